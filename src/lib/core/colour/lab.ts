@@ -1,0 +1,41 @@
+import { SAMPLES } from './constants';
+import { TRISTIMULUS_WEIGHTS } from './observer';
+import type { Spectrum } from './spectrum';
+
+/** CIELAB under D65 and the 2° observer: `l` 0-100, `a` and `b` about -100 to 100. */
+export interface Lab {
+	readonly l: number;
+	readonly a: number;
+	readonly b: number;
+}
+
+const DELTA = 6 / 29;
+const f = (t: number): number =>
+	t > DELTA * DELTA * DELTA ? Math.cbrt(t) : t / (3 * DELTA * DELTA) + 4 / 29;
+
+const weigh = (reflectance: Readonly<Spectrum>, row: Float64Array): number => {
+	let sum = 0;
+	for (let i = 0; i < SAMPLES; i++) sum += reflectance[i]! * row[i]!;
+	return sum;
+};
+
+/** Lightness L* alone: a third of the work of {@link labOf}, for solvers that only need the level. */
+export const lightnessOf = (reflectance: Readonly<Spectrum>): number =>
+	116 * f(weigh(reflectance, TRISTIMULUS_WEIGHTS[1])) - 16;
+
+/** CIELAB of a reflectance (CIE 15:2018, section 8.2.1). */
+export function labOf(reflectance: Readonly<Spectrum>): Lab {
+	const fx = f(weigh(reflectance, TRISTIMULUS_WEIGHTS[0]));
+	const fy = f(weigh(reflectance, TRISTIMULUS_WEIGHTS[1]));
+	const fz = f(weigh(reflectance, TRISTIMULUS_WEIGHTS[2]));
+	return { l: 116 * fy - 16, a: 500 * (fx - fy), b: 200 * (fy - fz) };
+}
+
+/** Chroma C*, ≥ 0. */
+export const chromaOf = ({ a, b }: Lab): number => Math.hypot(a, b);
+
+/** Hue angle in degrees, 0-360; 0 for a colour without chroma. */
+export function hueOf({ a, b }: Lab): number {
+	const degrees = (Math.atan2(b, a) * 180) / Math.PI;
+	return degrees < 0 ? degrees + 360 : degrees;
+}

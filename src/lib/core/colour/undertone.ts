@@ -1,0 +1,43 @@
+import { UNDERTONE_HUES, UNDERTONE_MIN_CHROMA } from './constants';
+import { chromaOf, hueOf, type Lab } from './lab';
+
+/** What lightening exposes, and what lies opposite it on the wheel. */
+export interface Undertone {
+	/** `none` where too little chroma is left to name. */
+	readonly name: UndertoneName;
+	/** Hue angle, degrees 0-360. */
+	readonly hue: number;
+	/** Chroma C*, ≥ 0. */
+	readonly chroma: number;
+	/** Hue that neutralises it; `none` where there is nothing to neutralise. */
+	readonly neutraliser: Neutraliser;
+}
+
+export type UndertoneName = (typeof UNDERTONE_HUES)[number]['name'] | 'green' | 'none';
+export type Neutraliser =
+	'green' | 'blue-green' | 'blue' | 'blue-violet' | 'violet' | 'red' | 'none';
+
+/** Opposites on the wheel, as the trade teaches them. */
+export const NEUTRALISERS: Readonly<Record<UndertoneName, Neutraliser>> = {
+	red: 'green',
+	'red-orange': 'blue-green',
+	orange: 'blue',
+	'yellow-orange': 'blue-violet',
+	yellow: 'violet',
+	'pale yellow': 'violet',
+	green: 'red',
+	none: 'none'
+};
+
+/** Names the warmth that lightened hair shows. For untouched or toned hair see `hair/describe`. */
+export function undertoneOf(lab: Lab): Undertone {
+	const hue = hueOf(lab);
+	const chroma = chromaOf(lab);
+	const name: UndertoneName =
+		chroma < UNDERTONE_MIN_CHROMA
+			? 'none'
+			: hue >= 345
+				? 'red'
+				: (UNDERTONE_HUES.find((band) => hue < band.below)?.name ?? 'green');
+	return { name, hue, chroma, neutraliser: NEUTRALISERS[name] };
+}

@@ -1,0 +1,28 @@
+/** Warm pigment per brown-black pigment, `w = P/E`, of natural hair. Fitted to swatches. */
+export const WARMTH = { ash: 0.03, neutral: 0.08, golden: 0.35, copper: 1, red: 2 } as const;
+
+/** Speed factor of lift by diameter of the hair: coarse hair holds more pigment at equal colour. */
+export const TEXTURE_SPEED = { fine: 1.2, medium: 1, coarse: 0.78 } as const;
+
+/** Wear factor by diameter of the hair: fine hair breaks sooner. */
+export const TEXTURE_WEAR = { fine: 1.25, medium: 1, coarse: 0.85 } as const;
+
+/** Growth of scalp hair, cm a month: the trade's everyday figure. */
+export const GROWTH_CM_PER_MONTH = 1.25;
+
+/**
+ * What a history costs the condition index before today, as log loss per event. Planning values by
+ * reason: one earlier lightening costs about what the wear model gives for five levels (0.12).
+ */
+export const HISTORY_WEAR = { lightened: 0.12, relaxer: 0.22, perm: 0.12, heat: 0.08 } as const;
+
+/** The stretch test on wet hair: springs back, returns slowly, or does not return. */
+export const STRETCH_WEAR = { springs: 0, slow: 0.18, limp: 0.55 } as const;
+
+/** Condition bands shown to people: lower end of each, on the 0-100 planning index. */
+export const CONDITION_BANDS = [
+	{ from: 75, name: 'sound' },
+	{ from: 55, name: 'watch' },
+	{ from: 40, name: 'fragile' },
+	{ from: 0, name: 'stop' }
+] as const;

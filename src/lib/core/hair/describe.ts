@@ -1,0 +1,57 @@
+import { chromaOf, hueOf, levelOf, undertoneOf, type Lab } from '../colour';
+import { labOfPigment } from './point';
+import { naturalPigment, type Warmth } from './natural';
+
+/** How hair came to its colour: each is named in its own way. */
+export type Treatment = 'natural' | 'lightened' | 'toned';
+
+const STRONG_CHROMA = 1.9;
+
+/**
+ * The tone word for a colour: untouched hair by its warmth, lightened hair by its undertone, toned
+ * hair cool, neutral or warm against natural hair of its level, or by its hue where that is strong.
+ */
+export function describeTone(lab: Lab, treatment: Treatment, warmth: Warmth = 'neutral'): string {
+	if (treatment === 'natural') return warmth;
+	if (treatment === 'lightened') return undertoneOf(lab).name;
+	const level = levelOf(lab.l);
+	const natural = labOfPigment(naturalPigment(Math.min(Math.max(level, 1), 10), 'neutral'));
+	const chroma = chromaOf(lab);
+	const hue = hueOf(lab);
+	const relative = chroma / Math.max(chromaOf(natural), 1);
+	if (chroma >= 6) {
+		if (hue >= 100 && hue < 200) return 'green';
+		if (hue >= 200 && hue < 260) return 'blue';
+		if (hue >= 260 && hue < 345) return 'violet';
+		if (hue >= 345) return relative > 1.15 ? 'red' : 'cool red';
+		if (hue > 90 && level < 7) return 'green';
+	}
+	if (relative > STRONG_CHROMA && hue < 40) return 'red';
+	if (relative < 0.85) return 'cool';
+	return relative > 1.15 ? 'warm' : 'neutral';
+}
+
+/** A level as people say it: to one decimal, without a trailing zero, kept to the 1-12 scale. */
+export function formatLevel(level: number): string {
+	const shown = Math.min(Math.max(level, 1), 12);
+	return (Math.round(shown * 10) / 10).toString();
+}
+
+const DEPTH_NAMES = [
+	'black',
+	'darkest brown',
+	'dark brown',
+	'medium brown',
+	'light brown',
+	'dark blonde',
+	'medium blonde',
+	'light blonde',
+	'very light blonde',
+	'lightest blonde',
+	'platinum',
+	'near white'
+] as const;
+
+/** The trade's name of a level: 1 black … 10 lightest blonde, 12 near white. */
+export const depthName = (level: number): string =>
+	DEPTH_NAMES[Math.min(Math.max(Math.round(level), 1), 12) - 1]!;

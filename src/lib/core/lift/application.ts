@@ -1,0 +1,113 @@
+import { pureBrown, TEXTURE_SPEED, type Texture } from '../hair';
+import {
+	HIGH_LIFT_DEPTH,
+	MODIFIERS,
+	PLACEMENTS,
+	PRODUCT_STRENGTH,
+	RATE,
+	SCALP,
+	SECTION_REACH
+} from './constants';
+
+export type Product = keyof typeof PRODUCT_STRENGTH;
+export type Placement = keyof typeof PLACEMENTS;
+export type Section = keyof typeof SECTION_REACH;
+
+/** One application of one mixture. */
+export interface Application {
+	readonly product: Product;
+	/** Developer strength in volumes; vol = % / 0.3. */
+	readonly volume: number;
+	/** Parts of developer per part of lightener, by weight. */
+	readonly ratio: number;
+	readonly minutes: number;
+	readonly placement: Placement;
+	/** Exactly this temperature (°C) with all moisture kept, in place of the placement's. */
+	readonly temperatureC?: number | undefined;
+	/** Distance from the scalp (cm); left out: past the heat zone. */
+	readonly distanceCm?: number | undefined;
+	readonly section?: Section | undefined;
+	readonly damp?: boolean | undefined;
+	readonly bondAdditive?: boolean | undefined;
+}
+
+/** What of the head changes the speed of a lift. */
+export interface HeadFactors {
+	readonly naturalLevel: number;
+	readonly texture: Texture;
+	/** This client's learned factor on the rate, 1 for typical. */
+	readonly personal?: number | undefined;
+}
+
+/** Products that act on natural pigment only: tint does not lift tint. */
+export const sparesDye = (product: Product): boolean =>
+	product === 'highLift' || product === 'permanent';
+
+/** Peroxide in the bowl, %: `c = 0.3·vol·r/(1+r)`, diluted further on damp hair. */
+export const peroxidePercent = ({
+	volume,
+	ratio,
+	damp
+}: Pick<Application, 'volume' | 'ratio' | 'damp'>): number =>
+	((0.3 * volume * ratio) / (1 + ratio)) * (damp ? MODIFIERS.damp : 1);
+
+/** Temperature of the point, °C: the placement's own, plus the scalp's warmth near it. */
+export function temperatureOf(application: Application): number {
+	if (application.temperatureC !== undefined) return application.temperatureC;
+	const place = PLACEMENTS[application.placement].temperatureC;
+	const { distanceCm } = application;
+	if (distanceCm === undefined) return place;
+	return place + (SCALP.temperatureC - place) * Math.exp(-distanceCm / SCALP.decayCm);
+}
+
+/** Strength of the product on hair of this natural level, against powder. */
+export function productStrength(product: Product, naturalLevel: number): number {
+	const strength = PRODUCT_STRENGTH[product];
+	if (product !== 'highLift') return strength;
+	const depth = pureBrown(naturalLevel);
+	return strength * Math.min(1, Math.pow(HIGH_LIFT_DEPTH.e0 / depth, HIGH_LIFT_DEPTH.power));
+}
+
+/** Rate without what only the head and the section add: the part that also wears the hair (1/min). */
+export function plainRate(application: Application, naturalLevel: number): number {
+	const share = 1 / (1 + application.ratio);
+	return (
+		RATE.base *
+		Math.pow(peroxidePercent(application) / RATE.referencePercent, RATE.power) *
+		Math.pow(3 * share, RATE.power) *
+		Math.pow(RATE.per10C, (temperatureOf(application) - RATE.referenceC) / 10) *
+		productStrength(application.product, naturalLevel) *
+		(application.bondAdditive ? MODIFIERS.bondRate : 1)
+	);
+}
+
+/** Factor of head and section on the rate: texture, reach and the personal factor. */
+export const headFactor = (application: Application, head: HeadFactors): number =>
+	TEXTURE_SPEED[head.texture] *
+	SECTION_REACH[application.section ?? 'seeThrough'] *
+	(head.personal ?? 1);
+
+/** Life of the mixture by oxidation alone, minutes: `58 (c/4)^-0.25`. */
+export const oxidationLife = (
+	application: Pick<Application, 'volume' | 'ratio' | 'damp'>
+): number =>
+	RATE.lifeMinutes *
+	Math.pow(peroxidePercent(application) / RATE.referencePercent, RATE.lifePower);
+
+/** Moisture kept, 0-1. */
+export const moistureOf = (application: Application): number =>
+	application.temperatureC !== undefined ? 1 : PLACEMENTS[application.placement].moisture;
+
+/**
+ * Activity of a mixture, 1 when fresh: oxidation counts from mixing, drying from application.
+ * `exp(-t_mixed/τ0)·exp(-t_applied·(1/moisture - 1)/τ0)`.
+ */
+export function activity(
+	mixture: Pick<Application, 'volume' | 'ratio' | 'damp'>,
+	minutesSinceMixed: number,
+	minutesSinceApplied: number,
+	moisture: number
+): number {
+	const life = oxidationLife(mixture);
+	return Math.exp(-(minutesSinceMixed + minutesSinceApplied * (1 / moisture - 1)) / life);
+}

@@ -1,0 +1,89 @@
+/** Rate law `k` and the mixture's life. Fitted to the everyday outcomes in docs/model.md. */
+export const RATE = {
+	/** 1/min at 4 % peroxide, 1:2, 30 °C, on medium virgin hair. */
+	base: 0.125,
+	/** Peroxide and lightener strength act with this power. */
+	power: 0.78,
+	/** Peroxide (%) that counts as 1: 20 vol at 1:2. */
+	referencePercent: 4,
+	/** Rate multiplies by this for every 10 °C, about the figure for oxidations of this kind. */
+	per10C: 1.9,
+	referenceC: 30,
+	/** Life of the mixture in minutes at the reference strength, and its power of strength. */
+	lifeMinutes: 58,
+	lifePower: -0.25
+} as const;
+
+/** How eumelanin turns into warm residue, and how fast that residue goes. */
+export const RESIDUE = { formed: 0.48, lost: 0.265 } as const;
+
+/** Strength of each product against powder lightener. */
+export const PRODUCT_STRENGTH = {
+	powder: 1,
+	clay: 0.8,
+	cream: 0.9,
+	oil: 0.6,
+	bleachWash: 0.5,
+	highLift: 0.45,
+	permanent: 0.16
+} as const;
+
+/** High-lift weakens on dark hair: `min(1, (e0/e(n))^power)`. */
+export const HIGH_LIFT_DEPTH = { e0: 3.2, power: 0.9 } as const;
+
+/** Temperature of the hair (°C, past the heat zone) and moisture kept (1 = all), by placement. */
+export const PLACEMENTS = {
+	foil: { temperatureC: 31, moisture: 1 },
+	foilCovered: { temperatureC: 33, moisture: 1 },
+	foilHairline: { temperatureC: 32.5, moisture: 1 },
+	openAir: { temperatureC: 27, moisture: 0.6 },
+	cap: { temperatureC: 30, moisture: 1 },
+	onScalp: { temperatureC: 27, moisture: 0.8 },
+	film: { temperatureC: 29, moisture: 0.9 }
+} as const;
+
+/** Warmth of the scalp: `T(x) = T_place + (33.5 - T_place)·exp(-x/1.5 cm)`. */
+export const SCALP = { temperatureC: 33.5, decayCm: 1.5, heatZoneCm: 2.5 } as const;
+
+/** How well the mixture reaches every hair, by section thickness. */
+export const SECTION_REACH = { seeThrough: 1, medium: 0.85, thick: 0.65 } as const;
+
+/** Damp hair dilutes the peroxide; a bond additive slows a little and spares more. */
+export const MODIFIERS = { damp: 0.8, bondRate: 0.92, bondWear: 0.75 } as const;
+
+/** Wear: `0.022 (0.3 + 0.7 (c/4)^0.62)` per unit of plain dose, doubled past level 8, plus handling. */
+export const WEAR = {
+	perDose: 0.022,
+	constant: 0.3,
+	strength: 0.7,
+	power: 0.62,
+	doubledFromLevel: 8,
+	handling: 0.02
+} as const;
+
+/** How fast artificial dye leaves against natural pigment, by vehicle and kind. */
+export const DYE_LOSS = {
+	permanent: 0.45,
+	other: 1.4,
+	perRepeatedLayer: 0.85,
+	redOrBlack: 0.7,
+	blackFromLevel: 2,
+	directBlueOrGreen: 0.3,
+	/** Share of the red dye lost that stays behind as warm residue. */
+	redResidue: 0.2
+} as const;
+
+/** Spread (standard deviations) of what nobody can know before a visit. */
+export const SPREAD = {
+	logPersonal: 0.2,
+	temperatureC: 1.5,
+	reach: 0.08,
+	startLevel: 0.25,
+	draws: 96
+} as const;
+
+/** A mixture counts as spent when the next ten minutes would gain less than this many levels. */
+export const SPENT = { nextMinutes: 10, gainLevels: 0.15 } as const;
+
+/** How long a product may stay (min) unless its maker says otherwise; most say 45-60. */
+export const DEFAULT_LIMIT_MINUTES = 50;

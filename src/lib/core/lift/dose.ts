@@ -1,0 +1,23 @@
+import {
+	headFactor,
+	moistureOf,
+	oxidationLife,
+	plainRate,
+	type Application,
+	type HeadFactors
+} from './application';
+
+/**
+ * Dose of an application, dimensionless: `I = ∫ k·a dt = k·τ·(1 - exp(-t/τ))` at constant temperature,
+ * with `τ` the mixture's life times the moisture kept, the clock starting fresh at application.
+ */
+export function doseOf(application: Application, head: HeadFactors): number {
+	return plainDose(application, head.naturalLevel) * headFactor(application, head);
+}
+
+/** Dose without texture, reach and personal factor: what wears the hair. */
+export function plainDose(application: Application, naturalLevel: number): number {
+	if (application.minutes <= 0) return 0;
+	const life = oxidationLife(application) * moistureOf(application);
+	return plainRate(application, naturalLevel) * life * -Math.expm1(-application.minutes / life);
+}

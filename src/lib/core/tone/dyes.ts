@@ -1,0 +1,63 @@
+import { emptySpectrum, EUMELANIN, SAMPLES, WAVELENGTHS, type Spectrum } from '../colour';
+import { DYES } from './constants';
+
+/** The six dyes and the brown base of tubes. */
+export type DyeName = keyof typeof DYES | 'brown';
+
+/** Amount of each dye, dimensionless absorbance at its peak, ≥ 0. */
+export type DyeAmounts = Readonly<Partial<Record<DyeName, number>>>;
+
+/** All dyes in a fixed order. */
+export const DYE_NAMES = [
+	'brown',
+	'violet',
+	'blue',
+	'green',
+	'red',
+	'orange',
+	'yellow'
+] as const satisfies readonly DyeName[];
+
+const gaussians = (
+	lobes: readonly { readonly peak: number; readonly sd: number; readonly height: number }[]
+): Spectrum =>
+	Float64Array.from(WAVELENGTHS, (nm) =>
+		lobes.reduce((sum, { peak, sd, height }) => sum + height * Math.exp(-0.5 * ((nm - peak) / sd) ** 2), 0)
+	);
+
+/** Unit absorbance of each dye. The brown base has the shape of eumelanin. */
+export const DYE_SPECTRA: Readonly<Record<DyeName, Readonly<Spectrum>>> = {
+	brown: EUMELANIN,
+	violet: gaussians(DYES.violet),
+	blue: gaussians(DYES.blue),
+	green: gaussians(DYES.green),
+	red: gaussians(DYES.red),
+	orange: gaussians(DYES.orange),
+	yellow: gaussians(DYES.yellow)
+};
+
+/** Absorbance of a mixture of dyes. */
+export function dyeSpectrum(amounts: DyeAmounts, out: Spectrum = emptySpectrum()): Spectrum {
+	out.fill(0);
+	for (const name of DYE_NAMES) {
+		const amount = amounts[name];
+		if (!amount) continue;
+		const unit = DYE_SPECTRA[name];
+		for (let i = 0; i < SAMPLES; i++) out[i]! += amount * unit[i]!;
+	}
+	return out;
+}
+
+/** Sum of two mixtures of dyes, the second scaled. */
+export function addDyes(one: DyeAmounts, other: DyeAmounts, scale = 1): DyeAmounts {
+	const sum: Partial<Record<DyeName, number>> = { ...one };
+	for (const name of DYE_NAMES) {
+		const extra = other[name];
+		if (extra) sum[name] = (sum[name] ?? 0) + scale * extra;
+	}
+	return sum;
+}
+
+/** A mixture of dyes, every amount times a factor. */
+export const scaleDyes = (amounts: DyeAmounts, scale: number): DyeAmounts =>
+	addDyes({}, amounts, scale);

@@ -1,0 +1,105 @@
+import { chromaOf, hueOf, levelOf, type Lab } from '../colour';
+import { labOfMixture, labOfPigment, type Pigment } from '../hair';
+import { depositOf, type FormulaPart } from './formula';
+import { dyeSpectrum, type DyeAmounts } from './dyes';
+import type { DepositConditions } from './deposit';
+
+/** Hair as the toner finds it. */
+export interface RawHair {
+	readonly pigment: Pigment;
+	/** Dye that survived the lift, if any. */
+	readonly dye?: DyeAmounts | undefined;
+	/** Share of white fibres, 0-1. */
+	readonly whiteShare?: number | undefined;
+}
+
+/** What goes wrong when a toner overshoots, with the reason in words. */
+export interface ToneWarning {
+	readonly code: 'greenCast' | 'violetCast' | 'greyCast' | 'tooDark' | 'muddy';
+	readonly message: string;
+}
+
+export interface TonePreview {
+	readonly lab: Lab;
+	/** What the toner left, beside any dye that was there. */
+	readonly dyes: DyeAmounts;
+	readonly level: number;
+	/** Change of level, negative: a toner never lightens. */
+	readonly levelShift: number;
+	readonly warnings: readonly ToneWarning[];
+}
+
+/** Lab of raw hair before any toner. */
+export const rawLab = ({ pigment, dye, whiteShare = 0 }: RawHair): Lab =>
+	labOfMixture(pigment, whiteShare, dye && dyeSpectrum(dye));
+
+/**
+ * Colour after toning. Dyes add to what is there, so nothing gets lighter.
+ * White fibres take the formula without pigment in its way, so they are computed apart.
+ */
+export function previewTone(
+	raw: RawHair,
+	parts: readonly FormulaPart[],
+	conditions: DepositConditions
+): TonePreview {
+	const before = rawLab(raw);
+	const dyes = depositOf(parts, raw.pigment, conditions);
+	const there = raw.dye ? dyeSpectrum(raw.dye) : undefined;
+	const spectrum = dyeSpectrum(dyes);
+	if (there) spectrum.forEach((value, i) => (spectrum[i] = value + there[i]!));
+	const white = raw.whiteShare ?? 0;
+	const onWhite =
+		white > 0
+			? dyeSpectrum(depositOf(parts, { eumelanin: 0, pheomelanin: 0 }, conditions))
+			: spectrum;
+	const lab =
+		white > 0 ? labOfMixture(raw.pigment, white, spectrum, onWhite) : labOfPigment(raw.pigment, spectrum);
+	const level = levelOf(lab.l);
+	return {
+		lab,
+		dyes,
+		level,
+		levelShift: level - levelOf(before.l),
+		warnings: toneWarnings(before, lab)
+	};
+}
+
+/** Names what a toner overdid. Thresholds are where the cast is plain on a strand in daylight. */
+export function toneWarnings(before: Lab, after: Lab): ToneWarning[] {
+	const warnings: ToneWarning[] = [];
+	const chroma = chromaOf(after);
+	const hue = hueOf(after);
+	const level = levelOf(after.l);
+	const drop = levelOf(before.l) - level;
+	if (after.a < -2.5 && hue > 93 && hue < 220) {
+		warnings.push({
+			code: 'greenCast',
+			message: 'Blue or green on yellow turns green. Put violet in its place, or add a little gold or red.'
+		});
+	}
+	if (chroma > 4 && hue >= 260 && hue < 350 && level > 7) {
+		warnings.push({
+			code: 'violetCast',
+			message: 'More violet than there is yellow to take it up. Add clear, or rinse earlier.'
+		});
+	}
+	if (chroma < 4 && chromaOf(before) > 10 && level > 6) {
+		warnings.push({
+			code: 'greyCast',
+			message: 'All warmth is gone: the hair will look flat and grey. Add clear or a touch of gold.'
+		});
+	}
+	if (drop > 1.25) {
+		warnings.push({
+			code: 'tooDark',
+			message: `Goes ${drop.toFixed(1)} levels deeper. Dilute with clear, or take a lighter shade.`
+		});
+	}
+	if (level < 6 && chroma < 7 && chromaOf(before) > 20) {
+		warnings.push({
+			code: 'muddy',
+			message: 'Full neutralising at this depth goes muddy. Keep some warmth.'
+		});
+	}
+	return warnings;
+}

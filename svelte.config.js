@@ -1,0 +1,33 @@
+import adapter from '@sveltejs/adapter-node';
+import { vitePreprocess } from '@sveltejs/vite-plugin-svelte';
+
+/** @type {import('@sveltejs/kit').Config} */
+export default {
+	preprocess: vitePreprocess(),
+	kit: {
+		adapter: adapter(),
+		// What crosses the network is only our own code; nothing else may be loaded or asked for.
+		csp: {
+			directives: {
+				'default-src': ['self'],
+				'img-src': ['self', 'data:', 'blob:'],
+				'style-src': ['self', 'unsafe-inline'],
+				'connect-src': ['self'],
+				'object-src': ['none'],
+				'base-uri': ['self']
+			}
+		},
+		typescript: {
+			config(config) {
+				config.include.push(
+					'../e2e/**/*.ts',
+					'../bench/**/*.ts',
+					'../*.config.ts',
+					'../src/lib/core/reference/*.json'
+				);
+				config.exclude.push('../src/service-worker/**');
+				return config;
+			}
+		}
+	}
+};
