@@ -5,3 +5,4 @@ export { eumelaninOfLevel, lightnessOfPigment, naturalPigment, pureBrown, type P
 export { labOfMixture, labOfPigment } from './point';
 export type Texture = 'fine' | 'medium' | 'coarse';
 export type Porosity = 'low' | 'normal' | 'high';
+export { pigmentOfLab } from './fromLab';

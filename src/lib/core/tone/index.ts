@@ -6,3 +6,4 @@ export { depositOf, formulaGrams, isClear, tradeLevel, type FormulaPart } from '
 export { previewTone, rawLab, toneWarnings, type RawHair, type TonePreview, type ToneWarning } from './preview';
 export { targetLab, USUAL_WARMTH, type Direction, type ToneTarget } from './target';
 export { parseTone, tubeDyes, type Family, type Shade, type ShadeForm } from './tube';
+export { solveTone, usualMinutes, type ShelfShade, type ToneFormula, type ToneProblem } from './solve';

@@ -57,7 +57,7 @@ export function parseTone(
 					: SHARES.pair;
 	const weights =
 		form === 'based' ? shares : two && one !== two ? { ...SHARES.pair, base: 0 } : SHARES.pure;
-	const tones = [{ family: one, share: weights.first }];
+	const tones: { family: Family; share: number }[] = [{ family: one, share: weights.first }];
 	if (two && one !== two) tones.push({ family: two, share: weights.second });
 	return { base: weights.base, tones };
 }

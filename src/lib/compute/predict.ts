@@ -1,0 +1,69 @@
+import type { z } from 'zod';
+import { checkCautions } from '../core/caution';
+import { hexOf } from '../core/colour';
+import {
+	DEFAULT_LIMIT_MINUTES,
+	fibreOfReading,
+	levelInterval,
+	predictLift,
+	type Application
+} from '../core/lift';
+import type { predictAnswer, predictRequest } from '../schema/api';
+
+/** Answers `/api/predict`: the lift of each stage, its interval, and the cautions that apply. */
+export function predict(request: z.output<typeof predictRequest>): z.input<typeof predictAnswer> {
+	const { hair, stages } = request;
+	const head = {
+		naturalLevel: hair.naturalLevel,
+		texture: hair.texture,
+		personal: request.personal
+	};
+	const start = fibreOfReading(hair);
+	const applications: Application[] = stages.map((stage) => ({
+		...stage,
+		placement: stage.placement ?? 'foil',
+		distanceCm: request.distanceCm
+	}));
+	const results = predictLift(start, applications, head, hair.condition, hair.whiteShare);
+	const intervals = levelInterval(start, applications, head);
+	const strongest = stages.reduce((p, q) => (q.volume > p.volume ? q : p));
+	const lightened =
+		(hair.presentLevel ?? hair.naturalLevel) > hair.naturalLevel && !hair.artificial?.length;
+	const cautions = checkCautions({
+		henna: false,
+		metallicSalts: false,
+		minerals: false,
+		scalpIrritated: false,
+		underSixteen: false,
+		oldColour: (hair.artificial?.length ?? 0) > 0,
+		product: strongest.product,
+		placement: strongest.placement ?? 'foil',
+		volume: strongest.volume,
+		minutes: Math.max(...stages.map((stage) => stage.minutes)),
+		limitMinutes: DEFAULT_LIMIT_MINUTES,
+		onScalp: stages.some((stage) => stage.placement === 'onScalp'),
+		overlapsLightened: lightened,
+		hotRootLevels: 0,
+		conditionBefore: hair.condition,
+		conditionAfter: results.at(-1)!.condition,
+		// The caller says nothing of tests: it is asked for a prediction, not for a consultation.
+		usesOxidative: false
+	});
+	return {
+		stages: results.map((result, i) => ({
+			level: result.level,
+			levelLow: intervals[i]!.low,
+			levelHigh: intervals[i]!.high,
+			undertone: result.undertone,
+			lab: result.lab,
+			hex: hexOf(result.lab),
+			dose: result.dose,
+			condition: result.condition
+		})),
+		cautions: cautions.map(({ code, severity, title, why, todo }) => ({
+			code,
+			severity,
+			message: `${title} ${why} ${todo}`
+		}))
+	};
+}

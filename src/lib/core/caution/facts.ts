@@ -1,0 +1,34 @@
+import type { Placement, Product } from '../lift';
+
+/** Everything the rules may look at. Anything unknown is left out, and counts as unknown. */
+export interface Facts {
+	/** Hours since the last patch test, its result, or nothing when there was none. */
+	readonly patchTest?: { readonly hoursAgo: number; readonly reacted: boolean } | undefined;
+	readonly strandTest?: 'pending' | 'clean' | 'reacted' | undefined;
+	readonly henna: boolean;
+	readonly metallicSalts: boolean;
+	readonly oldColour: boolean;
+	readonly minerals: boolean;
+	readonly scalpIrritated: boolean;
+	/** Weeks since a relaxer or perm on this hair. */
+	readonly relaxerWeeksAgo?: number | undefined;
+	readonly underSixteen: boolean;
+	readonly product: Product;
+	readonly placement: Placement;
+	readonly volume: number;
+	readonly minutes: number;
+	readonly limitMinutes: number;
+	readonly onScalp: boolean;
+	/** Whether the mixture goes over hair that is already lightened. */
+	readonly overlapsLightened: boolean;
+	/** Regrowth in cm where only the regrowth is covered and the lengths are already light. */
+	readonly retouchCm?: number | undefined;
+	/** How much lighter the scalp end is expected to come out than the lengths, levels. */
+	readonly hotRootLevels: number;
+	/** Condition index before and expected after, 0-100. */
+	readonly conditionBefore: number;
+	readonly conditionAfter: number;
+	/** Strength of the developer in the toner, when there is a toner with developer. */
+	readonly tonerVolume?: number | undefined;
+	readonly usesOxidative: boolean;
+}

@@ -1,0 +1,28 @@
+import { SCHEMA_VERSION } from './records';
+
+/** Turns a document of one version into the next. */
+type Migration = (document: Record<string, unknown>) => Record<string, unknown>;
+
+/** `MIGRATIONS[n]` lifts version n to n + 1; each comes with a test on a stored example. */
+const MIGRATIONS: Readonly<Record<number, Migration>> = {};
+
+export type Migrated =
+	| { readonly ok: true; readonly document: Record<string, unknown> }
+	| { readonly ok: false; readonly problem: 'newer' | 'notADocument' };
+
+/** Brings a document of any earlier version to today's. Newer ones are refused, never guessed at. */
+export function migrate(value: unknown): Migrated {
+	if (typeof value !== 'object' || value === null || Array.isArray(value)) {
+		return { ok: false, problem: 'notADocument' };
+	}
+	let document = value as Record<string, unknown>;
+	const version = document['schemaVersion'];
+	if (typeof version !== 'number') return { ok: false, problem: 'notADocument' };
+	if (version > SCHEMA_VERSION) return { ok: false, problem: 'newer' };
+	for (let from = version; from < SCHEMA_VERSION; from++) {
+		const step = MIGRATIONS[from];
+		if (!step) return { ok: false, problem: 'notADocument' };
+		document = { ...step(document), schemaVersion: from + 1 };
+	}
+	return { ok: true, document };
+}

@@ -1,0 +1,216 @@
+import { z } from 'zod';
+import * as hair from './hair';
+
+/** Version of every stored document. Raise it with a migration in `migrations.ts`. */
+export const SCHEMA_VERSION = 1;
+
+const id = z.string().regex(/^[\w-]{1,64}$/);
+const when = z.iso.datetime();
+const day = z.iso.date();
+const text = (most: number) => z.string().max(most);
+
+const document = {
+	schemaVersion: z.literal(SCHEMA_VERSION),
+	id,
+	createdAt: when,
+	updatedAt: when
+};
+
+export const patchTest = z.object({ date: day, reacted: z.boolean() });
+
+export const client = z.object({
+	...document,
+	kind: z.literal('client'),
+	name: text(120).min(1),
+	contact: text(200),
+	note: text(4000),
+	underSixteen: z.boolean(),
+	washesPerWeek: z.number().min(0).max(14),
+	patchTests: z.array(patchTest).max(200)
+});
+
+export const zoneName = z.enum(['root', 'lengths', 'ends']);
+export const zoneState = z.enum(['natural', 'coloured', 'lightened']);
+
+export const zoneReading = z.object({
+	state: zoneState,
+	presentLevel: hair.level,
+	/** What the person calls it; the model's own name stands beside it. */
+	undertone: hair.undertoneName.optional(),
+	artificial: z.array(hair.artificialColour).max(6)
+});
+
+export const reading = z.object({
+	naturalLevel: hair.naturalLevel,
+	warmth: hair.warmth,
+	texture: hair.texture,
+	density: hair.density,
+	porosity: hair.porosity,
+	lengthCm: z.number().min(1).max(150),
+	/** Where the root zone ends and where the ends begin, cm from the scalp and from the tips. */
+	regrowthCm: z.number().min(0).max(150),
+	endsCm: z.number().min(0).max(150),
+	whiteShare: hair.share,
+	zones: z.object({ root: zoneReading, lengths: zoneReading, ends: zoneReading }),
+	strain: z.object({
+		lightenings: z.number().int().min(0).max(20),
+		relaxer: z.boolean(),
+		perm: z.boolean(),
+		heatHabit: z.boolean(),
+		stretch: z.enum(['springs', 'slow', 'limp'])
+	}),
+	relaxerWeeksAgo: z.number().min(0).max(520).optional(),
+	henna: z.boolean(),
+	metallicSalts: z.boolean(),
+	minerals: z.boolean(),
+	scalpIrritated: z.boolean(),
+	strandTest: z.enum(['none', 'pending', 'clean', 'reacted'])
+});
+
+export const aim = z.object({
+	level: hair.level,
+	direction: hair.direction,
+	keepWarmth: hair.share,
+	/** Levels to lift past the aim, so that the toner has room. */
+	liftPast: z.number().min(0).max(3)
+});
+
+export const liftPlan = z.object({
+	product: hair.product,
+	volume: hair.volume,
+	ratio: hair.ratio,
+	minutes: z.number().min(1).max(120),
+	placement: hair.placement,
+	section: hair.section,
+	bondAdditive: z.boolean(),
+	damp: z.boolean(),
+	rootDelayMinutes: z.number().min(0).max(60),
+	covers: z.object({ root: z.boolean(), lengths: z.boolean(), ends: z.boolean() })
+});
+
+export const bowlsPlan = z.object({
+	technique: z.enum(['foils', 'open']),
+	foils: z.number().int().min(1).max(300)
+});
+
+export const checkNote = z.object({
+	id,
+	minute: z.number().min(0).max(600),
+	zone: zoneName,
+	level: hair.level,
+	undertone: hair.undertoneName.optional(),
+	text: text(500)
+});
+
+export const run = z.object({
+	/** When the timer last started running; absent while held. */
+	runningSince: when.optional(),
+	/** Seconds gathered before that. */
+	elapsedSeconds: z.number().min(0).max(86_400),
+	startedAt: when.optional(),
+	rinsedAtMinute: z.number().min(0).max(1440).optional(),
+	notes: z.array(checkNote).max(200)
+});
+
+export const chosenPart = z.object({
+	shadeId: text(80).optional(),
+	name: text(120),
+	/** Absent for clear. */
+	level: hair.level.optional(),
+	tone: hair.tone.optional(),
+	intensity: hair.intensity.optional(),
+	form: hair.shadeForm.optional(),
+	grams: z.number().min(0).max(1000)
+});
+
+export const tonePlan = z.object({
+	lineId: text(80).optional(),
+	vehicle: hair.vehicle,
+	ratio: hair.ratio,
+	minutes: z.number().min(0).max(90),
+	totalGrams: z.number().int().min(1).max(500),
+	/** `none` is an answer too. */
+	choice: z.enum(['open', 'formula', 'none']),
+	parts: z.array(chosenPart).max(8)
+});
+
+export const result = z.object({
+	level: hair.level.optional(),
+	tone: text(120),
+	notes: text(4000),
+	leftoverGrams: z.number().min(0).max(2000).optional(),
+	returnWeeks: z.number().int().min(1).max(52).optional(),
+	recordedAt: when.optional()
+});
+
+export const station = z.enum(['read', 'aim', 'lift', 'bowls', 'chair', 'tone', 'sendOff']);
+
+export const visit = z.object({
+	...document,
+	kind: z.literal('visit'),
+	clientId: id,
+	colourist: text(120),
+	date: day,
+	status: z.enum(['waiting', 'inChair', 'done']),
+	chairSince: when.optional(),
+	/** Stations the colourist has said are done. */
+	settled: z.array(station).max(7),
+	reading,
+	aim,
+	lift: liftPlan,
+	bowls: bowlsPlan,
+	run,
+	tone: tonePlan,
+	result,
+	/** Stops and questions passed, with the reason that was written. */
+	passed: z.array(z.object({ code: text(60), reason: text(1000), at: when })).max(60)
+});
+
+export const shelfShade = z.object({
+	id: text(80).min(1),
+	/** As written on the tube. */
+	code: text(40).min(1),
+	level: hair.level,
+	tone: hair.tone,
+	intensity: hair.intensity.optional(),
+	form: hair.shadeForm.optional()
+});
+
+export const shelfLine = z.object({
+	id: text(80).min(1),
+	name: text(80).min(1),
+	vehicle: hair.vehicle,
+	ratio: hair.ratio,
+	minutes: z.number().min(1).max(90),
+	developerVolume: z.number().min(0).max(40),
+	/** What this line's own letters or digits mean, in families of the model. */
+	key: z.record(text(12), hair.tone),
+	shades: z.array(shelfShade).max(300)
+});
+
+export const shelf = z.object({
+	...document,
+	kind: z.literal('shelf'),
+	developers: z.array(hair.volume).max(20),
+	limitMinutes: z.number().min(10).max(120),
+	lightenerName: text(80),
+	lines: z.array(shelfLine).max(40)
+});
+
+/** Any stored document. */
+export const anyDocument = z.discriminatedUnion('kind', [client, visit, shelf]);
+
+export type Client = z.infer<typeof client>;
+export type Visit = z.infer<typeof visit>;
+export type Shelf = z.infer<typeof shelf>;
+export type ShelfLine = z.infer<typeof shelfLine>;
+export type AnyDocument = z.infer<typeof anyDocument>;
+export type Reading = z.infer<typeof reading>;
+export type ZoneName = z.infer<typeof zoneName>;
+export type ZoneReading = z.infer<typeof zoneReading>;
+export type Aim = z.infer<typeof aim>;
+export type LiftPlan = z.infer<typeof liftPlan>;
+export type TonePlan = z.infer<typeof tonePlan>;
+export type ChosenPart = z.infer<typeof chosenPart>;
+export type CheckNote = z.infer<typeof checkNote>;
+export type Station = z.infer<typeof station>;
