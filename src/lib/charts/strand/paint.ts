@@ -79,3 +79,17 @@ export function paintStrand(
 		}
 	}
 }
+
+/** Turns RGBA pixels a quarter clockwise: what lay from left to right hangs from top to bottom. */
+export function turnPixels(
+	from: Uint8ClampedArray,
+	width: number,
+	height: number,
+	to: Uint8ClampedArray
+): void {
+	const source = new Uint32Array(from.buffer, from.byteOffset, width * height);
+	const target = new Uint32Array(to.buffer, to.byteOffset, width * height);
+	for (let y = 0; y < height; y++) {
+		for (let x = 0; x < width; x++) target[x * height + (height - 1 - y)] = source[y * width + x]!;
+	}
+}

@@ -1,0 +1,62 @@
+<script lang="ts">
+	import { paintStrand, turnPixels, type StrandColours } from './paint';
+	import { weaveFor } from './weaves';
+
+	interface Props {
+		colours: StrandColours;
+		/** What the strand shows, for those who cannot see it; empty where text beside it says so. */
+		label: string;
+		seed?: number;
+		/** Hangs from its root instead of lying. */
+		hanging?: boolean;
+	}
+	let { colours, label, seed = 11, hanging = false }: Props = $props();
+
+	let canvas: HTMLCanvasElement;
+	let width = $state(0);
+	let height = $state(0);
+	let ratio = $state(1);
+	let image: ImageData | undefined;
+
+	$effect(() => {
+		const measure = () => {
+			ratio = Math.min(window.devicePixelRatio || 1, 3);
+			width = Math.round(canvas.clientWidth * ratio);
+			height = Math.round(canvas.clientHeight * ratio);
+		};
+		const observer = new ResizeObserver(measure);
+		observer.observe(canvas);
+		measure();
+		return () => observer.disconnect();
+	});
+
+	$effect(() => {
+		if (width < 4 || height < 4) return;
+		// The weave always lies; a hanging strand is painted lying and then turned.
+		const weave = hanging ? weaveFor(height, width, seed) : weaveFor(width, height, seed);
+		if (canvas.width !== width || canvas.height !== height || !image) {
+			canvas.width = width;
+			canvas.height = height;
+			image = new ImageData(width, height);
+		}
+		if (hanging) {
+			const lying = new Uint8ClampedArray(width * height * 4);
+			paintStrand(weave, colours, lying);
+			turnPixels(lying, height, width, image.data);
+		} else paintStrand(weave, colours, image.data);
+		canvas.getContext('2d')?.putImageData(image, 0, 0);
+	});
+</script>
+
+<span class="frame" role={label ? 'img' : undefined} aria-label={label || undefined} aria-hidden={label ? undefined : 'true'}>
+	<canvas bind:this={canvas}></canvas>
+</span>
+
+<style>
+	.frame,
+	canvas {
+		display: block;
+		width: 100%;
+		height: 100%;
+	}
+</style>

@@ -1,0 +1,159 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { GRAMS_PER_OUNCE, consistencyOf } from '../../core/mix';
+	import Button from '../../ui/Button.svelte';
+	import Choice from '../../ui/Choice.svelte';
+	import NumberField from '../../ui/NumberField.svelte';
+	import Dial from '../../ui/Dial.svelte';
+	import Select from '../../ui/Select.svelte';
+	import FootLine from '../visit/FootLine.svelte';
+	import Station from '../visit/Station.svelte';
+	import { useVisit } from '../visit/context';
+	import { formatHours, formatRatio, labelIn, PRODUCT_OPTIONS, SECTION_OPTIONS } from '../visit/words';
+	import BowlFigure from './BowlFigure.svelte';
+
+	const session = useVisit();
+	const plan = $derived(session.plan);
+	const bowlPlan = $derived(session.bowlPlan);
+	const bowls = $derived(bowlPlan.bowls);
+	const unmixable = $derived(bowls.some((bowl) => !bowl.blend));
+	const stock = $derived((session.shelf?.developers ?? []).toSorted((a, b) => a - b));
+	let ounces = $state(false);
+	const weigh = (grams: number) => (ounces ? `${(grams / GRAMS_PER_OUNCE).toFixed(2)} oz` : `${grams} g`);
+	const product = $derived(labelIn(PRODUCT_OPTIONS, plan.product));
+
+	const TECHNIQUES = [
+		{ value: 'foils', label: 'foils' },
+		{ value: 'open', label: 'open work' }
+	] as const;
+
+	function next() {
+		session.settle('bowls');
+		void goto(`/visit/${session.id}/chair`);
+	}
+</script>
+
+<Station
+	question="What goes into each bowl?"
+	answer={ounces ? weigh(bowlPlan.totalGrams) : `${bowlPlan.totalGrams} g`}
+	words="in {bowls.length} bowl{bowls.length === 1 ? '' : 's'}"
+	range="{product} with {plan.volume} vol, {formatRatio(plan.ratio)}, {consistencyOf(plan.ratio)} · reserve {weigh(bowlPlan.reserveGrams)} within"
+	facts={[
+		{ value: formatHours(bowlPlan.workMinutes), label: 'to put it on' },
+		{ value: formatHours(session.chairMinutes), label: 'at the chair in all' }
+	]}
+>
+	{#snippet picture()}
+		{#if unmixable}
+			<p class="fault" role="alert">
+				{plan.volume} vol cannot be mixed from the developers in stock ({stock.join(', ') || 'none'} vol). Choose another strength in
+				Lift, or add a developer on the Shelf.
+			</p>
+		{/if}
+		<ol class="bowls">
+			{#each bowls as bowl (bowl.number)}
+				<li>
+					<BowlFigure {bowl} />
+					<div class="what">
+						<h2>Bowl {bowl.number}{#if bowl.foils}<span> · foils {bowl.foils.from} to {bowl.foils.to}</span>{/if}</h2>
+						<dl>
+							<div><dt>{product}</dt><dd class="figure">{weigh(bowl.lightenerGrams)}</dd></div>
+							{#each bowl.blend?.parts ?? [{ volume: plan.volume, grams: bowl.developerGrams }] as part (part.volume)}
+								<div><dt>{part.volume} vol developer</dt><dd class="figure">{weigh(part.grams)}</dd></div>
+							{/each}
+						</dl>
+						<p class="soft">
+							{bowl.mixAtMinute === 0 ? 'mix to begin' : `mix at ${bowl.mixAtMinute} min`}{#if bowl.blend && bowl.blend.parts.length > 1}; the two make {Math.round(bowl.blend.volume * 10) / 10} vol{/if}
+						</p>
+					</div>
+				</li>
+			{/each}
+		</ol>
+		<p class="soft">Each bowl is used up within 20 minutes: it loses strength from the moment it is mixed. Weigh, tare, then pour; fully saturate every section.</p>
+	{/snippet}
+	{#snippet dials()}
+		<Choice
+			label="Technique"
+			value={session.visit.bowls.technique}
+			options={TECHNIQUES}
+			onchange={(v) => session.change('technique', (draft) => (draft.bowls.technique = v))}
+		/>
+		{#if session.visit.bowls.technique === 'foils'}
+			<NumberField
+				label="Foils"
+				value={session.visit.bowls.foils}
+				min={1}
+				max={300}
+				onchange={(v) => session.change('foils', (draft) => (draft.bowls.foils = v))}
+			/>
+		{/if}
+		<Dial label="Ratio" value={plan.ratio} min={1} max={3} step={0.25} shown={formatRatio(plan.ratio)} hint={consistencyOf(plan.ratio)} onchange={(v) => session.change('ratio', (draft) => (draft.lift.ratio = v))} />
+		<Select label="Sections" value={plan.section} options={SECTION_OPTIONS} onchange={(v) => session.change('sections', (draft) => (draft.lift.section = v))} />
+		<Choice
+			label="Weights"
+			value={ounces ? 'oz' : 'g'}
+			options={[{ value: 'g', label: 'grams' }, { value: 'oz', label: 'ounces' }]}
+			onchange={(v) => (ounces = v === 'oz')}
+		/>
+	{/snippet}
+	{#snippet foot()}
+		<FootLine station="bowls" cautions={session.cautions.filter((c) => c.station === 'bowls')} onpass={(code, reason) => session.pass(code, reason)}>
+			<Button onclick={() => window.print()}>Print sheet</Button>
+			<Button primary onclick={next}>Go to the chair</Button>
+		</FootLine>
+	{/snippet}
+</Station>
+
+<style>
+	.bowls {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(300px, 1fr));
+		gap: 26px 34px;
+		margin-bottom: 22px;
+	}
+	li {
+		display: grid;
+		grid-template-columns: 104px minmax(0, 1fr);
+		gap: 18px;
+	}
+	h2 {
+		font-size: 17px;
+		font-weight: 700;
+	}
+	h2 span {
+		font-weight: 400;
+		color: var(--ink-soft);
+	}
+	dl div {
+		display: flex;
+		justify-content: space-between;
+		align-items: baseline;
+		gap: 10px;
+		border-bottom: 1px solid var(--line);
+		padding: 2px 0;
+	}
+	dd {
+		font-size: 30px;
+		line-height: 1.25;
+		white-space: nowrap;
+	}
+	.soft {
+		color: var(--ink-soft);
+		font-size: 14px;
+		margin-top: 4px;
+	}
+	.fault {
+		color: var(--stop);
+		font-weight: 600;
+		margin-bottom: 16px;
+	}
+	@media (max-width: 760px) {
+		.bowls {
+			grid-template-columns: minmax(0, 1fr);
+		}
+		li {
+			grid-template-columns: 76px minmax(0, 1fr);
+			gap: 12px;
+		}
+	}
+</style>

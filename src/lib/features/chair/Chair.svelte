@@ -1,0 +1,155 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { hexOf, undertoneOf } from '../../core/colour';
+	import { formatLevel } from '../../core/hair';
+	import { labOfFibre, levelOfFibre } from '../../core/lift';
+	import Button from '../../ui/Button.svelte';
+	import FootLine from '../visit/FootLine.svelte';
+	import Station from '../visit/Station.svelte';
+	import StrandRow from '../visit/StrandRow.svelte';
+	import { useVisit } from '../visit/context';
+	import { coloursOf, seenFibre, uniform } from '../visit/hair';
+	import { isTyping, usesSpace } from '../shell/keys';
+	import CheckForm from './CheckForm.svelte';
+	import CheckList from './CheckList.svelte';
+	import { elapsedSeconds, formatClock, Ticker, toggleRun } from './clock.svelte';
+	import { expectedAt, readyLine } from './chair';
+
+	const session = useVisit();
+	const ticker = new Ticker();
+	$effect(ticker.run);
+
+	const run = $derived(session.visit.run);
+	const running = $derived(run.runningSince !== undefined);
+	const seconds = $derived(elapsedSeconds(run, ticker.now));
+	const minute = $derived(Math.floor(seconds / 60));
+	const fibres = $derived(session.liftedAt(minute));
+	const colours = $derived(coloursOf(fibres, session.reading.whiteShare));
+	const expected = $derived(expectedAt(session, minute));
+	const ready = $derived(readyLine(session, minute));
+	const readyLab = $derived(labOfFibre(seenFibre(session.reading, session.target)));
+	const blocked = $derived(session.stops.length > 0);
+	let noting = $state(false);
+
+	function toggle() {
+		if (blocked && !running) return;
+		session.change(running ? 'hold' : 'start', (draft) => toggleRun(draft.run, new Date()));
+	}
+	function press(event: KeyboardEvent) {
+		if (isTyping(event) || event.ctrlKey || event.metaKey || event.altKey) return;
+		if (event.key === ' ' && !usesSpace(event)) {
+			event.preventDefault();
+			toggle();
+		} else if (event.key === 'k') {
+			event.preventDefault();
+			noting = true;
+		}
+	}
+	function next() {
+		session.change('rinsed', (draft) => {
+			if (draft.run.runningSince) toggleRun(draft.run, new Date());
+			draft.run.rinsedAtMinute = Math.floor(draft.run.elapsedSeconds / 60);
+			if (!draft.settled.includes('chair')) draft.settled.push('chair');
+		});
+		void goto(`/visit/${session.id}/tone`);
+	}
+</script>
+
+<svelte:window onkeydown={press} />
+
+<Station
+	question="Is it ready?"
+	answer={formatLevel(expected.level)}
+	words="{undertoneOf(expected.lab).name} expected now"
+	range={ready}
+	facts={[
+		{ value: `${session.plan.minutes} min`, label: 'planned' },
+		{ value: `${formatLevel(session.target)} ${undertoneOf(readyLab).name}`, label: 'ready looks' }
+	]}
+>
+	{#snippet field()}
+		<StrandRow name="expected" strong {colours} value={formatLevel(expected.level)} words={hexOf(expected.lab)} height={92} />
+		<StrandRow name="ready" colours={uniform(readyLab)} value={formatLevel(session.target)} words={hexOf(readyLab)} height={38} />
+		{#if session.seen}
+			{@const fibre = seenFibre(session.reading, session.seen.level)}
+			<StrandRow name="seen" colours={uniform(labOfFibre(fibre))} value={formatLevel(levelOfFibre(fibre))} words="at {session.seen.minute} min" height={38} />
+		{/if}
+	{/snippet}
+	{#snippet picture()}
+		<div class="clock" class:running>
+			<p class="figure time" role="timer" aria-label="Time on the hair">{formatClock(seconds)}</p>
+			<div class="acts">
+				<Button primary={!running} disabled={blocked && !running} onclick={toggle}>{running ? 'Hold' : seconds > 0 ? 'Go on' : 'Start'}</Button>
+				<Button primary={running} onclick={() => (noting = true)}>Note a check</Button>
+			</div>
+			{#if blocked && !running}
+				<p class="blocked" role="alert">
+					{session.stops[0]!.title} The timer starts when this stop is passed or gone.
+				</p>
+			{:else}
+				<p class="soft">{running ? 'Check from half time on, then every five to ten minutes: wipe a strand clean, name level and undertone, test the stretch.' : 'Space starts and holds; k notes a check.'}</p>
+			{/if}
+		</div>
+		<CheckList />
+	{/snippet}
+	{#snippet foot()}
+		<FootLine
+			station="chair"
+			cautions={session.cautions.filter((c) => c.severity === 'stop')}
+			onpass={(code, reason) => session.pass(code, reason)}
+		>
+			<Button primary={run.notes.length > 0} onclick={next}>Rinsed, go to Tone</Button>
+		</FootLine>
+	{/snippet}
+</Station>
+<CheckForm open={noting} {minute} expected={expected.level} onclose={() => (noting = false)} />
+
+<style>
+	.clock {
+		display: grid;
+		grid-template-columns: auto minmax(0, 1fr);
+		align-items: center;
+		gap: 6px 40px;
+	}
+	.time {
+		font-size: clamp(90px, 15vw, 176px);
+		line-height: 0.95;
+		font-variant-numeric: tabular-nums;
+		letter-spacing: -0.04em;
+		color: var(--ink-soft);
+	}
+	.running .time {
+		color: var(--ink);
+	}
+	.acts {
+		display: flex;
+		flex-direction: column;
+		gap: 12px;
+		max-width: 260px;
+	}
+	.acts :global(button) {
+		min-height: 64px;
+		font-size: 19px;
+	}
+	.soft,
+	.blocked {
+		grid-column: 1 / -1;
+		color: var(--ink-soft);
+	}
+	.blocked {
+		color: var(--stop);
+		font-weight: 600;
+	}
+	@media (max-width: 760px) {
+		.clock {
+			grid-template-columns: minmax(0, 1fr);
+		}
+		.acts {
+			flex-direction: row;
+			max-width: none;
+		}
+		.acts :global(button) {
+			flex: 1;
+		}
+	}
+</style>

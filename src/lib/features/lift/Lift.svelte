@@ -1,0 +1,74 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import LiftChart from '../../charts/LiftChart.svelte';
+	import { hexOf } from '../../core/colour';
+	import { conditionBand, formatLevel } from '../../core/hair';
+	import { SCALP } from '../../core/lift';
+	import Button from '../../ui/Button.svelte';
+	import FootLine from '../visit/FootLine.svelte';
+	import Station from '../visit/Station.svelte';
+	import StrandRow from '../visit/StrandRow.svelte';
+	import { useVisit } from '../visit/context';
+	import { conditionOf } from '../visit/hair';
+	import { tonedWord } from '../visit/summary';
+	import { formatHours } from '../visit/words';
+	import { aimVerdict } from '../aim/aim';
+	import LiftDials from './LiftDials.svelte';
+
+	const session = useVisit();
+	const lift = $derived(session.lift);
+	const plan = $derived(session.plan);
+	const answer = $derived(session.course);
+	const moments = $derived(answer.course.map(({ lab, ...rest }) => ({ ...rest, hex: hexOf(lab) })));
+	const before = $derived(Math.round(conditionOf(session.reading)));
+	const verdict = $derived(aimVerdict(session.sessions, session.target));
+
+	const windowText = $derived.by(() => {
+		const { window } = answer;
+		if (!window) return 'not within the hour';
+		const from = Math.ceil(window.from);
+		return window.to === undefined || window.to > 60 ? `from ${from} min` : `${from}–${Math.floor(window.to)} min`;
+	});
+	const warm = $derived(
+		Math.abs(lift.rootLead) >= 0.15
+			? {
+					share: SCALP.heatZoneCm / session.reading.lengthCm,
+					text: `scalp’s warmth, ${formatLevel(Math.abs(lift.rootLead))} ${lift.rootLead > 0 ? 'lighter' : 'behind'}`
+				}
+			: undefined
+	);
+
+	const setMinute = (minutes: number) => session.change('minute', (draft) => (draft.lift.minutes = minutes));
+	function next() {
+		session.settle('lift');
+		void goto(`/visit/${session.id}/bowls`);
+	}
+</script>
+
+<Station
+	question="Where will it get to, and when?"
+	answer={formatLevel(lift.level)}
+	words={lift.undertone.name}
+	range="expected at {plan.minutes} min, likely {formatLevel(lift.low)} to {formatLevel(lift.high)}"
+	facts={[
+		{ value: windowText, label: 'inside the aim' },
+		{ value: `${Math.round(lift.condition)} ${conditionBand(lift.condition)}`, label: `condition after, from ${before}` },
+		{ value: verdict.visits === 'today' ? '1 visit' : verdict.visits, label: formatHours(session.chairMinutes) + ' each' }
+	]}
+>
+	{#snippet field()}
+		<StrandRow name="now" colours={session.nowColours} value={formatLevel(session.now[Math.min(1, session.now.length - 1)]!)} height={34} />
+		<StrandRow name="lifted" strong colours={session.liftedColours} value={formatLevel(lift.level)} words="{lift.undertone.name} {hexOf(lift.lab)}" height={104} {warm} />
+		<StrandRow name="toned" colours={session.tonedColours} value={formatLevel(session.toned.level)} words={tonedWord(session)} height={38} />
+		<StrandRow name="six weeks" colours={session.fadedColours} value={formatLevel(session.faded.level)} words="faded" height={34} />
+	{/snippet}
+	{#snippet picture()}
+		<LiftChart {moments} window={answer.window} minute={plan.minutes} spent={answer.spent} onminute={setMinute} />
+	{/snippet}
+	{#snippet dials()}<LiftDials />{/snippet}
+	{#snippet foot()}
+		<FootLine station="lift" cautions={session.cautions.filter((c) => c.station === 'lift' || (c.station === 'read' && c.severity !== 'note'))} onpass={(code, reason) => session.pass(code, reason)}>
+			<Button primary onclick={next}>Set bowls</Button>
+		</FootLine>
+	{/snippet}
+</Station>

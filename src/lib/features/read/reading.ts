@@ -1,0 +1,84 @@
+import { formatLevel, labOfPigment, naturalPigment, depthName } from '../../core/hair';
+import { undertoneOf, type Lab } from '../../core/colour';
+import { labOfFibre, pigmentOnPath } from '../../core/lift';
+import { seenFibre } from '../visit/hair';
+import { ZONES } from '../visit/hair';
+import type { Reading, ZoneName } from '../../schema/records';
+
+/** A lock of the ladder. */
+export interface Rung {
+	readonly value: string;
+	readonly name: string;
+	readonly words: string;
+	readonly lab: Lab;
+}
+
+/**
+ * Locks to hold against the hair: natural colours for untouched zones, this head's own lift path for
+ * lightened ones. Dark levels in full steps, from the natural level up in halves where it was lifted.
+ */
+export function ladderRungs(reading: Reading, zone: ZoneName): Rung[] {
+	const { state } = reading.zones[zone];
+	const levels = state === 'lightened' ? lightLevels(reading.naturalLevel) : [1, 2, 3, 4, 5, 6, 7, 8, 9, 10];
+	return levels.map((level) => {
+		const lightened = state === 'lightened' && level > reading.naturalLevel;
+		const lab = lightened
+			? labOfFibre(seenFibre(reading, level))
+			: labOfPigment(naturalPigment(Math.min(level, 10), reading.warmth));
+		return {
+			value: formatLevel(level),
+			name: formatLevel(level),
+			words: lightened ? undertoneOf(lab).name : depthName(level),
+			lab
+		};
+	});
+}
+
+const lightLevels = (natural: number): number[] => {
+	const from = Math.min(Math.max(Math.round(natural), 3), 6);
+	return Array.from({ length: (10.5 - from) * 2 }, (_, i) => from + i / 2);
+};
+
+/** Sets the level of a zone; an untouched zone is the head's natural level, and so are its like. */
+export function setLevel(reading: Reading, zone: ZoneName, level: number): void {
+	if (reading.zones[zone].state === 'natural') {
+		reading.naturalLevel = level;
+		for (const name of ZONES) {
+			if (reading.zones[name].state === 'natural') reading.zones[name].presentLevel = level;
+		}
+	} else reading.zones[zone].presentLevel = level;
+}
+
+/** Says what was done to a zone, with a first guess that fits: old colour at its own level, light hair at 9. */
+export function setState(
+	reading: Reading,
+	zone: ZoneName,
+	state: Reading['zones'][ZoneName]['state']
+): void {
+	const here = reading.zones[zone];
+	here.state = state;
+	delete here.undertone;
+	here.artificial = [];
+	here.presentLevel = reading.naturalLevel;
+	if (state === 'lightened') {
+		here.presentLevel = Math.max(9, reading.naturalLevel);
+		reading.strain.lightenings = Math.max(1, reading.strain.lightenings);
+	}
+	if (state === 'coloured') {
+		here.presentLevel = Math.max(1, reading.naturalLevel - 1);
+		here.artificial = [{ kind: 'permanent', level: here.presentLevel, tone: 'N', layers: 2 }];
+	}
+}
+
+/** Makes every zone like one of them. */
+export function alikeFrom(reading: Reading, zone: ZoneName): void {
+	const like = reading.zones[zone];
+	for (const name of ZONES) {
+		if (name === zone) continue;
+		reading.zones[name] = { ...like, artificial: like.artificial.map((colour) => ({ ...colour })) };
+	}
+}
+
+/** The name the model gives hair of this head lifted to a level. */
+export const modelledUndertone = (reading: Reading, level: number): string =>
+	undertoneOf(labOfPigment(pigmentOnPath(reading.naturalLevel, reading.warmth, level))).name;

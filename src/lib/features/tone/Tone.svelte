@@ -1,0 +1,87 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { hexOf } from '../../core/colour';
+	import { formatLevel } from '../../core/hair';
+	import Button from '../../ui/Button.svelte';
+	import FootLine from '../visit/FootLine.svelte';
+	import Station from '../visit/Station.svelte';
+	import StrandRow from '../visit/StrandRow.svelte';
+	import { useVisit } from '../visit/context';
+	import { tonedWord } from '../visit/summary';
+	import Formulas from './Formulas.svelte';
+	import ToneDials from './ToneDials.svelte';
+	import { distanceWords, formulaWords } from './words';
+
+	const session = useVisit();
+	const tone = $derived(session.visit.tone);
+	const toned = $derived(session.toned);
+	const parts = $derived(session.toneParts);
+	const undertone = $derived(session.rawUndertone);
+	const need = $derived(session.toneSearch?.needLevel);
+	const developer = $derived(
+		session.line && session.line.vehicle !== 'direct'
+			? `${Math.round(parts.reduce((sum, { grams }) => sum + grams, 0) * tone.ratio)} g`
+			: 'none'
+	);
+
+	function next() {
+		session.change('toner', (draft) => {
+			// Going on with the suggestion is choosing it.
+			if (draft.tone.choice === 'open') {
+				draft.tone.choice = parts.length > 0 ? 'formula' : 'none';
+				draft.tone.parts = [...parts];
+				if (session.line) {
+					draft.tone.lineId = session.line.id;
+					draft.tone.vehicle = session.line.vehicle;
+				}
+			}
+			if (!draft.settled.includes('tone')) draft.settled.push('tone');
+		});
+		void goto(`/visit/${session.id}/send-off`);
+	}
+</script>
+
+<Station
+	question="What neutralises what is there?"
+	answer={tone.choice === 'none' ? 'No toner' : formulaWords(parts) || 'nothing found'}
+	words={tone.choice === 'open' && parts.length > 0 ? 'suggested' : ''}
+	range={undertone.name === 'none'
+		? `${session.toneStart.seen ? 'Seen' : 'Expected'} ${formatLevel(session.toneStart.seen ? (session.seen?.level ?? 0) : session.lift.level)}, hardly any undertone left.`
+		: `${session.toneStart.seen ? 'Seen' : 'Expected'} ${formatLevel(session.toneStart.seen ? (session.seen?.level ?? 0) : session.lift.level)} ${undertone.name} at ${session.toneStart.minute} min: ${undertone.neutraliser} stands against it.`}
+	facts={tone.choice === 'none'
+		? []
+		: [
+				{ value: `${tone.minutes} min`, label: 'then wipe and look' },
+				{ value: developer, label: `developer, ${session.line?.developerVolume ?? 0} vol` },
+				{ value: distanceWords(toned.deltaE), label: `ΔE ${toned.deltaE.toFixed(1)} from the aim` }
+			]}
+>
+	{#snippet field()}
+		<StrandRow name={session.toneStart.seen ? 'seen' : 'lifted'} colours={session.rawColours} value={formatLevel(session.toneStart.seen ? (session.seen?.level ?? 0) : session.lift.level)} words="{undertone.name} {hexOf(session.rawLab)}" height={48} />
+		<StrandRow name="toned" strong colours={session.tonedColours} value={formatLevel(toned.level)} words="{tonedWord(session)} {hexOf(toned.lab)}" height={88} />
+		<StrandRow name="six weeks" colours={session.fadedColours} value={formatLevel(session.faded.level)} words="{hexOf(session.faded.lab)}" height={40} />
+	{/snippet}
+	{#snippet picture()}
+		{#each toned.warnings as warning (warning.code)}
+			<p class="warning" role="status"><b>Watch:</b> {warning.message}</p>
+		{/each}
+		{#if need !== undefined}
+			<p class="warning"><b>Nothing on this line comes close.</b> Lifted to {formatLevel(need)} it would. The nearest stand below with their distance.</p>
+		{/if}
+		<Formulas />
+	{/snippet}
+	{#snippet dials()}<ToneDials />{/snippet}
+	{#snippet foot()}
+		<FootLine station="tone" cautions={session.cautions.filter((c) => c.station === 'tone')} onpass={(code, reason) => session.pass(code, reason)}>
+			<Button primary onclick={next}>{tone.choice === 'open' && parts.length > 0 ? 'Use this, send off' : 'Send off'}</Button>
+		</FootLine>
+	{/snippet}
+</Station>
+
+<style>
+	.warning {
+		margin-bottom: 12px;
+		padding-left: 14px;
+		border-left: 4px solid var(--ask);
+	}
+</style>

@@ -1,0 +1,186 @@
+<script lang="ts">
+	import type { Snippet } from 'svelte';
+
+	interface Props {
+		question: string;
+		/** The one answer, read at arm's length, and the words beside it. */
+		answer: string;
+		words?: string;
+		/** How sure, or on what it rests. */
+		range?: string;
+		facts?: readonly { value: string; label: string }[];
+		field?: Snippet;
+		picture: Snippet;
+		dials?: Snippet;
+		foot: Snippet;
+	}
+	let { question, answer, words = '', range = '', facts = [], field, picture, dials, foot }: Props = $props();
+</script>
+
+<section class="station">
+	<header>
+		<div>
+			<h1>{question}</h1>
+			<p class="answer figure"><span class="big">{answer}</span>{#if words}{' '}<span class="words">{words}</span>{/if}</p>
+			{#if range}<p class="range">{range}</p>{/if}
+		</div>
+		{#if facts.length > 0}
+			<dl>
+				{#each facts as fact (fact.label)}
+					<div>
+						<dt>{fact.label}</dt>
+						<dd class="figure">{fact.value}</dd>
+					</div>
+				{/each}
+			</dl>
+		{/if}
+	</header>
+	{#if field}<div class="field">{@render field()}</div>{/if}
+	<div class="work" class:alone={!dials}>
+		<div class="picture">{@render picture()}</div>
+		{#if dials}<div class="dials">{@render dials()}</div>{/if}
+	</div>
+	<footer class="no-print">{@render foot()}</footer>
+</section>
+
+<style>
+	.station {
+		min-height: 100%;
+		display: flex;
+		flex-direction: column;
+	}
+	header {
+		display: flex;
+		flex-wrap: wrap;
+		justify-content: space-between;
+		align-items: flex-end;
+		gap: 8px 40px;
+		padding: 20px var(--gap) 16px;
+	}
+	h1 {
+		font-size: 16px;
+		font-weight: 400;
+		color: var(--ink-soft);
+	}
+	.answer {
+		line-height: 1;
+		margin: 4px 0 6px;
+	}
+	.big {
+		font-size: 58px;
+	}
+	.words {
+		font-size: 27px;
+		font-weight: 600;
+	}
+	.range {
+		color: var(--ink-soft);
+		font-size: 16px;
+	}
+	dl {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px 42px;
+	}
+	dl div {
+		display: flex;
+		flex-direction: column-reverse;
+	}
+	dd {
+		font-size: 26px;
+		line-height: 1.15;
+	}
+	dt {
+		color: var(--ink-soft);
+	}
+	.field {
+		background: var(--field);
+		color: var(--on-field);
+		padding: 14px var(--gap);
+	}
+	.work {
+		flex: 1;
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) 300px;
+		min-height: 0;
+	}
+	.work.alone {
+		grid-template-columns: minmax(0, 1fr);
+	}
+	.picture {
+		padding: 18px var(--gap);
+		min-width: 0;
+		display: flex;
+		flex-direction: column;
+	}
+	.dials {
+		border-left: 1px solid var(--line);
+		padding: 18px 30px 18px 24px;
+		display: flex;
+		flex-direction: column;
+		gap: 10px;
+		min-width: 0;
+	}
+	footer {
+		position: sticky;
+		bottom: 0;
+		z-index: 5;
+		display: flex;
+		align-items: center;
+		justify-content: space-between;
+		gap: 10px 24px;
+		padding: 12px var(--gap);
+		background: var(--room);
+		border-top: 1px solid var(--line);
+		min-height: 70px;
+	}
+	@media (max-width: 1100px) {
+		.station {
+			--gap: 22px;
+		}
+		.work {
+			grid-template-columns: minmax(0, 1fr) 252px;
+		}
+		.dials {
+			padding: 16px 20px;
+		}
+		.big {
+			font-size: 50px;
+		}
+	}
+	@media (max-width: 760px) {
+		.station {
+			--gap: 16px;
+		}
+		header {
+			padding: 14px 16px 12px;
+		}
+		.work {
+			grid-template-columns: minmax(0, 1fr);
+		}
+		.dials {
+			border-left: 0;
+			border-top: 1px solid var(--line);
+			padding: 16px;
+		}
+		dl {
+			gap: 6px 26px;
+		}
+		dd {
+			font-size: 20px;
+		}
+		.words {
+			font-size: 22px;
+		}
+		footer {
+			flex-wrap: wrap;
+			bottom: 60px;
+			padding: 10px 16px;
+		}
+	}
+	@media print {
+		.field {
+			background: none;
+		}
+	}
+</style>

@@ -1,0 +1,90 @@
+<script lang="ts">
+	import Strand from '../../charts/strand/Strand.svelte';
+	import type { StrandColours } from '../../charts/strand/paint';
+
+	interface Props {
+		name: string;
+		colours: StrandColours;
+		value: string;
+		words?: string;
+		/** CSS height of the strand in px. */
+		height?: number;
+		strong?: boolean;
+		/** Share of the strand the scalp keeps warm, and what to say of it. */
+		warm?: { share: number; text: string } | undefined;
+	}
+	let { name, colours, value, words = '', height = 44, strong = false, warm }: Props = $props();
+</script>
+
+<div class="row" class:strong>
+	<span class="name">{name}</span>
+	<div class="strand" style:height="{height}px">
+		<Strand {colours} label="{name}: {value} {words}" />
+		{#if warm}
+			<span class="warm" style:width="{Math.min(1, warm.share) * 100}%"><span>{warm.text}</span></span>
+		{/if}
+	</div>
+	<span class="value"><b class="figure">{value}</b> {words}</span>
+</div>
+
+<style>
+	.row {
+		display: grid;
+		grid-template-columns: 84px minmax(0, 1fr) 116px;
+		align-items: center;
+		gap: 10px;
+	}
+	.name,
+	.value {
+		font-size: 15px;
+		font-weight: 500;
+	}
+	.value {
+		text-align: right;
+		line-height: 1.15;
+	}
+	.value b {
+		font-size: 17px;
+	}
+	.strong .value b {
+		display: block;
+		font-size: 30px;
+		line-height: 1;
+	}
+	.strong .name {
+		font-weight: 700;
+	}
+	.strand {
+		position: relative;
+		min-width: 0;
+	}
+	.warm {
+		position: absolute;
+		left: 0;
+		bottom: -3px;
+		height: 8px;
+		border: solid var(--on-field);
+		border-width: 0 1.5px 1.5px;
+	}
+	.warm span {
+		position: absolute;
+		left: calc(100% + 8px);
+		bottom: -8px;
+		font-size: 13px;
+		white-space: nowrap;
+	}
+	@media (max-width: 760px) {
+		.row {
+			grid-template-columns: 1fr auto;
+			gap: 0 10px;
+		}
+		.strand {
+			grid-column: 1 / -1;
+			grid-row: 2;
+		}
+		.strong .value b {
+			display: inline;
+			font-size: 20px;
+		}
+	}
+</style>

@@ -1,0 +1,106 @@
+import { startingCondition, type Pigment } from '../../core/hair';
+import {
+	dyesOf,
+	fibreOfReading,
+	labOfFibre,
+	pigmentOnPath,
+	strandPoints,
+	type Fibre,
+	type StrandPoint
+} from '../../core/lift';
+import { rgbOf, type Lab } from '../../core/colour';
+import { labOfPigment } from '../../core/hair';
+import { addDyes, dyeSpectrum, type DyeAmounts } from '../../core/tone';
+import type { StrandColours } from '../../charts/strand/paint';
+import type { LiftPlan, Reading, ZoneName } from '../../schema/records';
+
+export const ZONES: readonly ZoneName[] = ['root', 'lengths', 'ends'];
+
+/** A zone of this head's strand, with the hair it starts from. */
+export interface ZoneStart {
+	readonly name: ZoneName;
+	readonly fromCm: number;
+	readonly toCm: number;
+	readonly fibre: Fibre;
+}
+
+/** Level a zone reads now: what was read, or what grows. */
+export const presentLevel = (reading: Reading, zone: ZoneName): number =>
+	reading.zones[zone].state === 'natural' ? reading.naturalLevel : reading.zones[zone].presentLevel;
+
+/** The zones that have any length, scalp first. */
+export function zonesOf(reading: Reading): ZoneStart[] {
+	const rootTo = Math.min(reading.regrowthCm, reading.lengthCm);
+	const endsFrom = Math.max(rootTo, reading.lengthCm - reading.endsCm);
+	const spans: Record<ZoneName, [number, number]> = {
+		root: [0, rootTo],
+		lengths: [rootTo, endsFrom],
+		ends: [endsFrom, reading.lengthCm]
+	};
+	return ZONES.map((name) => {
+		const zone = reading.zones[name];
+		const [fromCm, toCm] = spans[name];
+		const fibre = fibreOfReading({
+			naturalLevel: reading.naturalLevel,
+			warmth: reading.warmth,
+			presentLevel: zone.state === 'natural' ? undefined : zone.presentLevel,
+			artificial: zone.state === 'coloured' ? zone.artificial : []
+		});
+		return { name, fromCm, toCm, fibre };
+	}).filter((zone) => zone.toCm - zone.fromCm > 0.05);
+}
+
+/** The zone the large figures speak of: the longest one that the mixture goes on. */
+export function mainZone(zones: readonly ZoneStart[], covers: LiftPlan['covers']): ZoneStart {
+	const covered = zones.filter((zone) => covers[zone.name]);
+	const span = (zone: ZoneStart) => zone.toCm - zone.fromCm;
+	return (covered.length > 0 ? covered : [...zones]).reduce((p, q) => (span(q) > span(p) ? q : p));
+}
+
+/** Points of the strand, with the zones the mixture goes on. */
+export const pointsOf = (
+	zones: readonly ZoneStart[],
+	lengthCm: number,
+	covers: LiftPlan['covers']
+): StrandPoint[] =>
+	strandPoints(
+		zones.map(({ toCm, fibre, name }) => ({ toCm, fibre, covered: covers[name] })),
+		lengthCm,
+		Math.max(0.5, lengthCm / 60)
+	);
+
+/** Condition index before the service, from what was read of the past. */
+export const conditionOf = (reading: Reading): number => startingCondition(reading.strain);
+
+const WHITE: Pigment = { eumelanin: 0, pheomelanin: 0 };
+
+/** Colours of a strand of fibres; white fibres beside them where the reading says so. */
+export function coloursOf(fibres: readonly Fibre[], whiteShare: number): StrandColours {
+	const hair = fibres.map((fibre) => rgbOf(labOfFibre(fibre)));
+	if (whiteShare <= 0) return { hair };
+	const bare = rgbOf(labOfPigment(WHITE));
+	return { hair, white: fibres.map(() => bare), whiteShare };
+}
+
+/** Fibres with dye laid over them: after a toner, or as it fades. */
+export function tonedColours(
+	fibres: readonly Fibre[],
+	dyesOn: (pigment: Pigment) => DyeAmounts,
+	whiteShare: number
+): StrandColours {
+	const toned = (pigment: Pigment, there: DyeAmounts): Lab =>
+		labOfPigment(pigment, dyeSpectrum(addDyes(there, dyesOn(pigment))));
+	const hair = fibres.map((fibre) => rgbOf(toned(fibre, dyesOf(fibre))));
+	if (whiteShare <= 0) return { hair };
+	const bare = rgbOf(toned(WHITE, {}));
+	return { hair, white: fibres.map(() => bare), whiteShare };
+}
+
+/** A uniform strand of one colour. */
+export const uniform = (lab: Lab): StrandColours => ({ hair: [rgbOf(lab), rgbOf(lab)] });
+
+/** Hair of this head seen at a level after lifting: the point of that level on its own lift path. */
+export const seenFibre = (reading: Reading, level: number): Fibre => ({
+	...pigmentOnPath(reading.naturalLevel, reading.warmth, level),
+	layers: []
+});

@@ -1,0 +1,137 @@
+import {
+	levelInterval,
+	levelOfFibre,
+	liftCourse,
+	predictLift,
+	readyWindow,
+	SCALP,
+	spentMinute,
+	applyTo,
+	type Application,
+	type Course,
+	type HeadFactors,
+	type LiftResult,
+	type ReadyWindow
+} from '../../core/lift';
+import { estimateSessions, TARGET_TOLERANCE, type SessionsEstimate } from '../../core/plan';
+import type { Aim, LiftPlan, Reading } from '../../schema/records';
+import { conditionOf, type ZoneStart } from './hair';
+
+/** Minutes the chart runs past the plan, so that one sees what leaving it longer would do. */
+export const CHART_MINUTES = 60;
+
+/** Level the lift works towards: the aim, and the room the toner needs. */
+export const liftTarget = (aim: Aim): number => Math.min(12, aim.level + aim.liftPast);
+
+export const headOf = (reading: Reading): HeadFactors => ({
+	naturalLevel: reading.naturalLevel,
+	texture: reading.texture
+});
+
+/** The plan as one application at the middle of a zone. */
+export function applicationOn(plan: LiftPlan, zone: ZoneStart, minutes = plan.minutes): Application {
+	return {
+		product: plan.product,
+		volume: plan.volume,
+		ratio: plan.ratio,
+		minutes,
+		placement: plan.placement,
+		section: plan.section,
+		damp: plan.damp,
+		bondAdditive: plan.bondAdditive,
+		distanceCm: (zone.fromCm + zone.toCm) / 2
+	};
+}
+
+/** What the Lift station says of its main zone at the planned minute. */
+export interface LiftAnswer extends LiftResult {
+	readonly low: number;
+	readonly high: number;
+	/** Levels the first centimetre comes out lighter than the main zone; 0 where it is not covered. */
+	readonly rootLead: number;
+}
+
+export function liftAnswer(reading: Reading, plan: LiftPlan, zone: ZoneStart): LiftAnswer {
+	const head = headOf(reading);
+	const application = applicationOn(plan, zone);
+	const result = predictLift(zone.fibre, [application], head, conditionOf(reading))[0]!;
+	const interval = levelInterval(zone.fibre, [application], head)[0]!;
+	return { ...result, ...interval, rootLead: rootLead(reading, plan, zone, result.level) };
+}
+
+function rootLead(reading: Reading, plan: LiftPlan, zone: ZoneStart, level: number): number {
+	const coversScalp = plan.covers.root || (zone.fromCm === 0 && plan.covers[zone.name]);
+	if (!coversScalp || zone.toCm <= SCALP.heatZoneCm) return 0;
+	const minutes = Math.max(0, plan.minutes - plan.rootDelayMinutes);
+	const atScalp = applyTo(
+		zone.fibre,
+		{ ...applicationOn(plan, zone, minutes), distanceCm: 0.5 },
+		headOf(reading)
+	);
+	return levelOfFibre(atScalp) - level;
+}
+
+/** The lift unrolled against minutes. Does not depend on the planned minute. */
+export interface CourseAnswer {
+	readonly course: Course;
+	readonly window: ReadyWindow | undefined;
+	readonly spent: number;
+	readonly limit: number;
+	readonly target: { readonly low: number; readonly high: number };
+}
+
+export function courseAnswer(
+	reading: Reading,
+	aim: Aim,
+	plan: LiftPlan,
+	zone: ZoneStart,
+	limit: number
+): CourseAnswer {
+	const head = headOf(reading);
+	const application = applicationOn(plan, zone);
+	const level = liftTarget(aim);
+	const target = { low: level - TARGET_TOLERANCE, high: level + TARGET_TOLERANCE };
+	const course = liftCourse(zone.fibre, application, head, CHART_MINUTES);
+	return {
+		course,
+		window: readyWindow(course, target.low, target.high),
+		spent: spentMinute(zone.fibre, application, head, limit),
+		limit,
+		target
+	};
+}
+
+/** The plain estimate: this visit repeated until the aim is met. */
+export const sessionsAnswer = (
+	reading: Reading,
+	aim: Aim,
+	plan: LiftPlan,
+	zone: ZoneStart
+): SessionsEstimate =>
+	estimateSessions(
+		zone.fibre,
+		[applicationOn(plan, zone)],
+		headOf(reading),
+		{ level: liftTarget(aim) },
+		conditionOf(reading)
+	);
+
+const signed = (value: number, digits: number): string =>
+	`${value >= 0 ? '+' : '−'}${Math.abs(value).toFixed(digits)}`;
+
+/** What a changed plan would do to level and condition, in a few words. */
+export function whatIf(
+	reading: Reading,
+	plan: LiftPlan,
+	zone: ZoneStart,
+	change: Partial<LiftPlan>
+): string {
+	const head = headOf(reading);
+	const condition = conditionOf(reading);
+	const [now, then] = [plan, { ...plan, ...change }].map(
+		(p) => predictLift(zone.fibre, [applicationOn(p, zone)], head, condition)[0]!
+	) as [LiftResult, LiftResult];
+	const level = then.level - now.level;
+	const wear = Math.round(then.condition) - Math.round(now.condition);
+	return `${signed(level, 1)} level${wear === 0 ? '' : `, condition ${signed(wear, 0)}`}`;
+}

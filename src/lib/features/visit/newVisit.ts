@@ -1,0 +1,107 @@
+import { stamp } from '../../records/documents';
+import { GROWTH_CM_PER_MONTH } from '../../core/hair';
+import type { Client, Reading, Visit, ZoneReading } from '../../schema/records';
+
+const natural = (level: number): ZoneReading => ({
+	state: 'natural',
+	presentLevel: level,
+	artificial: []
+});
+
+/** A reading to start from: medium hair, natural 5, untouched. Everything is there to be changed. */
+export const plainReading = (): Reading => ({
+	naturalLevel: 5,
+	warmth: 'neutral',
+	texture: 'medium',
+	density: 'medium',
+	porosity: 'normal',
+	lengthCm: 30,
+	regrowthCm: 2.5,
+	endsCm: 4,
+	whiteShare: 0,
+	zones: { root: natural(5), lengths: natural(5), ends: natural(5) },
+	strain: { lightenings: 0, relaxer: false, perm: false, heatHabit: false, stretch: 'springs' },
+	henna: false,
+	metallicSalts: false,
+	minerals: false,
+	scalpIrritated: false,
+	strandTest: 'none'
+});
+
+const WEEKS_PER_MONTH = 365.25 / 12 / 7;
+
+/**
+ * What the next visit starts from: where the last one lightened, the hair is as it was left; since
+ * then it has grown.
+ */
+export function nextReading(last: Visit, now: Date): Reading {
+	const { reading, lift, result } = last;
+	if (result.recordedAt === undefined || result.level === undefined) return reading;
+	const weeks = (now.getTime() - new Date(last.date).getTime()) / (7 * 24 * 3_600_000);
+	const grown = Math.round((GROWTH_CM_PER_MONTH * weeks * 10) / WEEKS_PER_MONTH) / 10;
+	const level = result.level;
+	const left = (zone: ZoneReading, covered: boolean): ZoneReading =>
+		covered ? { state: 'lightened', presentLevel: level, artificial: [] } : zone;
+	return {
+		...reading,
+		regrowthCm: Math.min(reading.lengthCm, Math.max(0, grown)),
+		zones: {
+			root: natural(reading.naturalLevel),
+			lengths: left(reading.zones.lengths, lift.covers.lengths),
+			ends: left(reading.zones.ends, lift.covers.ends)
+		},
+		strain: { ...reading.strain, lightenings: Math.min(20, reading.strain.lightenings + 1) }
+	};
+}
+
+/** A visit with nothing settled yet. The gentle pace is the default: 20 vol, foil, an hour's course. */
+export function newVisit(clientId: string, now: Date, colourist = '', last?: Visit): Visit {
+	return {
+		...stamp(now),
+		kind: 'visit',
+		clientId,
+		colourist,
+		date: now.toISOString().slice(0, 10),
+		status: 'inChair',
+		chairSince: now.toISOString(),
+		settled: [],
+		reading: last ? nextReading(last, now) : plainReading(),
+		aim: last ? last.aim : { level: 8, direction: 'neutral', keepWarmth: 1 / 3, liftPast: 0.5 },
+		lift: {
+			product: 'powder',
+			volume: 20,
+			ratio: 2,
+			minutes: 35,
+			placement: 'foil',
+			section: 'seeThrough',
+			bondAdditive: false,
+			damp: false,
+			rootDelayMinutes: 0,
+			covers: { root: true, lengths: true, ends: true }
+		},
+		bowls: { technique: 'foils', foils: 40 },
+		run: { elapsedSeconds: 0, notes: [] },
+		tone: {
+			vehicle: 'demi',
+			ratio: 1.5,
+			minutes: 20,
+			totalGrams: 30,
+			choice: 'open',
+			parts: []
+		},
+		result: { tone: '', notes: '' },
+		passed: []
+	};
+}
+
+/** A client of whom only the name is known. */
+export const newClient = (name: string, now: Date): Client => ({
+	...stamp(now),
+	kind: 'client',
+	name,
+	contact: '',
+	note: '',
+	underSixteen: false,
+	washesPerWeek: 2,
+	patchTests: []
+});

@@ -1,0 +1,251 @@
+import { produce } from 'immer';
+import { untrack } from 'svelte';
+import { levelOf, undertoneOf } from '../../core/colour';
+import { labOfFibre, levelOfFibre, lightenStrand, type Fibre } from '../../core/lift';
+import { planBowls, type BowlPlan } from '../../core/mix';
+import { chairMinutes } from '../../core/plan';
+import { rawLab } from '../../core/tone';
+import { History } from '../../records/history.svelte';
+import type { Library } from '../../records/library.svelte';
+import type { Client, Shelf, ShelfLine, Station, Visit } from '../../schema/records';
+import { openStops, visitCautions } from './cautions';
+import { coloursOf, mainZone, pointsOf, seenFibre, tonedColours, zonesOf } from './hair';
+import { courseAnswer, headOf, liftAnswer, liftTarget, sessionsAnswer } from './lift';
+import { conditionsOf, dyesAfter, previewChoice, rawOf, recordParts, searchTone, type ToneStart } from './tone';
+
+/** Weeks of the fourth strand: how the colour looks when the toner has mostly gone. */
+export const FADE_WEEKS = 6;
+
+/**
+ * One visit being worked on: the document, its undo, and everything the core says of it. Stations
+ * read answers from here and change the document through {@link change}, nothing else.
+ */
+export class VisitSession {
+	readonly #library: Library;
+	readonly #history = new History<Visit>();
+	readonly #now: () => Date;
+	readonly id: string;
+
+	constructor(library: Library, id: string, now: () => Date = () => new Date()) {
+		this.#library = library;
+		this.id = id;
+		this.#now = now;
+	}
+
+	/** @throws {Error} when the visit was removed while it was open */
+	visit: Visit = $derived.by(() => {
+		const visit = this.#library.visits.get(this.id);
+		if (!visit) throw new Error('this visit is no longer in the records');
+		return visit;
+	});
+	client: Client | undefined = $derived.by(() => this.#library.clients.get(this.visit.clientId));
+	shelf: Shelf | undefined = $derived.by(() => this.#library.shelf);
+
+	get canUndo(): boolean {
+		return this.#history.canUndo;
+	}
+	get canRedo(): boolean {
+		return this.#history.canRedo;
+	}
+
+	/** Changes the visit. Quick changes under one label are undone together. */
+	change(label: string, recipe: (draft: Visit) => void): void {
+		const before = this.visit;
+		const after = produce(before, recipe);
+		if (after === before) return;
+		this.#history.record(before, label);
+		this.#put(after);
+	}
+
+	/** Takes the last change back and says what it was. */
+	undo(): string | undefined {
+		const step = this.#history.undo(this.visit);
+		if (step) this.#put(step.value);
+		return step?.label;
+	}
+
+	redo(): string | undefined {
+		const step = this.#history.redo(this.visit);
+		if (step) this.#put(step.value);
+		return step?.label;
+	}
+
+	#put(visit: Visit): void {
+		this.#library.put({ ...visit, updatedAt: this.#now().toISOString() });
+	}
+
+	/** Says a station is done. */
+	settle(station: Station): void {
+		this.change(`settled ${station}`, (draft) => {
+			if (!draft.settled.includes(station)) draft.settled.push(station);
+		});
+	}
+
+	/** Changes the client's own document; not part of the visit's undo. */
+	changeClient(recipe: (draft: Client) => void): void {
+		const client = this.client;
+		if (!client) return;
+		const after = produce(client, recipe);
+		if (after !== client) {
+			this.#library.put({ ...after, updatedAt: this.#now().toISOString() });
+		}
+	}
+
+	// Parts of the document keep their identity while they do not change, so what is derived from one
+	// part is not worked out again when another is touched.
+	reading = $derived(this.visit.reading);
+	aim = $derived(this.visit.aim);
+	plan = $derived(this.visit.lift);
+	#courseKey = $derived(JSON.stringify({ ...this.plan, minutes: 0, rootDelayMinutes: 0 }));
+	limit = $derived(this.shelf?.limitMinutes ?? 50);
+
+	zones = $derived(zonesOf(this.reading));
+	zone = $derived(mainZone(this.zones, this.plan.covers));
+	now = $derived(this.zones.map(({ fibre }) => levelOf(labOfFibre(fibre, this.reading.whiteShare).l)));
+	points = $derived(pointsOf(this.zones, this.reading.lengthCm, this.plan.covers));
+	nowColours = $derived(
+		coloursOf(
+			this.points.map(({ fibre }) => fibre),
+			this.reading.whiteShare
+		)
+	);
+
+	target = $derived(liftTarget(this.aim));
+	lift = $derived(liftAnswer(this.reading, this.plan, this.zone));
+	course = $derived.by(() => {
+		void this.#courseKey;
+		const { reading, aim, zone, limit } = this;
+		return courseAnswer(reading, aim, untrack(() => this.plan), zone, limit);
+	});
+	sessions = $derived(sessionsAnswer(this.reading, this.aim, this.plan, this.zone));
+
+	/** The strand at a minute of the service. */
+	liftedAt(minute: number): Fibre[] {
+		const { plan } = this;
+		return lightenStrand(this.points, applicationOf(this), headOf(this.reading), minute, plan.rootDelayMinutes);
+	}
+	lifted = $derived(this.liftedAt(this.plan.minutes));
+	liftedColours = $derived(coloursOf(this.lifted, this.reading.whiteShare));
+
+	bowlPlan: BowlPlan = $derived.by(() => {
+		const { visit, reading, plan } = this;
+		const covered = this.zones.filter(({ name }) => plan.covers[name]);
+		const coveredCm = Math.max(0.5, covered.reduce((sum, z) => sum + z.toCm - z.fromCm, 0));
+		const common = { density: reading.density, section: plan.section, coveredCm };
+		return planBowls(
+			visit.bowls.technique === 'foils'
+				? { ...common, technique: 'foils', foils: visit.bowls.foils }
+				: { ...common, technique: 'open' },
+			plan.ratio,
+			plan.volume,
+			this.shelf?.developers ?? []
+		);
+	});
+	chairMinutes = $derived(chairMinutes(this.bowlPlan.workMinutes, this.plan.minutes));
+
+	/** The last level seen at the chair on the zone the figures speak of, or on any zone. */
+	seen = $derived.by(() => {
+		const notes = this.visit.run.notes;
+		return notes.findLast(({ zone }) => zone === this.zone.name) ?? notes.at(-1);
+	});
+	/** What the toner starts from: what is there replaces what was expected. */
+	toneStart: ToneStart = $derived.by(() => {
+		const { seen } = this;
+		return seen
+			? { fibre: seenFibre(this.reading, seen.level), seen: true, minute: seen.minute }
+			: { fibre: this.lift.fibre, seen: false, minute: this.plan.minutes };
+	});
+	raw = $derived(rawOf(this.toneStart, this.reading));
+	rawLab = $derived(rawLab(this.raw));
+	rawUndertone = $derived(undertoneOf(this.rawLab));
+	/** The strand before toning: shifted as a whole when a level was seen. */
+	rawFibres: Fibre[] = $derived.by(() => {
+		const { toneStart, points, lifted } = this;
+		if (!toneStart.seen) return lifted;
+		return points.map((point, i) => (point.covered ? toneStart.fibre : lifted[i]!));
+	});
+	rawColours = $derived(coloursOf(this.rawFibres, this.reading.whiteShare));
+
+	line: ShelfLine | undefined = $derived.by(() => {
+		const lines = this.shelf?.lines ?? [];
+		return lines.find(({ id }) => id === this.visit.tone.lineId) ?? lines[0];
+	});
+	toneConditions = $derived(
+		conditionsOf(
+			{ ...this.visit.tone, vehicle: this.line?.vehicle ?? this.visit.tone.vehicle },
+			this.reading,
+			this.lift.condition
+		)
+	);
+	toneSearch = $derived(
+		this.line
+			? searchTone(this.line, this.aim, this.raw, this.toneStart.fibre, this.toneConditions, this.visit.tone.totalGrams)
+			: undefined
+	);
+	/** The parts on which the toned strands stand: the choice, or the best formula while it is open. */
+	toneParts = $derived.by(() => {
+		const { tone } = this.visit;
+		if (tone.choice === 'none') return [];
+		if (tone.choice === 'formula') return tone.parts;
+		const best = this.toneSearch?.formulas[0];
+		return best && this.line ? recordParts(best, this.line) : [];
+	});
+	toned = $derived(
+		previewChoice(this.toneParts, this.raw, this.toneConditions, this.toneSearch?.target ?? this.rawLab)
+	);
+	tonedColours = $derived(this.#afterWashes(0));
+	fadedColours = $derived(this.#afterWashes(FADE_WEEKS * (this.client?.washesPerWeek ?? 2)));
+	faded = $derived.by(() => {
+		const washes = FADE_WEEKS * (this.client?.washesPerWeek ?? 2);
+		const dyes = dyesAfter(this.toneParts, this.toneConditions, washes);
+		const fibre: Fibre = {
+			...this.toneStart.fibre,
+			layers: [
+				...this.toneStart.fibre.layers,
+				{
+					vehicle: this.toneConditions.vehicle,
+					level: 10,
+					layers: 1,
+					dyes: dyes(this.toneStart.fibre)
+				}
+			]
+		};
+		return { level: levelOfFibre(fibre), lab: labOfFibre(fibre, this.reading.whiteShare) };
+	});
+
+	#afterWashes(washes: number) {
+		// A toner goes only where the mixture went: untouched hair keeps its own colour.
+		const dyes = dyesAfter(this.toneParts, this.toneConditions, washes);
+		const { points, rawFibres } = this;
+		const toned = tonedColours(rawFibres, dyes, this.reading.whiteShare);
+		const bare = this.rawColours;
+		return { ...toned, hair: toned.hair.map((rgb, i) => (points[i]!.covered ? rgb : bare.hair[i]!)) };
+	}
+
+	cautions = $derived.by(() =>
+		visitCautions(
+			this.visit,
+			this.client,
+			this.zones,
+			this.lift,
+			this.limit,
+			this.visit.tone.choice === 'none' ? undefined : this.line?.developerVolume,
+			this.#now()
+		)
+	);
+	stops = $derived(openStops(this.cautions));
+
+	/** Passes a caution with the reason that was written; it stays in the record. */
+	pass(code: string, reason: string): void {
+		this.change(`passed ${code}`, (draft) => {
+			draft.passed = draft.passed.filter((entry) => entry.code !== code);
+			draft.passed.push({ code, reason, at: this.#now().toISOString() });
+		});
+	}
+}
+
+/** The plan as an application whose distance each point of the strand sets for itself. */
+const applicationOf = (session: VisitSession) => {
+	const { product, volume, ratio, minutes, placement, section, damp, bondAdditive } = session.plan;
+	return { product, volume, ratio, minutes, placement, section, damp, bondAdditive };
+};

@@ -1,0 +1,56 @@
+import { describeTone, formatLevel } from '../../core/hair';
+import type { Station } from '../../schema/records';
+import type { VisitSession } from './session.svelte';
+import { labelIn, PRODUCT_OPTIONS } from './words';
+
+export type StationState = 'done' | 'needs' | 'later';
+
+const ORDER: readonly Station[] = ['read', 'aim', 'lift', 'bowls', 'chair', 'tone', 'sendOff'];
+
+/** Done when it was said so; the first that is not done needs the colourist; the rest come later. */
+export function stationState(session: VisitSession, station: Station): StationState {
+	const { settled } = session.visit;
+	if (settled.includes(station)) return 'done';
+	return ORDER.find((id) => !settled.includes(id)) === station ? 'needs' : 'later';
+}
+
+const readLine = ({ reading }: VisitSession): string => {
+	const states = new Set(Object.values(reading.zones).map(({ state }) => state));
+	const past = states.has('coloured') ? 'coloured' : states.has('lightened') ? 'part light' : 'untouched';
+	return `${formatLevel(reading.naturalLevel)} ${reading.warmth}, ${reading.texture}, ${past}`;
+};
+
+/** The rail reads as the running formula of the visit: each station's answer in a line. */
+export function stationLine(session: VisitSession, station: Station): string {
+	const { visit, aim, plan, lift } = session;
+	switch (station) {
+		case 'read':
+			return readLine(session);
+		case 'aim':
+			return `${formatLevel(aim.level)} ${aim.direction}, ${Math.round(aim.keepWarmth * 100)} % warmth`;
+		case 'lift':
+			return `${formatLevel(lift.level)} ${lift.undertone.name} at ${plan.minutes} min`;
+		case 'bowls': {
+			const { bowls, totalGrams } = session.bowlPlan;
+			return `${bowls.length} bowl${bowls.length === 1 ? '' : 's'}, ${totalGrams} g ${labelIn(PRODUCT_OPTIONS, plan.product)}`;
+		}
+		case 'chair': {
+			const { seen } = session;
+			if (seen) return `seen ${formatLevel(seen.level)} at ${seen.minute} min`;
+			return visit.run.startedAt ? 'running, nothing seen yet' : 'not started';
+		}
+		case 'tone': {
+			if (visit.tone.choice === 'none') return 'no toner';
+			const parts = session.toneParts.map(({ name, grams }) => `${name} ${grams} g`).join(', ');
+			return parts ? `${parts}${visit.tone.choice === 'open' ? ' expected' : ''}` : 'nothing chosen';
+		}
+		case 'sendOff':
+			return visit.result.recordedAt
+				? `recorded${visit.result.returnWeeks ? `, back in ${visit.result.returnWeeks} weeks` : ''}`
+				: 'not recorded';
+	}
+}
+
+/** The toned colour in a word. */
+export const tonedWord = (session: VisitSession): string =>
+	describeTone(session.toned.lab, session.toneParts.length > 0 ? 'toned' : 'lightened');

@@ -1,0 +1,131 @@
+import { deltaE, levelOf, type Lab } from '../../core/colour';
+import { dyesOf, type Fibre } from '../../core/lift';
+import { neededLevel } from '../../core/plan';
+import {
+	depositOf,
+	fadeDyes,
+	previewTone,
+	rawLab,
+	solveTone,
+	targetLab,
+	type DepositConditions,
+	type FormulaPart,
+	type RawHair,
+	type ToneFormula,
+	type TonePreview
+} from '../../core/tone';
+import type { Aim, ChosenPart, Reading, ShelfLine, TonePlan } from '../../schema/records';
+
+/** Hair as the toner finds it: expected from the plan, or seen at the chair. */
+export interface ToneStart {
+	readonly fibre: Fibre;
+	readonly seen: boolean;
+	readonly minute: number;
+}
+
+export const rawOf = (start: ToneStart, reading: Reading): RawHair => ({
+	pigment: start.fibre,
+	dye: dyesOf(start.fibre),
+	whiteShare: reading.whiteShare
+});
+
+export const conditionsOf = (
+	tone: Pick<TonePlan, 'vehicle' | 'ratio' | 'minutes'>,
+	reading: Reading,
+	condition: number
+): DepositConditions => ({
+	vehicle: tone.vehicle,
+	ratio: tone.vehicle === 'direct' ? 1 : tone.ratio,
+	minutes: tone.minutes,
+	porosity: reading.porosity,
+	texture: reading.texture,
+	naturalRed: reading.warmth === 'red',
+	condition
+});
+
+/** What the aim means as a colour on this hair. */
+export const aimLab = (aim: Aim, raw: RawHair): Lab => targetLab(aim, rawLab(raw));
+
+/** A part of the record as the core reads it. */
+export const corePart = (part: ChosenPart): FormulaPart =>
+	part.level === undefined || part.tone === undefined
+		? { clear: true, grams: part.grams }
+		: {
+				level: part.level,
+				tone: part.tone,
+				grams: part.grams,
+				intensity: part.intensity,
+				form: part.form
+			};
+
+export interface ToneSearch {
+	readonly formulas: readonly ToneFormula[];
+	readonly target: Lab;
+	/** Lift that would bring the aim within reach, where nothing on the line comes close. */
+	readonly needLevel: number | undefined;
+}
+
+/** Formulas of one line that bring this hair to the aim. */
+export function searchTone(
+	line: ShelfLine,
+	aim: Aim,
+	raw: RawHair,
+	fibre: Fibre,
+	conditions: DepositConditions,
+	totalGrams: number
+): ToneSearch {
+	const target = aimLab(aim, raw);
+	const problem = {
+		target,
+		shelf: line.shades.map((shade) => ({ ...shade, vehicle: line.vehicle })),
+		conditions,
+		totalGrams
+	};
+	const formulas = solveTone({ ...problem, raw });
+	const close = formulas.some((formula) => formula.close);
+	// Hair that is lighter than the aim already has nothing to gain from more lift.
+	const lighter = levelOf(rawLab(raw).l) > aim.level + 1;
+	return {
+		formulas,
+		target,
+		needLevel: close || lighter ? undefined : neededLevel(problem, fibre)
+	};
+}
+
+/** A formula found, as it is kept in the record: with the line's own codes. */
+export const recordParts = (formula: ToneFormula, line: ShelfLine): ChosenPart[] =>
+	formula.parts.map((part) => {
+		if ('clear' in part) return { name: 'clear', grams: part.grams };
+		const shade = line.shades.find(({ id }) => id === part.id);
+		return {
+			...(part.id === undefined ? {} : { shadeId: part.id }),
+			name: shade?.code ?? `${part.level}${part.tone}`,
+			level: part.level,
+			tone: part.tone,
+			grams: part.grams,
+			...(part.intensity === undefined ? {} : { intensity: part.intensity }),
+			...(part.form === undefined ? {} : { form: part.form })
+		};
+	});
+
+/** Preview of the chosen parts, with its distance from the aim. */
+export function previewChoice(
+	parts: readonly ChosenPart[],
+	raw: RawHair,
+	conditions: DepositConditions,
+	target: Lab
+): TonePreview & { readonly deltaE: number } {
+	const preview = previewTone(raw, parts.map(corePart), conditions);
+	return { ...preview, deltaE: deltaE(preview.lab, target) };
+}
+
+/** The dye a choice leaves on pigment, after a number of washes. */
+export const dyesAfter =
+	(parts: readonly ChosenPart[], conditions: DepositConditions, washes: number) =>
+	(pigment: Fibre | RawHair['pigment']) =>
+		fadeDyes(
+			depositOf(parts.map(corePart), pigment, conditions),
+			conditions.vehicle,
+			washes,
+			conditions.porosity
+		);

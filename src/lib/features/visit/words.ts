@@ -1,0 +1,116 @@
+import type { Station } from '../../schema/records';
+
+/** The stations of a visit in the order of work, with the one question each answers. */
+export const STATIONS: readonly { id: Station; path: string; name: string; question: string }[] = [
+	{ id: 'read', path: 'read', name: 'Read', question: 'What is there now?' },
+	{ id: 'aim', path: 'aim', name: 'Aim', question: 'Where should it end?' },
+	{ id: 'lift', path: 'lift', name: 'Lift', question: 'Where will it get to, and when?' },
+	{ id: 'bowls', path: 'bowls', name: 'Bowls', question: 'What goes into each bowl?' },
+	{ id: 'chair', path: 'chair', name: 'Chair', question: 'Is it ready?' },
+	{ id: 'tone', path: 'tone', name: 'Tone', question: 'What neutralises what is there?' },
+	{ id: 'sendOff', path: 'send-off', name: 'Send-off', question: 'What did this head do?' }
+];
+
+export const WARMTH_OPTIONS = [
+	{ value: 'ash', label: 'ash' },
+	{ value: 'neutral', label: 'neutral' },
+	{ value: 'golden', label: 'golden' },
+	{ value: 'copper', label: 'copper' },
+	{ value: 'red', label: 'red' }
+] as const;
+
+export const TEXTURE_OPTIONS = [
+	{ value: 'fine', label: 'fine' },
+	{ value: 'medium', label: 'medium' },
+	{ value: 'coarse', label: 'coarse' }
+] as const;
+
+export const DENSITY_OPTIONS = [
+	{ value: 'low', label: 'thin' },
+	{ value: 'medium', label: 'medium' },
+	{ value: 'high', label: 'dense' }
+] as const;
+
+export const POROSITY_OPTIONS = [
+	{ value: 'low', label: 'resists' },
+	{ value: 'normal', label: 'normal' },
+	{ value: 'high', label: 'porous' }
+] as const;
+
+export const PRODUCT_OPTIONS = [
+	{ value: 'powder', label: 'powder' },
+	{ value: 'cream', label: 'cream' },
+	{ value: 'clay', label: 'clay' },
+	{ value: 'oil', label: 'oil' },
+	{ value: 'bleachWash', label: 'bleach wash' },
+	{ value: 'highLift', label: 'high-lift' },
+	{ value: 'permanent', label: 'permanent' }
+] as const;
+
+export const PLACEMENT_OPTIONS = [
+	{ value: 'foil', label: 'foil' },
+	{ value: 'foilCovered', label: 'covered foil' },
+	{ value: 'foilHairline', label: 'hairline foil' },
+	{ value: 'openAir', label: 'open air' },
+	{ value: 'film', label: 'film' },
+	{ value: 'cap', label: 'cap' },
+	{ value: 'onScalp', label: 'on scalp' }
+] as const;
+
+export const SECTION_OPTIONS = [
+	{ value: 'seeThrough', label: 'see-through' },
+	{ value: 'medium', label: 'medium' },
+	{ value: 'thick', label: 'thick' }
+] as const;
+
+export const DIRECTION_OPTIONS = [
+	'neutral',
+	'beige',
+	'ash',
+	'pearl',
+	'violet',
+	'silver',
+	'gold',
+	'copper',
+	'rose'
+] as const;
+
+export const UNDERTONES = [
+	'red',
+	'red-orange',
+	'orange',
+	'yellow-orange',
+	'yellow',
+	'pale yellow'
+] as const;
+
+export const VEHICLE_NAMES = {
+	permanent: 'permanent',
+	demi: 'demi-permanent',
+	gloss: 'gloss',
+	rapid: 'rapid toner',
+	direct: 'direct colour',
+	highLift: 'high-lift'
+} as const;
+
+export const ZONE_NAMES = { root: 'root', lengths: 'lengths', ends: 'ends' } as const;
+
+/** The label of a value among options. */
+export const labelIn = <T extends string>(
+	options: readonly { value: T; label: string }[],
+	value: T
+): string => options.find((option) => option.value === value)?.label ?? value;
+
+/** A ratio as it is said: 1 : 1.5. */
+export const formatRatio = (ratio: number): string => `1 : ${Math.round(ratio * 100) / 100}`;
+
+/** Minutes as hours and minutes. */
+export function formatHours(minutes: number): string {
+	const whole = Math.round(minutes);
+	const hours = Math.floor(whole / 60);
+	const rest = whole % 60;
+	return hours === 0 ? `${rest} min` : `${hours} h ${rest.toString().padStart(2, '0')}`;
+}
+
+/** Weeks, one or many. */
+export const formatWeeks = (weeks: number): string => `${weeks} week${weeks === 1 ? '' : 's'}`;

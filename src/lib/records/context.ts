@@ -1,0 +1,11 @@
+import { createContext } from 'svelte';
+import type { Workspace } from './browserStore';
+import type { Library } from './library.svelte';
+
+/** The library of the open workspace, and which one that is. */
+export interface OpenRecords {
+	readonly library: Library;
+	readonly workspace: Workspace;
+}
+
+export const [useRecords, provideRecords] = createContext<OpenRecords>();

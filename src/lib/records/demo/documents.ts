@@ -1,0 +1,277 @@
+import type { AnyDocument, Client, Reading, Visit, ZoneReading } from '../../schema/records';
+import { demoShelf } from './shelf';
+
+const DAY_MS = 24 * 3_600_000;
+
+interface Person {
+	readonly id: string;
+	readonly name: string;
+	readonly note: string;
+	readonly washesPerWeek: number;
+	/** Days since the last patch test; none when there was none. */
+	readonly patchDaysAgo?: number;
+	readonly visit: Partial<Omit<Visit, 'reading' | 'lift' | 'aim'>> & {
+		readonly reading: Partial<Reading>;
+		readonly lift?: Partial<Visit['lift']>;
+		readonly aim: Visit['aim'];
+	};
+}
+
+const natural = (level: number): ZoneReading => ({ state: 'natural', presentLevel: level, artificial: [] });
+const lightened = (level: number, undertone?: ZoneReading['undertone']): ZoneReading => ({
+	state: 'lightened',
+	presentLevel: level,
+	artificial: [],
+	...(undertone ? { undertone } : {})
+});
+const sound: Reading['strain'] = {
+	lightenings: 0,
+	relaxer: false,
+	perm: false,
+	heatHabit: false,
+	stretch: 'springs'
+};
+
+const people = (now: Date): readonly Person[] => [
+	{
+		id: 'hesper-oake',
+		name: 'Hesper Oake',
+		note: 'Wants it to look like the end of summer, not like a salon.',
+		washesPerWeek: 2,
+		patchDaysAgo: 425,
+		visit: {
+			status: 'inChair',
+			chairSince: new Date(now.getTime() - 70 * 60_000).toISOString(),
+			colourist: 'Wenna Trask',
+			settled: ['read', 'aim'],
+			reading: {
+				naturalLevel: 5,
+				texture: 'fine',
+				lengthCm: 34,
+				zones: { root: natural(5), lengths: natural(5), ends: natural(5) }
+			},
+			aim: { level: 8.5, direction: 'beige', keepWarmth: 0.45, liftPast: 0.5 },
+			lift: { minutes: 38, rootDelayMinutes: 12 },
+			bowls: { technique: 'foils', foils: 46 }
+		}
+	},
+	{
+		id: 'teodor-vask',
+		name: 'Teodor Vask',
+		note: 'Coarse curls, lifts slowly. Bronze tips over two visits; the first is done.',
+		washesPerWeek: 1,
+		patchDaysAgo: 30,
+		visit: {
+			status: 'waiting',
+			colourist: 'Ivo Marlin',
+			reading: {
+				naturalLevel: 3,
+				texture: 'coarse',
+				density: 'high',
+				lengthCm: 18,
+				regrowthCm: 6,
+				endsCm: 7,
+				zones: { root: natural(3), lengths: natural(3), ends: lightened(5, 'red-orange') },
+				strain: { ...sound, lightenings: 1 }
+			},
+			aim: { level: 7, direction: 'gold', keepWarmth: 0.6, liftPast: 0 },
+			lift: {
+				minutes: 45,
+				placement: 'openAir',
+				product: 'clay',
+				covers: { root: false, lengths: false, ends: true }
+			},
+			bowls: { technique: 'open', foils: 20 }
+		}
+	},
+	{
+		id: 'anneke-rill',
+		name: 'Anneke Rill',
+		note: 'Usually every six weeks; this time thirteen.',
+		washesPerWeek: 3,
+		patchDaysAgo: 91,
+		visit: {
+			status: 'waiting',
+			colourist: 'Wenna Trask',
+			reading: {
+				naturalLevel: 5,
+				lengthCm: 14,
+				regrowthCm: 3.8,
+				endsCm: 3,
+				zones: {
+					root: natural(5),
+					lengths: lightened(9, 'yellow'),
+					ends: lightened(9.5, 'pale yellow')
+				},
+				strain: { ...sound, lightenings: 2 }
+			},
+			aim: { level: 8.5, direction: 'gold', keepWarmth: 0.6, liftPast: 0.5 },
+			lift: {
+				product: 'cream',
+				ratio: 1.5,
+				minutes: 45,
+				placement: 'onScalp',
+				covers: { root: true, lengths: false, ends: false }
+			},
+			bowls: { technique: 'open', foils: 20 }
+		}
+	},
+	{
+		id: 'dorrit-vane',
+		name: 'Dorrit Vane',
+		note: 'Half white. The old highlights on the ends stay safe.',
+		washesPerWeek: 2,
+		patchDaysAgo: 60,
+		visit: {
+			status: 'waiting',
+			colourist: 'Ivo Marlin',
+			reading: {
+				naturalLevel: 7,
+				lengthCm: 22,
+				regrowthCm: 8,
+				endsCm: 6,
+				whiteShare: 0.5,
+				zones: { root: natural(7), lengths: natural(7), ends: lightened(9.5, 'pale yellow') },
+				strain: { ...sound, lightenings: 1 }
+			},
+			aim: { level: 9, direction: 'beige', keepWarmth: 0.25, liftPast: 0.5 },
+			lift: {
+				product: 'cream',
+				volume: 10,
+				minutes: 40,
+				covers: { root: true, lengths: true, ends: false }
+			},
+			bowls: { technique: 'foils', foils: 32 }
+		}
+	},
+	{
+		id: 'yusra-halden',
+		name: 'Yusra Halden',
+		note: 'Mahogany underneath from two years ago. Copper pipes at home.',
+		washesPerWeek: 2,
+		patchDaysAgo: 12,
+		visit: {
+			status: 'waiting',
+			colourist: 'Wenna Trask',
+			reading: {
+				naturalLevel: 6,
+				density: 'high',
+				lengthCm: 42,
+				regrowthCm: 3,
+				endsCm: 8,
+				minerals: true,
+				zones: {
+					root: natural(6),
+					lengths: {
+						state: 'coloured',
+						presentLevel: 4,
+						artificial: [{ kind: 'permanent', level: 4, tone: 'N', layers: 3 }]
+					},
+					ends: {
+						state: 'coloured',
+						presentLevel: 3.5,
+						artificial: [
+							{ kind: 'permanent', level: 4, tone: 'N', layers: 4 },
+							{ kind: 'permanent', level: 4, tone: 'RV', layers: 1, weeksAgo: 104 }
+						]
+					}
+				}
+			},
+			aim: { level: 7, direction: 'ash', keepWarmth: 0.2, liftPast: 1 },
+			lift: { volume: 30, minutes: 50, covers: { root: false, lengths: true, ends: true } },
+			bowls: { technique: 'foils', foils: 58 }
+		}
+	}
+];
+
+/** The demo salon: clients with a visit each, and the shelf. Dates are relative to `now`. */
+export function demoDocuments(now: Date): AnyDocument[] {
+	const iso = now.toISOString();
+	const today = iso.slice(0, 10);
+	const stamped = (id: string) => ({
+		schemaVersion: 1 as const,
+		id,
+		createdAt: iso,
+		updatedAt: iso
+	});
+	const documents: AnyDocument[] = [demoShelf(now)];
+	for (const person of people(now)) {
+		const client: Client = {
+			...stamped(person.id),
+			kind: 'client',
+			name: person.name,
+			contact: '',
+			note: person.note,
+			underSixteen: false,
+			washesPerWeek: person.washesPerWeek,
+			patchTests:
+				person.patchDaysAgo === undefined
+					? []
+					: [
+							{
+								date: new Date(now.getTime() - person.patchDaysAgo * DAY_MS).toISOString().slice(0, 10),
+								reacted: false
+							}
+						]
+		};
+		const { reading, lift, aim, ...rest } = person.visit;
+		const visit: Visit = {
+			...stamped(`${person.id}-today`),
+			kind: 'visit',
+			clientId: person.id,
+			colourist: '',
+			date: today,
+			status: 'waiting',
+			settled: [],
+			reading: {
+				naturalLevel: 5,
+				warmth: 'neutral',
+				texture: 'medium',
+				density: 'medium',
+				porosity: 'normal',
+				lengthCm: 30,
+				regrowthCm: 2.5,
+				endsCm: 4,
+				whiteShare: 0,
+				zones: { root: natural(5), lengths: natural(5), ends: natural(5) },
+				strain: sound,
+				henna: false,
+				metallicSalts: false,
+				minerals: false,
+				scalpIrritated: false,
+				strandTest: 'none',
+				...reading
+			},
+			aim,
+			lift: {
+				product: 'powder',
+				volume: 20,
+				ratio: 2,
+				minutes: 38,
+				placement: 'foil',
+				section: 'seeThrough',
+				bondAdditive: false,
+				damp: false,
+				rootDelayMinutes: 0,
+				covers: { root: true, lengths: true, ends: true },
+				...lift
+			},
+			bowls: { technique: 'foils', foils: 40 },
+			run: { elapsedSeconds: 0, notes: [] },
+			tone: {
+				lineId: 'lantern-demi',
+				vehicle: 'demi',
+				ratio: 1.5,
+				minutes: 20,
+				totalGrams: 30,
+				choice: 'open',
+				parts: []
+			},
+			result: { tone: '', notes: '' },
+			passed: [],
+			...rest
+		};
+		documents.push(client, visit);
+	}
+	return documents;
+}

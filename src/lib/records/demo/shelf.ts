@@ -1,0 +1,127 @@
+import { USUAL_STOCK } from '../../core/mix';
+import type { Shelf, ShelfLine } from '../../schema/records';
+import { stamp } from '../documents';
+
+type Shade = ShelfLine['shades'][number];
+
+/** Every tone of a key at every level, coded as the line writes it. */
+function shadesOf(
+	lineId: string,
+	levels: readonly number[],
+	key: Readonly<Record<string, string>>,
+	code: (level: number, tone: string) => string
+): Shade[] {
+	return levels.flatMap((level) =>
+		Object.entries(key).map(([written, tone]) => ({
+			id: `${lineId}-${level}-${written}`,
+			code: code(level, written),
+			level,
+			tone
+		}))
+	);
+}
+
+const letterKey = { N: 'N', V: 'V', P: 'P', B: 'B', A: 'A', G: 'G', C: 'C', M: 'M' };
+
+/** What a new salon starts with, until it has entered its own lines: letters that mean what they say. */
+export const plainShelf = (now: Date): Shelf => ({
+	...stamp(now),
+	id: 'shelf',
+	kind: 'shelf',
+	developers: [...USUAL_STOCK],
+	limitMinutes: 50,
+	lightenerName: 'lightener',
+	lines: [
+		{
+			id: 'plain-demi',
+			name: 'Plain demi',
+			vehicle: 'demi',
+			ratio: 2,
+			minutes: 20,
+			developerVolume: 10,
+			key: letterKey,
+			shades: shadesOf('plain-demi', [5, 6, 7, 8, 9, 10], letterKey, (l, t) => `${l}${t}`)
+		}
+	]
+});
+
+const lanternKey = { N: 'N', V: 'V', P: 'P', BV: 'BV', A: 'A', G: 'G', C: 'C', M: 'M', NA: 'NA' };
+/** Kelpline writes digits: its 1 is a green-based ash, its 8 a blue-based one. */
+const kelplineKey = {
+	'0': 'N',
+	'1': 'M',
+	'2': 'V',
+	'3': 'G',
+	'4': 'C',
+	'6': 'R',
+	'8': 'B',
+	'82': 'BV',
+	'03': 'NG'
+};
+/** Brine's A is apricot, where Lantern's is ash. */
+const brineKey = { T: 'BM', V: 'V', R: 'R', A: 'C', G: 'G', I: 'B' };
+const brineNames = { T: 'Teal', V: 'Violet', R: 'Rose', A: 'Apricot', G: 'Citron', I: 'Ink' };
+
+/** The house lines of the demo salon. The same letter or digit means different hues in two of them. */
+export const demoShelf = (now: Date): Shelf => ({
+	...plainShelf(now),
+	lightenerName: 'Saltmarsh',
+	lines: [
+		{
+			id: 'lantern-demi',
+			name: 'Lantern demi',
+			vehicle: 'demi',
+			ratio: 1.5,
+			minutes: 20,
+			developerVolume: 7,
+			key: lanternKey,
+			shades: shadesOf('lantern-demi', [4, 5, 6, 7, 8, 9, 10], lanternKey, (l, t) => `${l}${t}`)
+		},
+		{
+			id: 'lantern-rapid',
+			name: 'Lantern rapid',
+			vehicle: 'rapid',
+			ratio: 1.5,
+			minutes: 5,
+			developerVolume: 7,
+			key: lanternKey,
+			shades: shadesOf('lantern-rapid', [8, 9, 10], lanternKey, (l, t) => `${l}${t}`)
+		},
+		{
+			id: 'kelpline-gloss',
+			name: 'Kelpline gloss',
+			vehicle: 'gloss',
+			ratio: 1,
+			minutes: 15,
+			developerVolume: 7,
+			key: kelplineKey,
+			shades: shadesOf('kelpline-gloss', [5, 6, 7, 8, 9], kelplineKey, (l, t) => `${l}.${t}`)
+		},
+		{
+			id: 'kelpline-permanent',
+			name: 'Kelpline permanent',
+			vehicle: 'permanent',
+			ratio: 1,
+			minutes: 35,
+			developerVolume: 20,
+			key: kelplineKey,
+			shades: shadesOf('kelpline-permanent', [4, 5, 6, 7, 8], kelplineKey, (l, t) => `${l}.${t}`)
+		},
+		{
+			id: 'brine-direct',
+			name: 'Brine direct',
+			vehicle: 'direct',
+			ratio: 1,
+			minutes: 20,
+			developerVolume: 0,
+			key: brineKey,
+			shades: Object.entries(brineKey).map(([letter, tone]) => ({
+				id: `brine-direct-${letter}`,
+				code: `${letter} ${brineNames[letter as keyof typeof brineNames]}`,
+				level: 9,
+				tone,
+				form: 'pure' as const
+			}))
+		}
+	]
+});

@@ -1,0 +1,79 @@
+<script lang="ts">
+	import { Slider } from 'bits-ui';
+
+	interface Props {
+		label: string;
+		value: number;
+		min: number;
+		max: number;
+		step: number;
+		/** The value in words, with its unit. */
+		shown: string;
+		/** What the next step would do. */
+		hint?: string;
+		onchange: (value: number) => void;
+	}
+	let { label, value, min, max, step, shown, hint, onchange }: Props = $props();
+</script>
+
+<div class="dial">
+	<div class="head">
+		<span class="label">{label}</span>
+		<span class="shown figure">{shown}</span>
+	</div>
+	<Slider.Root type="single" {value} {min} {max} {step} onValueChange={onchange}>
+		{#snippet child({ props })}
+			<span {...props} class="track">
+				<span class="rule"></span>
+				<Slider.Thumb index={0} aria-label={label} aria-valuetext={shown} class="dial-thumb" />
+			</span>
+		{/snippet}
+	</Slider.Root>
+	{#if hint}<p class="hint">{hint}</p>{/if}
+</div>
+
+<style>
+	.head {
+		display: flex;
+		justify-content: space-between;
+		align-items: baseline;
+		gap: 12px;
+	}
+	.label {
+		color: var(--ink-soft);
+	}
+	.shown {
+		font-size: 18px;
+		text-align: right;
+	}
+	.track {
+		position: relative;
+		display: flex;
+		align-items: center;
+		height: 44px;
+		margin: -6px 11px -8px;
+		touch-action: pan-y;
+	}
+	.rule {
+		flex: 1;
+		height: 2px;
+		margin: 0 -11px;
+		background: var(--edge);
+	}
+	:global(.dial-thumb) {
+		width: 24px;
+		height: 24px;
+		border-radius: 50%;
+		background: var(--ink);
+		border: 2px solid var(--ink);
+		box-shadow: inset 0 0 0 2px var(--room);
+	}
+	:global(.dial-thumb:focus-visible) {
+		border-radius: 50%;
+	}
+	.hint {
+		font-size: 13px;
+		color: var(--ink-soft);
+		min-height: 1.4em;
+	}
+</style>

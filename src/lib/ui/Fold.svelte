@@ -1,0 +1,40 @@
+<script lang="ts">
+	import type { Snippet } from 'svelte';
+
+	interface Props {
+		title: string;
+		/** What stands inside, so that one need not open it to know. */
+		summary?: string;
+		open?: boolean;
+		children: Snippet;
+	}
+	let { title, summary = '', open = false, children }: Props = $props();
+</script>
+
+<details {open}>
+	<summary><span class="title">{title}</span> <span class="summary">{summary}</span></summary>
+	<div class="inside">{@render children()}</div>
+</details>
+
+<style>
+	details {
+		border-top: 1px solid var(--line);
+	}
+	summary {
+		min-height: 44px;
+		padding: 11px 0;
+		cursor: pointer;
+	}
+	.title {
+		font-weight: 600;
+	}
+	.summary {
+		color: var(--ink-soft);
+	}
+	.inside {
+		padding: 4px 0 16px;
+		display: flex;
+		flex-direction: column;
+		gap: 12px;
+	}
+</style>
