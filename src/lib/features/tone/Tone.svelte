@@ -59,7 +59,7 @@
 	{#snippet field()}
 		<StrandRow name={session.toneStart.seen ? 'seen' : 'lifted'} colours={session.rawColours} value={formatLevel(session.toneStart.seen ? (session.seen?.level ?? 0) : session.lift.level)} words="{undertone.name} {hexOf(session.rawLab)}" height={48} />
 		<StrandRow name="toned" strong colours={session.tonedColours} value={formatLevel(toned.level)} words="{tonedWord(session)} {hexOf(toned.lab)}" height={88} />
-		<StrandRow name="six weeks" colours={session.fadedColours} value={formatLevel(session.faded.level)} words="{hexOf(session.faded.lab)}" height={40} />
+		<StrandRow name="six weeks" colours={session.fadedColours} value={formatLevel(session.faded.level)} words={hexOf(session.faded.lab)} height={40} />
 	{/snippet}
 	{#snippet picture()}
 		{#each toned.warnings as warning (warning.code)}

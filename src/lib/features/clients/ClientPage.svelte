@@ -1,0 +1,106 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { toast } from 'svelte-sonner';
+	import { useRecords } from '../../records/context';
+	import { exportRecords } from '../../records/transfer';
+	import type { Client } from '../../schema/records';
+	import Button from '../../ui/Button.svelte';
+	import NumberField from '../../ui/NumberField.svelte';
+	import TextField from '../../ui/TextField.svelte';
+	import Tick from '../../ui/Tick.svelte';
+	import DayRow from '../day/DayRow.svelte';
+	import { downloadRecords } from '../files/download';
+	import { newVisit } from '../visit/newVisit';
+
+	interface Props {
+		client: Client;
+	}
+	let { client }: Props = $props();
+	const { library } = useRecords();
+	const visits = $derived(library.visitsOf(client.id));
+
+	const put = (change: Partial<Client>) =>
+		library.put({ ...client, ...change, updatedAt: new Date().toISOString() });
+
+	function begin() {
+		const last = visits.find(({ result }) => result.recordedAt !== undefined);
+		const visit = newVisit(client.id, new Date(), '', last);
+		library.put(visit);
+		void goto(`/visit/${visit.id}/read`);
+	}
+	async function remove() {
+		const documents = [client, ...visits];
+		await goto('/clients');
+		for (const document of documents) await library.remove(document);
+		toast(`${client.name} and ${documents.length - 1} visit${documents.length === 2 ? '' : 's'} removed.`, {
+			duration: 20_000,
+			action: { label: 'Undo', onClick: () => documents.forEach((document) => library.put(document)) }
+		});
+	}
+</script>
+
+<header>
+	<h1 class="figure">{client.name}</h1>
+	<div class="acts">
+		<Button onclick={() => downloadRecords(exportRecords(library.all, new Date(), client.id), client.name)}>Export</Button>
+		<Button onclick={() => void remove()}>Remove</Button>
+		<Button primary onclick={begin}>New visit</Button>
+	</div>
+</header>
+<div class="grid">
+	<TextField label="Name" value={client.name} oninput={(v) => v.trim() && put({ name: v.slice(0, 120) })} />
+	<TextField label="Contact" value={client.contact} oninput={(v) => put({ contact: v.slice(0, 200) })} />
+	<NumberField label="Washes a week" value={client.washesPerWeek} min={0} max={14} step={0.5} onchange={(v) => put({ washesPerWeek: v })} />
+	<Tick label="Under sixteen" checked={client.underSixteen} onchange={(v) => put({ underSixteen: v })} />
+</div>
+<TextField long label="Note" value={client.note} oninput={(v) => put({ note: v.slice(0, 4000) })} />
+<p class="soft tests">
+	Patch tests: {client.patchTests.length === 0 ? 'none on record' : client.patchTests.map(({ date, reacted }) => `${date} ${reacted ? 'reacted' : 'clean'}`).join(', ')}
+</p>
+
+<h2>Visits</h2>
+{#if visits.length === 0}
+	<p class="soft">No visit yet.</p>
+{:else}
+	<ul>
+		{#each visits as visit (visit.id)}<DayRow {visit} />{/each}
+	</ul>
+{/if}
+
+<style>
+	header {
+		display: flex;
+		flex-wrap: wrap;
+		justify-content: space-between;
+		align-items: flex-end;
+		gap: 12px;
+		margin-bottom: 18px;
+	}
+	h1 {
+		font-size: 40px;
+		line-height: 1.05;
+		overflow-wrap: anywhere;
+	}
+	h2 {
+		font-size: 16px;
+		margin: 24px 0 6px;
+	}
+	.acts {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 12px;
+	}
+	.grid {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
+		gap: 12px 26px;
+		align-items: end;
+		margin-bottom: 12px;
+	}
+	.soft {
+		color: var(--ink-soft);
+	}
+	.tests {
+		margin-top: 10px;
+	}
+</style>

@@ -1,0 +1,91 @@
+<script lang="ts">
+	import { useRecords } from '../../records/context';
+	import Button from '../../ui/Button.svelte';
+	import { goto } from '$app/navigation';
+	import DayRow from './DayRow.svelte';
+	import NewVisit from './NewVisit.svelte';
+	import { loadDemo } from '../../records/open';
+
+	const { library, workspace } = useRecords();
+	const today = new Date().toISOString().slice(0, 10);
+	const visits = $derived([...library.visits.values()].toSorted((p, q) => p.createdAt.localeCompare(q.createdAt)));
+	const inChair = $derived(visits.filter(({ status }) => status === 'inChair'));
+	const waiting = $derived(visits.filter(({ status }) => status === 'waiting'));
+	const done = $derived(visits.filter(({ status, date }) => status === 'done' && date === today));
+	const date = new Date().toLocaleDateString([], { weekday: 'long', day: 'numeric', month: 'long' });
+	const groups = $derived(
+		[
+			{ name: 'In the chair', list: inChair },
+			{ name: 'Waiting', list: waiting },
+			{ name: 'Done today', list: done }
+		].filter(({ list }) => list.length > 0)
+	);
+	let starting = $state(false);
+</script>
+
+<header>
+	<div>
+		<p class="soft">{date}</p>
+		<h1 class="figure">{inChair.length === 0 ? 'Nobody in the chair' : `${inChair.length} in the chair`}{waiting.length > 0 ? `, ${waiting.length} waiting` : ''}</h1>
+	</div>
+	<Button primary onclick={() => (starting = true)}>New visit</Button>
+</header>
+
+{#if groups.length === 0}
+	<div class="empty">
+		<p>The day shows who is in the chair and who waits. Begin with a client: a name is enough.</p>
+		<div class="acts">
+			<Button onclick={() => (starting = true)}>New visit</Button>
+			{#if workspace === 'own'}
+				<Button onclick={() => void goto('/demo')}>Look at the demo first</Button>
+			{:else}
+				<Button onclick={() => void loadDemo(library, new Date())}>Load the demo again</Button>
+			{/if}
+		</div>
+	</div>
+{/if}
+
+{#each groups as group (group.name)}
+	<section>
+		<h2>{group.name}</h2>
+		<ul>
+			{#each group.list as visit (visit.id)}
+				<DayRow {visit} />
+			{/each}
+		</ul>
+	</section>
+{/each}
+
+<NewVisit open={starting} onclose={() => (starting = false)} />
+
+<style>
+	header {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 12px;
+		justify-content: space-between;
+		align-items: flex-end;
+		margin-bottom: 22px;
+	}
+	h1 {
+		font-size: 40px;
+		line-height: 1.05;
+	}
+	h2 {
+		font-size: 16px;
+		margin: 22px 0 6px;
+	}
+	.soft {
+		color: var(--ink-soft);
+	}
+	.empty {
+		max-width: 34em;
+		font-size: 18px;
+	}
+	.acts {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 12px;
+		margin-top: 16px;
+	}
+</style>

@@ -1,0 +1,103 @@
+<script lang="ts">
+	import Strand from '../../charts/strand/Strand.svelte';
+	import { formatLevel } from '../../core/hair';
+	import { useRecords } from '../../records/context';
+	import type { Visit } from '../../schema/records';
+	import { VisitSession } from '../visit/session.svelte';
+	import { stationLine, stationState } from '../visit/summary';
+	import { STATIONS } from '../visit/words';
+
+	interface Props {
+		visit: Visit;
+	}
+	let { visit }: Props = $props();
+	// svelte-ignore state_referenced_locally: rows are keyed by visit
+	const session = new VisitSession(useRecords().library, visit.id);
+	const next = $derived(STATIONS.find(({ id }) => stationState(session, id) === 'needs') ?? STATIONS[6]!);
+	const stop = $derived(session.stops[0] ?? session.cautions.find(({ severity, reason }) => severity === 'ask' && reason === undefined));
+	const since = $derived(
+		visit.status === 'inChair' && visit.chairSince
+			? `since ${new Date(visit.chairSince).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })}`
+			: visit.colourist
+	);
+</script>
+
+<li>
+	<a href="/visit/{visit.id}/{next.path}">
+		<span class="who">
+			<span class="name figure">{session.client?.name ?? 'Unknown client'}</span>
+			<span class="soft">{since}</span>
+		</span>
+		<span class="field">
+			<span class="strand"><Strand colours={session.nowColours} seed={31} label="now {stationLine(session, 'read')}" /></span>
+			<span class="strand"><Strand colours={session.tonedColours} seed={32} label="expected {formatLevel(session.toned.level)}" /></span>
+		</span>
+		<span class="plan">
+			<b>{formatLevel(session.now[Math.min(1, session.now.length - 1)]!)} to {formatLevel(visit.aim.level)} {visit.aim.direction}</b>
+			<span class="soft">{#if stop}<b>{stop.title}</b>{:else}{stationLine(session, 'lift')}{/if}</span>
+		</span>
+		<span class="next">{visit.status === 'done' ? 'Open' : next.name}</span>
+	</a>
+</li>
+
+<style>
+	a {
+		display: grid;
+		grid-template-columns: minmax(150px, 1.1fr) minmax(200px, 2fr) minmax(150px, 1.2fr) 92px;
+		gap: 24px;
+		align-items: center;
+		padding: 10px 0;
+		text-decoration: none;
+		border-top: 1px solid var(--line);
+	}
+	.who,
+	.plan {
+		display: flex;
+		flex-direction: column;
+		min-width: 0;
+		overflow-wrap: anywhere;
+	}
+	.name {
+		font-size: 21px;
+		line-height: 1.15;
+	}
+	.field {
+		background: var(--field);
+		padding: 8px 12px 8px 0;
+		display: block;
+	}
+	.strand {
+		display: block;
+		height: 34px;
+	}
+	.soft {
+		color: var(--ink-soft);
+	}
+	.soft b {
+		color: var(--ink);
+	}
+	.next {
+		min-height: 44px;
+		display: grid;
+		place-items: center;
+		border: 1px solid var(--edge);
+		border-radius: 3px;
+		font-weight: 600;
+	}
+	@media (max-width: 760px) {
+		a {
+			grid-template-columns: minmax(0, 1fr) 92px;
+			gap: 8px 14px;
+		}
+		.field {
+			grid-column: 1 / -1;
+		}
+		.who,
+		.plan {
+			grid-column: 1 / -1;
+		}
+		.plan {
+			grid-column: 1;
+		}
+	}
+</style>

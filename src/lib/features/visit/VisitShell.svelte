@@ -1,0 +1,98 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { toast } from 'svelte-sonner';
+	import { useRecords } from '../../records/context';
+	import Aim from '../aim/Aim.svelte';
+	import Bowls from '../bowls/Bowls.svelte';
+	import Chair from '../chair/Chair.svelte';
+	import Lift from '../lift/Lift.svelte';
+	import Read from '../read/Read.svelte';
+	import SendOff from '../sendoff/SendOff.svelte';
+	import PrintSheet from '../sendoff/PrintSheet.svelte';
+	import Rail from '../shell/Rail.svelte';
+	import { isTyping } from '../shell/keys';
+	import Tone from '../tone/Tone.svelte';
+	import { provideVisit } from './context';
+	import { VisitSession } from './session.svelte';
+	import { STATIONS } from './words';
+
+	interface Props {
+		id: string;
+		station: string;
+	}
+	let { id, station }: Props = $props();
+	// svelte-ignore state_referenced_locally: the route remounts this component for another visit
+	const session = new VisitSession(useRecords().library, id);
+	provideVisit(session);
+
+	const PAGES: Record<string, typeof Read> = { read: Read, aim: Aim, lift: Lift, bowls: Bowls, chair: Chair, tone: Tone, 'send-off': SendOff };
+	const Page = $derived(PAGES[station] ?? Read);
+	const name = $derived(STATIONS.find(({ path }) => path === station)?.name ?? 'Read');
+	const since = $derived.by(() => {
+		const { status, chairSince, date } = session.visit;
+		if (status === 'inChair' && chairSince) {
+			return `In the chair since ${new Date(chairSince).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })}`;
+		}
+		return status === 'done' ? `Done, ${date}` : 'Waiting';
+	});
+
+	function press(event: KeyboardEvent) {
+		if (isTyping(event)) return;
+		if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
+			event.preventDefault();
+			const label = event.shiftKey ? session.redo() : session.undo();
+			if (label) toast(`${event.shiftKey ? 'Redone' : 'Undone'}: ${label}`);
+			return;
+		}
+		if (event.ctrlKey || event.metaKey || event.altKey) return;
+		const target = STATIONS[Number(event.key) - 1];
+		const step = { ',': -1, '.': 1, '<': -5, '>': 5, ';': -5, ':': 5 }[event.key];
+		if (target) void goto(`/visit/${id}/${target.path}`);
+		else if (event.key === 'p') window.print();
+		else if (step !== undefined) {
+			session.change('minute', (draft) => {
+				draft.lift.minutes = Math.min(60, Math.max(1, draft.lift.minutes + step));
+			});
+		}
+	}
+</script>
+
+<svelte:head><title>{session.client?.name ?? 'Visit'} · {name} · Zelvant</title></svelte:head>
+<svelte:window onkeydown={press} />
+
+<div class="shell">
+	<Rail {session} current={station} {since} />
+	<main class="no-print"><Page /></main>
+</div>
+<PrintSheet />
+
+<style>
+	.shell {
+		display: grid;
+		grid-template-columns: 232px minmax(0, 1fr);
+		min-height: 100dvh;
+	}
+	main {
+		min-width: 0;
+	}
+	@media (max-width: 1100px) {
+		.shell {
+			grid-template-columns: 196px minmax(0, 1fr);
+		}
+	}
+	@media (max-width: 760px) {
+		.shell {
+			display: flex;
+			flex-direction: column;
+		}
+		main {
+			padding-bottom: 60px;
+			flex: 1;
+		}
+	}
+	@media print {
+		.shell {
+			display: none;
+		}
+	}
+</style>
