@@ -5,6 +5,8 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
 	plugins: [sveltekit()],
 	worker: { format: 'es' },
+	// Small fonts would otherwise be written into the styles, where the content policy forbids them.
+	build: { assetsInlineLimit: 0 },
 	optimizeDeps: { include: ['culori/fn', 'localforage'] },
 	test: {
 		projects: [

@@ -6,9 +6,12 @@
 		window: { from: number; to: number | undefined } | undefined;
 		minute: number;
 		spent: number;
-		onminute: (minute: number) => void;
+		/** Levels seen at the chair, drawn as rings. */
+		seen?: readonly { minute: number; level: number }[];
+		/** Left out, the clock cannot be moved: it shows the time that runs. */
+		onminute?: (minute: number) => void;
 	}
-	let { moments, window: ready, minute, spent, onminute }: Props = $props();
+	let { moments, window: ready, minute, spent, seen = [], onminute }: Props = $props();
 
 	let width = $state(720);
 	let height = $state(320);
@@ -16,7 +19,7 @@
 	let asTable = $state(false);
 	let dragging = $state(false);
 
-	const chart = $derived(liftChart({ moments, window: ready, minute, spent, width, height }));
+	const chart = $derived(liftChart({ moments, seen, window: ready, minute, spent, width, height }));
 	const last = $derived(moments.at(-1)!.minute);
 	const spoken = $derived.by(() => {
 		const m = momentAt(moments, minute);
@@ -28,10 +31,10 @@
 	function point(event: PointerEvent) {
 		if (!svg) return;
 		const box = svg.getBoundingClientRect();
-		onminute(clamp(chart.x.invert(event.clientX - box.left)));
+		onminute?.(clamp(chart.x.invert(event.clientX - box.left)));
 	}
 	function grab(event: PointerEvent) {
-		if (event.button !== 0) return;
+		if (event.button !== 0 || !onminute) return;
 		dragging = true;
 		svg?.setPointerCapture(event.pointerId);
 		point(event);
@@ -49,7 +52,7 @@
 		const to = event.key === 'Home' ? 1 : event.key === 'End' ? last : step && minute + step;
 		if (to === undefined) return;
 		event.preventDefault();
-		onminute(clamp(to));
+		onminute?.(clamp(to));
 	}
 </script>
 
@@ -74,13 +77,18 @@
 			bind:this={svg}
 			{width}
 			{height}
-			role="slider"
-			tabindex="0"
-			aria-label="Minutes on the hair"
-			aria-valuemin={1}
-			aria-valuemax={last}
-			aria-valuenow={minute}
-			aria-valuetext={spoken}
+			class:fixed={!onminute}
+			{...onminute
+				? {
+						role: 'slider',
+						tabindex: 0,
+						'aria-label': 'Minutes on the hair',
+						'aria-valuemin': 1,
+						'aria-valuemax': last,
+						'aria-valuenow': minute,
+						'aria-valuetext': spoken
+					}
+				: { role: 'img', 'aria-label': `Expected course. ${spoken}` }}
 			onpointerdown={grab}
 			onpointermove={(event) => dragging && point(event)}
 			onpointerup={() => (dragging = false)}
@@ -112,9 +120,13 @@
 				<line class="spent" x1={chart.spent.x} x2={chart.spent.x} y1={chart.plot.bottomY - 14} y2={chart.plot.bottomY} />
 				<text class="axis" x={Math.min(chart.spent.x + 6, chart.plot.rightX)} y={chart.plot.bottomY - 4} text-anchor={chart.spent.x > chart.plot.rightX - 70 ? 'end' : 'start'} dx={chart.spent.x > chart.plot.rightX - 70 ? -12 : 0}>mix spent</text>
 			{/if}
-			<line class="hand" x1={chart.now.x} x2={chart.now.x} y1={chart.plot.top - 6} y2={chart.plot.bottomY + 4} />
+			<line class="hand" x1={chart.now.x} x2={chart.now.x} y1={chart.plot.top - 6} y2={chart.plot.bottomY + 8} />
+			{#each chart.seen as point (`${point.x} ${point.y}`)}
+				<circle class="ring" cx={point.x} cy={point.y} r="9" />
+				<text class="name strong" x={point.x + 14} y={point.y + 5}>seen {Math.round(point.level * 10) / 10}</text>
+			{/each}
 			<circle cx={chart.now.x} cy={chart.now.y} r="8" fill={chart.now.moment.hex} class="dot" />
-			<g transform="translate({Math.min(Math.max(chart.now.x, 36), width - 36)} {chart.plot.bottomY + 14})">
+			<g transform="translate({Math.min(Math.max(chart.now.x, 36), width - 36)} {chart.plot.bottomY + 20})">
 				<rect class="grip" x="-34" y="-13" width="68" height="27" rx="13.5" />
 				<text class="grip-text" text-anchor="middle" y="5">{minute} min</text>
 			</g>
@@ -181,6 +193,14 @@
 	.hand {
 		stroke: var(--ink);
 		stroke-width: 2;
+	}
+	.ring {
+		fill: var(--room);
+		stroke: var(--ink);
+		stroke-width: 4;
+	}
+	.fixed {
+		cursor: default;
 	}
 	.dot {
 		stroke: var(--ink);

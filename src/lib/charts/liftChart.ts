@@ -14,6 +14,8 @@ export interface ChartMoment {
 
 export interface ChartInput {
 	readonly moments: readonly ChartMoment[];
+	/** Levels seen at the chair. */
+	readonly seen?: readonly { readonly minute: number; readonly level: number }[];
 	readonly window: { readonly from: number; readonly to: number | undefined } | undefined;
 	readonly minute: number;
 	readonly spent: number;
@@ -28,7 +30,7 @@ export interface ChartLabel {
 	readonly y: number;
 }
 
-const MARGIN = { top: 40, right: 26, bottom: 50, left: 34 } as const;
+const MARGIN = { top: 40, right: 26, bottom: 60, left: 34 } as const;
 /** Labels closer than this (px) would touch; the later one is left out. */
 const LABEL_ROOM = { x: 92, y: 20 } as const;
 
@@ -36,13 +38,13 @@ const LABEL_ROOM = { x: 92, y: 20 } as const;
  * Geometry of the chart of level against minutes. Pure: the component only puts it on the page.
  * @throws {RangeError} without at least two moments
  */
-export function liftChart({ moments, window, minute, spent, width, height }: ChartInput) {
+export function liftChart({ moments, seen = [], window, minute, spent, width, height }: ChartInput) {
 	const first = moments[0];
 	const last = moments.at(-1);
 	if (!first || !last || first === last) throw new RangeError('a chart needs two moments');
 	const inner = { width: width - MARGIN.left - MARGIN.right, height: height - MARGIN.top - MARGIN.bottom };
 	const x = scaleLinear([first.minute, last.minute], [MARGIN.left, MARGIN.left + inner.width]);
-	const lowest = Math.floor(Math.min(...moments.map((m) => m.low)) + 0.25);
+	const lowest = Math.floor(Math.min(...moments.map((m) => m.level)));
 	const highest = Math.ceil(Math.max(...moments.map((m) => m.high)) - 0.1);
 	const y = scaleLinear(
 		[Math.max(1, lowest), Math.min(12.4, Math.max(highest, lowest + 2))],
@@ -71,6 +73,9 @@ export function liftChart({ moments, window, minute, spent, width, height }: Cha
 			d: piece([moments[i]!, moment]) ?? '',
 			hex: moment.hex
 		})),
+		seen: seen
+			.filter((point) => point.minute <= last.minute)
+			.map((point) => ({ x: x(point.minute), y: clampY(point.level), level: point.level })),
 		levels: levels.map((level) => ({ level, y: y(level) })),
 		minutes: x.ticks(width > 420 ? 6 : 4).map((tick) => ({ minute: tick, x: x(tick) })),
 		now: { x: x(at.minute), y: clampY(at.level), moment: at },
@@ -111,7 +116,9 @@ function undertoneLabels(
 ): ChartLabel[] {
 	const labels: ChartLabel[] = [];
 	moments.forEach((moment, i) => {
-		if (i === 0 || moment.undertone === moments[i - 1]!.undertone) return;
+		// Before the first minutes it is still the hair's own colour, which is no undertone.
+		const begins = i === 1 || (i > 1 && moment.undertone !== moments[i - 1]!.undertone);
+		if (!begins) return;
 		if (moment.undertone === 'none') return;
 		const label = { text: moment.undertone, x: x(moment.minute) + 12, y: y(moment.level) + 22 };
 		const touches = labels.some(

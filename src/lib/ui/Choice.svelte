@@ -36,16 +36,16 @@
 	.label {
 		display: block;
 		color: var(--ink-soft);
-		margin-bottom: 4px;
+		line-height: 1.2;
 	}
 	.options {
 		display: flex;
 		flex-wrap: wrap;
-		gap: 0 18px;
+		gap: 0 13px;
 	}
 	:global(.choice-option) {
 		min-height: 44px;
-		padding: 0 1px;
+		padding: 0;
 		border: 0;
 		background: transparent;
 		color: var(--ink-soft);

@@ -248,7 +248,7 @@ export function solveTone(problem: ToneProblem): ToneFormula[] {
 	const before = rawLab(problem.raw);
 	const untouched = deltaE(before, problem.target);
 	if (untouched <= ALREADY_THERE) formulas.push(noToner(problem, before, untouched));
-	for (const candidate of differing(found, (problem.most ?? 4) - formulas.length)) {
+	for (const candidate of differing(search, found, (problem.most ?? 4) - formulas.length)) {
 		formulas.push(asFormula(search, candidate));
 	}
 	return formulas.sort((p, q) => p.score - q.score);
@@ -293,20 +293,28 @@ function bestPairs(
 	});
 }
 
-/** The best of a sorted list that are not variations of one another: no shade leads twice. */
-function differing(found: readonly Found[], most: number): Found[] {
-	const chosen: Found[] = [];
-	const used = new Map<string, number>();
+/** Two formulas of the same tones count as one unless their colours are this far apart (ΔE00). */
+const DIFFERENT = 2;
+
+/** The best of a sorted list that are not variations of one another: other tones, or another colour. */
+function differing(search: Search, found: readonly Found[], most: number): Found[] {
+	const total = search.problem.totalGrams;
+	const chosen: { option: Found; tones: string; lab: Lab }[] = [];
 	for (const option of found) {
 		if (chosen.length >= most) break;
 		if (!Number.isFinite(option.score)) continue;
-		const ids = option.mix.map(({ candidate }) => candidate.shade.id);
-		const heaviest = [...option.mix].sort((p, q) => q.grams - p.grams)[0]!.candidate.shade.id;
-		if ((used.get(heaviest) ?? 0) >= 1 || ids.every((id) => (used.get(id) ?? 0) > 0)) continue;
-		chosen.push(option);
-		ids.forEach((id) => used.set(id, (used.get(id) ?? 0) + 1));
+		const tones = [...new Set(option.mix.flatMap(({ candidate }) => [...candidate.shade.tone]))]
+			.sort()
+			.join('');
+		const lab = search.labAt(
+			option.mix.map(({ candidate, grams }) => ({ candidate, x: grams / total }))
+		);
+		const alike = chosen.some(
+			(other) => other.tones === tones && deltaE(other.lab, lab) < DIFFERENT
+		);
+		if (!alike) chosen.push({ option, tones, lab });
 	}
-	return chosen;
+	return chosen.map(({ option }) => option);
 }
 
 function noToner(problem: ToneProblem, lab: Lab, distance: number): ToneFormula {

@@ -32,15 +32,15 @@
 <Station
 	question="Where should it end?"
 	answer={formatLevel(aim.level)}
-	words="{depthName(aim.level)}, {aim.direction}"
-	range={verdict.sentence}
+	words={aim.direction}
+	range="{depthName(aim.level)}. {verdict.sentence}"
 	facts={[
 		{ value: verdict.visits, label: verdict.label },
 		{ value: `lift to ${formatLevel(session.target)}`, label: 'so the toner has room' }
 	]}
 >
 	{#snippet field()}
-		<StrandRow name="now" colours={session.nowColours} value={formatLevel(session.now[Math.min(1, session.now.length - 1)]!)} height={52} />
+		<StrandRow name="now" colours={session.nowColours} value={formatLevel(session.nowLevel)} height={52} />
 		<StrandRow name="aim" strong colours={aimColours} value={formatLevel(aim.level)} words="{describeTone(chosen.lab, 'toned')} {hexOf(chosen.lab)}" height={92} />
 		<StrandRow name="lifted to" colours={uniform(levels.raw)} value={formatLevel(session.target)} words={levels.rawName} height={40} />
 	{/snippet}

@@ -54,18 +54,18 @@
 			{#each bowls as bowl (bowl.number)}
 				<li>
 					<BowlFigure {bowl} />
-					<div class="what">
-						<h2>Bowl {bowl.number}{#if bowl.foils}<span> · foils {bowl.foils.from} to {bowl.foils.to}</span>{/if}</h2>
-						<dl>
-							<div><dt>{product}</dt><dd class="figure">{weigh(bowl.lightenerGrams)}</dd></div>
-							{#each bowl.blend?.parts ?? [{ volume: plan.volume, grams: bowl.developerGrams }] as part (part.volume)}
-								<div><dt>{part.volume} vol developer</dt><dd class="figure">{weigh(part.grams)}</dd></div>
-							{/each}
-						</dl>
+					<div>
+						<h2 class="figure">{bowl.foils ? `foils ${bowl.foils.from} to ${bowl.foils.to}` : 'open work'}</h2>
 						<p class="soft">
-							{bowl.mixAtMinute === 0 ? 'mix to begin' : `mix at ${bowl.mixAtMinute} min`}{#if bowl.blend && bowl.blend.parts.length > 1}; the two make {Math.round(bowl.blend.volume * 10) / 10} vol{/if}
+							{bowl.mixAtMinute === 0 ? 'mix to begin' : `mix at ${bowl.mixAtMinute} min`}{#if bowl.blend && bowl.blend.parts.length > 1}<br />the two make {Math.round(bowl.blend.volume * 10) / 10} vol{/if}
 						</p>
 					</div>
+					<dl>
+						<div><dd class="figure">{weigh(bowl.lightenerGrams)}</dd><dt>{product}</dt></div>
+						{#each bowl.blend?.parts ?? [{ volume: plan.volume, grams: bowl.developerGrams }] as part (part.volume)}
+							<div><dd class="figure">{weigh(part.grams)}</dd><dt>{part.volume} vol</dt></div>
+						{/each}
+					</dl>
 				</li>
 			{/each}
 		</ol>
@@ -106,54 +106,71 @@
 
 <style>
 	.bowls {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(300px, 1fr));
-		gap: 26px 34px;
-		margin-bottom: 22px;
+		margin-bottom: 14px;
 	}
 	li {
 		display: grid;
-		grid-template-columns: 104px minmax(0, 1fr);
-		gap: 18px;
+		grid-template-columns: 128px minmax(120px, 1fr) auto;
+		gap: 28px;
+		align-items: center;
+		padding: 14px 0;
+		border-bottom: 1px solid var(--line);
 	}
 	h2 {
-		font-size: 17px;
-		font-weight: 700;
+		font-size: 21px;
+		line-height: 1.2;
 	}
-	h2 span {
-		font-weight: 400;
-		color: var(--ink-soft);
+	dl {
+		display: flex;
+		gap: 36px;
+		text-align: right;
 	}
 	dl div {
-		display: flex;
-		justify-content: space-between;
-		align-items: baseline;
-		gap: 10px;
-		border-bottom: 1px solid var(--line);
-		padding: 2px 0;
+		min-width: 104px;
 	}
 	dd {
-		font-size: 30px;
-		line-height: 1.25;
+		font-size: 48px;
+		line-height: 1;
 		white-space: nowrap;
 	}
+	dt,
 	.soft {
 		color: var(--ink-soft);
-		font-size: 14px;
-		margin-top: 4px;
 	}
 	.fault {
 		color: var(--stop);
 		font-weight: 600;
 		margin-bottom: 16px;
 	}
-	@media (max-width: 760px) {
-		.bowls {
-			grid-template-columns: minmax(0, 1fr);
-		}
+	@media (max-width: 1100px) {
 		li {
-			grid-template-columns: 76px minmax(0, 1fr);
-			gap: 12px;
+			grid-template-columns: 96px minmax(90px, 1fr) auto;
+			gap: 18px;
+		}
+		dl {
+			gap: 18px;
+		}
+		dl div {
+			min-width: 76px;
+		}
+		dd {
+			font-size: 34px;
+		}
+	}
+	@media (max-width: 760px) {
+		li {
+			grid-template-columns: 84px minmax(0, 1fr);
+			gap: 8px 16px;
+		}
+		dl {
+			grid-column: 1 / -1;
+			justify-content: space-between;
+		}
+		dl div {
+			text-align: left;
+		}
+		dd {
+			font-size: 44px;
 		}
 	}
 </style>

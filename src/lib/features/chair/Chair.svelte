@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
+	import LiftChart from '../../charts/LiftChart.svelte';
 	import { hexOf, undertoneOf } from '../../core/colour';
 	import { formatLevel } from '../../core/hair';
 	import { labOfFibre, levelOfFibre } from '../../core/lift';
@@ -29,6 +30,8 @@
 	const ready = $derived(readyLine(session, minute));
 	const readyLab = $derived(labOfFibre(seenFibre(session.reading, session.target)));
 	const blocked = $derived(session.stops.length > 0);
+	const moments = $derived(session.course.course.map(({ lab, ...rest }) => ({ ...rest, hex: hexOf(lab) })));
+	const seen = $derived(run.notes.filter(({ zone }) => zone === session.zone.name));
 	let noting = $state(false);
 
 	function toggle() {
@@ -60,7 +63,7 @@
 <Station
 	question="Is it ready?"
 	answer={formatLevel(expected.level)}
-	words="{undertoneOf(expected.lab).name} expected now"
+	words={minute < 1 ? 'before the first minute' : `${undertoneOf(expected.lab).name} expected now`}
 	range={ready}
 	facts={[
 		{ value: `${session.plan.minutes} min`, label: 'planned' },
@@ -76,6 +79,7 @@
 		{/if}
 	{/snippet}
 	{#snippet picture()}
+		<div class="two">
 		<div class="clock" class:running>
 			<p class="figure time" role="timer" aria-label="Time on the hair">{formatClock(seconds)}</p>
 			<div class="acts">
@@ -89,8 +93,12 @@
 			{:else}
 				<p class="soft">{running ? 'Check from half time on, then every five to ten minutes: wipe a strand clean, name level and undertone, test the stretch.' : 'Space starts and holds; k notes a check.'}</p>
 			{/if}
+			<CheckList />
 		</div>
-		<CheckList />
+		<div class="course">
+			<LiftChart {moments} {seen} window={session.course.window} minute={Math.min(minute, 60)} spent={session.course.spent} />
+		</div>
+		</div>
 	{/snippet}
 	{#snippet foot()}
 		<FootLine
@@ -105,14 +113,17 @@
 <CheckForm open={noting} {minute} expected={expected.level} onclose={() => (noting = false)} />
 
 <style>
-	.clock {
+	.two {
 		display: grid;
-		grid-template-columns: auto minmax(0, 1fr);
-		align-items: center;
-		gap: 6px 40px;
+		grid-template-columns: minmax(0, 400px) minmax(0, 1fr);
+		gap: 34px;
+		flex: 1;
+	}
+	.course {
+		min-height: 300px;
 	}
 	.time {
-		font-size: clamp(90px, 15vw, 176px);
+		font-size: clamp(96px, 11vw, 140px);
 		line-height: 0.95;
 		font-variant-numeric: tabular-nums;
 		letter-spacing: -0.04em;
@@ -123,33 +134,29 @@
 	}
 	.acts {
 		display: flex;
-		flex-direction: column;
 		gap: 12px;
-		max-width: 260px;
+		margin: 14px 0 10px;
 	}
 	.acts :global(button) {
+		flex: 1;
 		min-height: 64px;
 		font-size: 19px;
 	}
 	.soft,
 	.blocked {
-		grid-column: 1 / -1;
 		color: var(--ink-soft);
 	}
 	.blocked {
 		color: var(--stop);
 		font-weight: 600;
 	}
-	@media (max-width: 760px) {
-		.clock {
+	@media (max-width: 1100px) {
+		.two {
 			grid-template-columns: minmax(0, 1fr);
+			gap: 16px;
 		}
-		.acts {
-			flex-direction: row;
-			max-width: none;
-		}
-		.acts :global(button) {
-			flex: 1;
+		.time {
+			font-size: clamp(96px, 26vw, 150px);
 		}
 	}
 </style>

@@ -17,7 +17,7 @@
 	const stop = $derived(session.stops[0] ?? session.cautions.find(({ severity, reason }) => severity === 'ask' && reason === undefined));
 	const since = $derived(
 		visit.status === 'inChair' && visit.chairSince
-			? `since ${new Date(visit.chairSince).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })}`
+			? `since ${new Date(visit.chairSince).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })}`
 			: visit.colourist
 	);
 </script>
@@ -29,11 +29,13 @@
 			<span class="soft">{since}</span>
 		</span>
 		<span class="field">
-			<span class="strand"><Strand colours={session.nowColours} seed={31} label="now {stationLine(session, 'read')}" /></span>
+			<span class="word">now</span>
+			<span class="strand"><Strand colours={session.nowColours} seed={31} label={stationLine(session, 'read')} /></span>
+			<span class="word">after</span>
 			<span class="strand"><Strand colours={session.tonedColours} seed={32} label="expected {formatLevel(session.toned.level)}" /></span>
 		</span>
 		<span class="plan">
-			<b>{formatLevel(session.now[Math.min(1, session.now.length - 1)]!)} to {formatLevel(visit.aim.level)} {visit.aim.direction}</b>
+			<b>{formatLevel(session.nowLevel)} to {formatLevel(visit.aim.level)} {visit.aim.direction}</b>
 			<span class="soft">{#if stop}<b>{stop.title}</b>{:else}{stationLine(session, 'lift')}{/if}</span>
 		</span>
 		<span class="next">{visit.status === 'done' ? 'Open' : next.name}</span>
@@ -63,8 +65,14 @@
 	}
 	.field {
 		background: var(--field);
-		padding: 8px 12px 8px 0;
-		display: block;
+		color: var(--on-field);
+		padding: 6px 12px;
+		display: grid;
+		grid-template-columns: 42px minmax(0, 1fr);
+		align-items: center;
+	}
+	.word {
+		font-size: 13px;
 	}
 	.strand {
 		display: block;

@@ -33,7 +33,7 @@
 		Math.abs(lift.rootLead) >= 0.15
 			? {
 					share: SCALP.heatZoneCm / session.reading.lengthCm,
-					text: `scalp’s warmth, ${formatLevel(Math.abs(lift.rootLead))} ${lift.rootLead > 0 ? 'lighter' : 'behind'}`
+					text: `scalp’s warmth: ${Math.abs(lift.rootLead).toFixed(1)} level ${lift.rootLead > 0 ? 'lighter' : 'behind'}`
 				}
 			: undefined
 	);
@@ -57,10 +57,10 @@
 	]}
 >
 	{#snippet field()}
-		<StrandRow name="now" colours={session.nowColours} value={formatLevel(session.now[Math.min(1, session.now.length - 1)]!)} height={34} />
-		<StrandRow name="lifted" strong colours={session.liftedColours} value={formatLevel(lift.level)} words="{lift.undertone.name} {hexOf(lift.lab)}" height={104} {warm} />
-		<StrandRow name="toned" colours={session.tonedColours} value={formatLevel(session.toned.level)} words={tonedWord(session)} height={38} />
-		<StrandRow name="six weeks" colours={session.fadedColours} value={formatLevel(session.faded.level)} words="faded" height={34} />
+		<StrandRow name="now" colours={session.nowColours} value={formatLevel(session.nowLevel)} height={30} />
+		<StrandRow name="lifted" strong colours={session.liftedColours} value={formatLevel(lift.level)} words="{lift.undertone.name} {hexOf(lift.lab)}" height={92} {warm} />
+		<StrandRow name="toned" colours={session.tonedColours} value={formatLevel(session.toned.level)} words={tonedWord(session)} height={32} />
+		<StrandRow name="six weeks" colours={session.fadedColours} value={formatLevel(session.faded.level)} words="faded" height={30} />
 	{/snippet}
 	{#snippet picture()}
 		<LiftChart {moments} window={answer.window} minute={plan.minutes} spent={answer.spent} onminute={setMinute} />

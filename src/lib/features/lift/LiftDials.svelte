@@ -1,6 +1,5 @@
 <script lang="ts">
 	import { consistencyOf } from '../../core/mix';
-	import Choice from '../../ui/Choice.svelte';
 	import Dial from '../../ui/Dial.svelte';
 	import Fold from '../../ui/Fold.svelte';
 	import Select from '../../ui/Select.svelte';
@@ -35,12 +34,15 @@
 
 <Dial label="Developer" value={plan.volume} min={5} max={40} step={2.5} shown="{plan.volume} vol" hint={stronger} onchange={(v) => set('developer', (p) => (p.volume = v))} />
 <Dial label="Ratio" value={plan.ratio} min={1} max={3} step={0.25} shown="{formatRatio(plan.ratio)}, {consistencyOf(plan.ratio)}" hint={thicker} onchange={(v) => set('ratio', (p) => (p.ratio = v))} />
-<Choice
+<Dial
 	label="Sections"
-	value={plan.section}
-	options={SECTION_OPTIONS}
+	value={SECTION_OPTIONS.findIndex(({ value }) => value === plan.section)}
+	min={0}
+	max={2}
+	step={1}
+	shown={labelIn(SECTION_OPTIONS, plan.section)}
 	hint="{labelIn(SECTION_OPTIONS, thickness[plan.section])}: {hintOf({ section: thickness[plan.section] })}"
-	onchange={(v) => set('sections', (p) => (p.section = v))}
+	onchange={(v) => set('sections', (p) => (p.section = SECTION_OPTIONS[v]?.value ?? p.section))}
 />
 <Dial
 	label="Root follows after"

@@ -64,7 +64,7 @@
 			<StrandRow
 				name="now"
 				colours={session.nowColours}
-				value={formatLevel(session.now[Math.min(1, session.now.length - 1)] ?? level)}
+				value={formatLevel(session.nowLevel)}
 				words={hexOf(labOfFibre(session.zone.fibre, reading.whiteShare))}
 				height={96}
 			/>

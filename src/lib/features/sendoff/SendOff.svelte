@@ -53,7 +53,7 @@
 	]}
 >
 	{#snippet field()}
-		<StrandRow name="now was" colours={session.nowColours} value={formatLevel(session.now[Math.min(1, session.now.length - 1)]!)} height={40} />
+		<StrandRow name="before" colours={session.nowColours} value={formatLevel(session.nowLevel)} height={40} />
 		<StrandRow name="lifted" colours={session.rawColours} value={formatLevel(session.seen?.level ?? session.lift.level)} words={session.rawUndertone.name} height={40} />
 		<StrandRow name="toned" strong colours={session.tonedColours} value={formatLevel(session.toned.level)} words={tonedWord(session)} height={72} />
 		<StrandRow name="six weeks" colours={session.fadedColours} value={formatLevel(session.faded.level)} words="faded" height={40} />
@@ -65,7 +65,7 @@
 				<div class="pair">
 					<NumberField label="Level" value={result.level} min={1} max={12} step={0.1} onchange={(v) => session.change('result level', (draft) => (draft.result.level = v))} />
 					<NumberField label="Back in" value={result.returnWeeks} min={1} max={52} unit="weeks" onchange={(v) => session.change('return', (draft) => (draft.result.returnWeeks = v))} />
-					<NumberField label="Left over in the bowls" value={result.leftoverGrams} min={0} max={2000} unit="g" onchange={(v) => session.change('leftover', (draft) => (draft.result.leftoverGrams = v))} />
+					<NumberField label="Left over" value={result.leftoverGrams} min={0} max={2000} unit="g" onchange={(v) => session.change('leftover', (draft) => (draft.result.leftoverGrams = v))} />
 				</div>
 				<TextField label="Tone, in your words" value={result.tone} oninput={(v) => session.change('result tone', (draft) => (draft.result.tone = v.slice(0, 120)))} />
 				<TextField long label="What to remember next time" value={result.notes} oninput={(v) => session.change('result notes', (draft) => (draft.result.notes = v.slice(0, 4000)))} />

@@ -33,7 +33,7 @@
 					aria-current={current === station.path ? 'page' : undefined}
 				>
 					<span class="number">{#if state === 'done'}<Check size={17} aria-hidden="true" />{:else}{i + 1}{/if}</span>
-					<span class="title">{station.name}<span class="visually-hidden">, {STATE_WORDS[state]}</span>{#if state === 'needs'}<span class="needs" aria-hidden="true">next</span>{/if}</span>
+					<span class="title">{station.name}<span class="visually-hidden">, {STATE_WORDS[state]}</span>{#if state === 'needs'}<span class="badge" aria-hidden="true">next</span>{/if}</span>
 					<span class="line">{stationLine(session, station.id)}</span>
 				</a>
 			</li>
@@ -42,6 +42,7 @@
 	<div class="tools">
 		<button onclick={() => session.undo()} disabled={!session.canUndo} aria-label="Undo"><Undo2 size={20} aria-hidden="true" /></button>
 		<button onclick={() => session.redo()} disabled={!session.canRedo} aria-label="Redo"><Redo2 size={20} aria-hidden="true" /></button>
+		<span class="break"></span>
 		<a href="/" aria-current={page.url.pathname === '/' ? 'page' : undefined}>Day</a>
 		<a href="/clients">Clients</a>
 		<a href="/shelf">Shelf</a>
@@ -114,7 +115,7 @@
 		font-weight: 400;
 		color: #c6c6c6;
 	}
-	.needs {
+	.badge {
 		margin-left: 8px;
 		font-size: 12px;
 		font-weight: 700;
@@ -135,17 +136,17 @@
 	li a[aria-current='page'] .line {
 		color: var(--ink-soft);
 	}
-	li a[aria-current='page'] .needs {
+	li a[aria-current='page'] .badge {
 		background: var(--ink);
 		color: var(--room);
 	}
 	.tools {
 		margin-top: auto;
-		padding: 14px 16px 0;
+		padding: 14px 8px 0 22px;
 		display: flex;
 		flex-wrap: wrap;
 		align-items: center;
-		gap: 0 4px;
+		gap: 0;
 	}
 	.tools a,
 	.tools button {
@@ -160,6 +161,20 @@
 		text-decoration: none;
 		font-size: 14px;
 	}
+	.break {
+		flex-basis: 100%;
+	}
+	.tools a {
+		min-width: 0;
+		padding: 0;
+		margin-right: 10px;
+	}
+	.tools a:last-child {
+		margin-right: 0;
+	}
+	.tools button:first-child {
+		margin-left: -12px;
+	}
 	.tools button:disabled {
 		color: #6e6e6e;
 		cursor: default;
@@ -170,6 +185,13 @@
 		color: var(--rail-soft);
 	}
 	@media (max-width: 1100px) {
+		.tools {
+			padding-left: 14px;
+		}
+		.tools a {
+			font-size: 13px;
+			margin-right: 8px;
+		}
 		.who {
 			padding: 16px 16px 12px;
 		}
@@ -226,10 +248,10 @@
 			font-size: 12px;
 		}
 		.line,
-		.needs {
+		.badge {
 			display: none;
 		}
-		li a.needs .number {
+		li a.needs:not([aria-current]) .number {
 			color: var(--rail-ink);
 			font-weight: 700;
 		}
@@ -237,9 +259,14 @@
 			background: var(--rail);
 			color: var(--rail-ink);
 			margin: 0;
-			padding: 0 10px 4px;
+			padding: 0 16px;
 		}
-		.save {
+		.tools a {
+			font-size: 15px;
+			margin-right: 16px;
+		}
+		.save,
+		.break {
 			display: none;
 		}
 	}

@@ -59,7 +59,7 @@
 		grid-template-columns: 128px minmax(0, 1fr) auto;
 		gap: 16px;
 		align-items: center;
-		padding: 10px 0;
+		padding: 8px 0;
 		border-bottom: 1px solid var(--line);
 	}
 	.lock {

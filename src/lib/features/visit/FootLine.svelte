@@ -30,7 +30,7 @@
 	{#if first}
 		{@const Icon = ICONS[first.severity]}
 		<span class="icon {first.severity}"><Icon size={22} aria-label={WORDS[first.severity]} /></span>
-		<p><b class={first.severity}>{first.title}</b> {first.why}</p>
+		<p><b class={first.severity}>{first.title}</b> <span class="why">{first.why}</span></p>
 	{:else}
 		<p class="quiet">{STANDING_CAUTIONS[station]}</p>
 	{/if}
@@ -92,8 +92,18 @@
 		justify-content: flex-end;
 	}
 	@media (max-width: 760px) {
+		.why {
+			display: none;
+		}
+		.line {
+			flex: 1 1 190px;
+		}
+		.quiet {
+			font-size: 13px;
+			line-height: 1.25;
+		}
 		.acts {
-			flex: 1 1 100%;
+			flex: 1 1 auto;
 		}
 		.acts :global(button),
 		.acts :global(a) {

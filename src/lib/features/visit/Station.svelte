@@ -21,7 +21,7 @@
 	<header>
 		<div>
 			<h1>{question}</h1>
-			<p class="answer figure"><span class="big">{answer}</span>{#if words}{' '}<span class="words">{words}</span>{/if}</p>
+			<p class="answer figure"><span class="big" class:long={answer.length > 13}>{answer}</span>{#if words}{' '}<span class="words">{words}</span>{/if}</p>
 			{#if range}<p class="range">{range}</p>{/if}
 		</div>
 		{#if facts.length > 0}
@@ -45,7 +45,8 @@
 
 <style>
 	.station {
-		min-height: 100%;
+		height: 100dvh;
+		min-height: 620px;
 		display: flex;
 		flex-direction: column;
 	}
@@ -55,7 +56,7 @@
 		justify-content: space-between;
 		align-items: flex-end;
 		gap: 8px 40px;
-		padding: 20px var(--gap) 16px;
+		padding: 16px var(--gap) 12px;
 	}
 	h1 {
 		font-size: 16px;
@@ -64,7 +65,7 @@
 	}
 	.answer {
 		line-height: 1;
-		margin: 4px 0 6px;
+		margin: 2px 0 5px;
 	}
 	.big {
 		font-size: 58px;
@@ -72,6 +73,11 @@
 	.words {
 		font-size: 27px;
 		font-weight: 600;
+		margin-left: 0.2em;
+	}
+	.big.long {
+		font-size: 38px;
+		line-height: 1.1;
 	}
 	.range {
 		color: var(--ink-soft);
@@ -96,7 +102,7 @@
 	.field {
 		background: var(--field);
 		color: var(--on-field);
-		padding: 14px var(--gap);
+		padding: 10px var(--gap);
 	}
 	.work {
 		flex: 1;
@@ -108,18 +114,20 @@
 		grid-template-columns: minmax(0, 1fr);
 	}
 	.picture {
-		padding: 18px var(--gap);
+		padding: 14px var(--gap);
 		min-width: 0;
 		display: flex;
 		flex-direction: column;
+		overflow-y: auto;
 	}
 	.dials {
 		border-left: 1px solid var(--line);
-		padding: 18px 30px 18px 24px;
+		padding: 12px 30px 12px 24px;
 		display: flex;
 		flex-direction: column;
-		gap: 10px;
+		gap: 5px;
 		min-width: 0;
+		overflow-y: auto;
 	}
 	footer {
 		position: sticky;
@@ -129,10 +137,10 @@
 		align-items: center;
 		justify-content: space-between;
 		gap: 10px 24px;
-		padding: 12px var(--gap);
+		padding: 9px var(--gap);
 		background: var(--room);
 		border-top: 1px solid var(--line);
-		min-height: 70px;
+		min-height: 64px;
 	}
 	@media (max-width: 1100px) {
 		.station {
@@ -151,6 +159,11 @@
 	@media (max-width: 760px) {
 		.station {
 			--gap: 16px;
+			height: auto;
+		}
+		.picture,
+		.dials {
+			overflow: visible;
 		}
 		header {
 			padding: 14px 16px 12px;
@@ -164,10 +177,19 @@
 			padding: 16px;
 		}
 		dl {
-			gap: 6px 26px;
+			gap: 4px 20px;
 		}
 		dd {
-			font-size: 20px;
+			font-size: 18px;
+		}
+		dt {
+			font-size: 13px;
+		}
+		.big.long {
+			font-size: 30px;
+		}
+		.field {
+			padding: 8px 16px;
 		}
 		.words {
 			font-size: 22px;
@@ -176,11 +198,6 @@
 			flex-wrap: wrap;
 			bottom: 60px;
 			padding: 10px 16px;
-		}
-	}
-	@media print {
-		.field {
-			background: none;
 		}
 	}
 </style>

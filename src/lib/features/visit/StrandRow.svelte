@@ -18,7 +18,7 @@
 
 <div class="row" class:strong>
 	<span class="name">{name}</span>
-	<div class="strand" style:height="{height}px">
+	<div class="strand" class:warmed={warm !== undefined} style:--height="{height}px">
 		<Strand {colours} label="{name}: {value} {words}" />
 		{#if warm}
 			<span class="warm" style:width="{Math.min(1, warm.share) * 100}%"><span>{warm.text}</span></span>
@@ -57,19 +57,23 @@
 	.strand {
 		position: relative;
 		min-width: 0;
+		height: var(--height);
+	}
+	.warmed {
+		margin-bottom: 20px;
 	}
 	.warm {
 		position: absolute;
 		left: 0;
-		bottom: -3px;
-		height: 8px;
+		bottom: -8px;
+		height: 7px;
 		border: solid var(--on-field);
 		border-width: 0 1.5px 1.5px;
 	}
 	.warm span {
 		position: absolute;
 		left: calc(100% + 8px);
-		bottom: -8px;
+		bottom: -11px;
 		font-size: 13px;
 		white-space: nowrap;
 	}
@@ -81,6 +85,11 @@
 		.strand {
 			grid-column: 1 / -1;
 			grid-row: 2;
+			height: calc(var(--height) * 0.7);
+		}
+		.name,
+		.value {
+			line-height: 1.2;
 		}
 		.strong .value b {
 			display: inline;

@@ -31,7 +31,7 @@
 	const since = $derived.by(() => {
 		const { status, chairSince, date } = session.visit;
 		if (status === 'inChair' && chairSince) {
-			return `In the chair since ${new Date(chairSince).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })}`;
+			return `In the chair since ${new Date(chairSince).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })}`;
 		}
 		return status === 'done' ? `Done, ${date}` : 'Waiting';
 	});

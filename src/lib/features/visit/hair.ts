@@ -1,17 +1,15 @@
-import { startingCondition, type Pigment } from '../../core/hair';
+import { labOfMixture, labOfPigment, startingCondition, type Pigment } from '../../core/hair';
 import {
 	dyesOf,
 	fibreOfReading,
-	labOfFibre,
 	pigmentOnPath,
 	strandPoints,
 	type Fibre,
 	type StrandPoint
 } from '../../core/lift';
 import { rgbOf, type Lab } from '../../core/colour';
-import { labOfPigment } from '../../core/hair';
 import { addDyes, dyeSpectrum, type DyeAmounts } from '../../core/tone';
-import type { StrandColours } from '../../charts/strand/paint';
+import type { Rgb, StrandColours } from '../../charts/strand/paint';
 import type { LiftPlan, Reading, ZoneName } from '../../schema/records';
 
 export const ZONES: readonly ZoneName[] = ['root', 'lengths', 'ends'];
@@ -74,27 +72,46 @@ export const conditionOf = (reading: Reading): number => startingCondition(readi
 
 const WHITE: Pigment = { eumelanin: 0, pheomelanin: 0 };
 
-/** Colours of a strand of fibres; white fibres beside them where the reading says so. */
-export function coloursOf(fibres: readonly Fibre[], whiteShare: number): StrandColours {
-	const hair = fibres.map((fibre) => rgbOf(labOfFibre(fibre)));
+const between = (one: Rgb, other: Rgb): Rgb => [
+	(one[0] + other[0]) / 2,
+	(one[1] + other[1]) / 2,
+	(one[2] + other[2]) / 2
+];
+
+/**
+ * A strand of two kinds of fibre. Each is drawn half-way to the colour of the mixture: that is what
+ * the eye gets from hair lying over hair, and the strand as a whole keeps the colour of the sums.
+ */
+function mixedColours(
+	fibres: readonly Fibre[],
+	whiteShare: number,
+	dyesOn: (pigment: Pigment) => DyeAmounts
+): StrandColours {
+	const onWhite = dyeSpectrum(dyesOn(WHITE));
+	const white = rgbOf(labOfPigment(WHITE, onWhite));
+	const dyed = fibres.map((fibre) => dyeSpectrum(addDyes(dyesOf(fibre), dyesOn(fibre))));
+	const hair = fibres.map((fibre, i) => rgbOf(labOfPigment(fibre, dyed[i])));
 	if (whiteShare <= 0) return { hair };
-	const bare = rgbOf(labOfPigment(WHITE));
-	return { hair, white: fibres.map(() => bare), whiteShare };
+	const mixed = fibres.map((fibre, i) =>
+		rgbOf(labOfMixture(fibre, whiteShare, dyed[i], onWhite))
+	);
+	return {
+		hair: hair.map((rgb, i) => between(rgb, mixed[i]!)),
+		white: mixed.map((rgb) => between(white, rgb)),
+		whiteShare
+	};
 }
 
+/** Colours of a strand of fibres; white fibres beside them where the reading says so. */
+export const coloursOf = (fibres: readonly Fibre[], whiteShare: number): StrandColours =>
+	mixedColours(fibres, whiteShare, () => ({}));
+
 /** Fibres with dye laid over them: after a toner, or as it fades. */
-export function tonedColours(
+export const tonedColours = (
 	fibres: readonly Fibre[],
 	dyesOn: (pigment: Pigment) => DyeAmounts,
 	whiteShare: number
-): StrandColours {
-	const toned = (pigment: Pigment, there: DyeAmounts): Lab =>
-		labOfPigment(pigment, dyeSpectrum(addDyes(there, dyesOn(pigment))));
-	const hair = fibres.map((fibre) => rgbOf(toned(fibre, dyesOf(fibre))));
-	if (whiteShare <= 0) return { hair };
-	const bare = rgbOf(toned(WHITE, {}));
-	return { hair, white: fibres.map(() => bare), whiteShare };
-}
+): StrandColours => mixedColours(fibres, whiteShare, dyesOn);
 
 /** A uniform strand of one colour. */
 export const uniform = (lab: Lab): StrandColours => ({ hair: [rgbOf(lab), rgbOf(lab)] });

@@ -102,6 +102,8 @@ export class VisitSession {
 	zones = $derived(zonesOf(this.reading));
 	zone = $derived(mainZone(this.zones, this.plan.covers));
 	now = $derived(this.zones.map(({ fibre }) => levelOf(labOfFibre(fibre, this.reading.whiteShare).l)));
+	/** Level now of the zone the figures speak of. */
+	nowLevel = $derived(levelOf(labOfFibre(this.zone.fibre, this.reading.whiteShare).l));
 	points = $derived(pointsOf(this.zones, this.reading.lengthCm, this.plan.covers));
 	nowColours = $derived(
 		coloursOf(

@@ -51,7 +51,7 @@ const people = (now: Date): readonly Person[] => [
 				zones: { root: natural(5), lengths: natural(5), ends: natural(5) }
 			},
 			aim: { level: 8.5, direction: 'beige', keepWarmth: 0.45, liftPast: 0.5 },
-			lift: { minutes: 38, rootDelayMinutes: 12 },
+			lift: { minutes: 38, rootDelayMinutes: 4 },
 			bowls: { technique: 'foils', foils: 46 }
 		}
 	},
