@@ -26,8 +26,9 @@
 		{#if library}<Opened {library} {workspace}>{@render children()}</Opened>{/if}
 	{:catch error}
 		<p class="plain" role="alert">
-			The records could not be opened ({error instanceof Error ? error.message : 'unknown reason'}). Nothing was
-			changed. Close other windows of Zelvant, leave private browsing, and load this page again.
+			The records could not be opened ({error instanceof Error ? error.message : 'unknown reason'}).
+			Nothing was changed. Close other windows of Zelvant, leave private browsing, and load this
+			page again.
 		</p>
 	{/await}
 {/if}

@@ -60,7 +60,10 @@
 	{#if asTable}
 		<div class="table">
 			<table>
-				<thead><tr><th>Minute</th><th>Level</th><th>Likely</th><th>Undertone</th><th>Hex</th></tr></thead>
+				<thead
+					><tr><th>Minute</th><th>Level</th><th>Likely</th><th>Undertone</th><th>Hex</th></tr
+					></thead
+				>
 				<tbody>
 					{#each moments.filter((m) => m.minute % 5 === 0 || m.minute % 4 === 0) as m (m.minute)}
 						<tr>
@@ -97,36 +100,79 @@
 		>
 			{#each chart.levels as tick (tick.level)}
 				<line class="rule" x1={chart.plot.left} x2={chart.plot.rightX} y1={tick.y} y2={tick.y} />
-				<text class="axis" x={chart.plot.left - 12} y={tick.y + 5} text-anchor="end">{tick.level}</text>
+				<text class="axis" x={chart.plot.left - 12} y={tick.y + 5} text-anchor="end"
+					>{tick.level}</text
+				>
 			{/each}
 			{#each chart.minutes as tick (tick.minute)}
-				<text class="axis" x={tick.x} y={height - 8} text-anchor="middle">{tick.minute === last ? `${tick.minute} min` : tick.minute}</text>
+				<text class="axis" x={tick.x} y={height - 8} text-anchor="middle"
+					>{tick.minute === last ? `${tick.minute} min` : tick.minute}</text
+				>
 			{/each}
 			<path class="interval" d={chart.interval} />
 			{#each chart.pieces as piece (piece.d)}
 				<path d={piece.d} stroke={piece.hex} stroke-width="9" fill="none" stroke-linecap="round" />
 			{/each}
-			{#each chart.undertones as label (label.text + label.x)}
+			{#each chart.undertones as label (`${label.text} ${label.x}`)}
 				<text class="name" x={label.x} y={label.y}>{label.text}</text>
 			{/each}
 			{#if chart.window}
 				{@const w = chart.window}
-				<path class="bracket" d="M{w.from} {chart.plot.top - 4}V{chart.plot.top - 14}H{w.to}{w.open ? '' : `V${chart.plot.top - 4}`}" />
+				<path
+					class="bracket"
+					d="M{w.from} {chart.plot.top - 4}V{chart.plot.top - 14}H{w.to}{w.open
+						? ''
+						: `V${chart.plot.top - 4}`}"
+				/>
 				<line class="dots" x1={w.from} x2={w.from} y1={chart.plot.top} y2={chart.plot.bottomY} />
-				{#if !w.open}<line class="dots" x1={w.to} x2={w.to} y1={chart.plot.top} y2={chart.plot.bottomY} />{/if}
-				<text class="name strong" x={Math.min((w.from + w.to) / 2, chart.plot.rightX - 46)} y={chart.plot.top - 22} text-anchor="middle">inside the aim</text>
+				{#if !w.open}<line
+						class="dots"
+						x1={w.to}
+						x2={w.to}
+						y1={chart.plot.top}
+						y2={chart.plot.bottomY}
+					/>{/if}
+				<text
+					class="name strong"
+					x={Math.min((w.from + w.to) / 2, chart.plot.rightX - 46)}
+					y={chart.plot.top - 22}
+					text-anchor="middle">inside the aim</text
+				>
 			{/if}
 			{#if chart.spent}
-				<line class="spent" x1={chart.spent.x} x2={chart.spent.x} y1={chart.plot.bottomY - 14} y2={chart.plot.bottomY} />
-				<text class="axis" x={Math.min(chart.spent.x + 6, chart.plot.rightX)} y={chart.plot.bottomY - 4} text-anchor={chart.spent.x > chart.plot.rightX - 70 ? 'end' : 'start'} dx={chart.spent.x > chart.plot.rightX - 70 ? -12 : 0}>mix spent</text>
+				<line
+					class="spent"
+					x1={chart.spent.x}
+					x2={chart.spent.x}
+					y1={chart.plot.bottomY - 14}
+					y2={chart.plot.bottomY}
+				/>
+				<text
+					class="axis"
+					x={Math.min(chart.spent.x + 6, chart.plot.rightX)}
+					y={chart.plot.bottomY - 4}
+					text-anchor={chart.spent.x > chart.plot.rightX - 70 ? 'end' : 'start'}
+					dx={chart.spent.x > chart.plot.rightX - 70 ? -12 : 0}>mix spent</text
+				>
 			{/if}
-			<line class="hand" x1={chart.now.x} x2={chart.now.x} y1={chart.plot.top - 6} y2={chart.plot.bottomY + 8} />
+			<line
+				class="hand"
+				x1={chart.now.x}
+				x2={chart.now.x}
+				y1={chart.plot.top - 6}
+				y2={chart.plot.bottomY + 8}
+			/>
 			{#each chart.seen as point (`${point.x} ${point.y}`)}
 				<circle class="ring" cx={point.x} cy={point.y} r="9" />
-				<text class="name strong" x={point.x + 14} y={point.y + 5}>seen {Math.round(point.level * 10) / 10}</text>
+				<text class="name strong" x={point.x + 14} y={point.y + 5}
+					>seen {Math.round(point.level * 10) / 10}</text
+				>
 			{/each}
 			<circle cx={chart.now.x} cy={chart.now.y} r="8" fill={chart.now.moment.hex} class="dot" />
-			<g transform="translate({Math.min(Math.max(chart.now.x, 36), width - 36)} {chart.plot.bottomY + 20})">
+			<g
+				transform="translate({Math.min(Math.max(chart.now.x, 36), width - 36)} {chart.plot.bottomY +
+					20})"
+			>
 				<rect class="grip" x="-34" y="-13" width="68" height="27" rx="13.5" />
 				<text class="grip-text" text-anchor="middle" y="5">{minute} min</text>
 			</g>

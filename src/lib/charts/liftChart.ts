@@ -38,11 +38,22 @@ const LABEL_ROOM = { x: 92, y: 20 } as const;
  * Geometry of the chart of level against minutes. Pure: the component only puts it on the page.
  * @throws {RangeError} without at least two moments
  */
-export function liftChart({ moments, seen = [], window, minute, spent, width, height }: ChartInput) {
+export function liftChart({
+	moments,
+	seen = [],
+	window,
+	minute,
+	spent,
+	width,
+	height
+}: ChartInput) {
 	const first = moments[0];
 	const last = moments.at(-1);
 	if (!first || !last || first === last) throw new RangeError('a chart needs two moments');
-	const inner = { width: width - MARGIN.left - MARGIN.right, height: height - MARGIN.top - MARGIN.bottom };
+	const inner = {
+		width: width - MARGIN.left - MARGIN.right,
+		height: height - MARGIN.top - MARGIN.bottom
+	};
 	const x = scaleLinear([first.minute, last.minute], [MARGIN.left, MARGIN.left + inner.width]);
 	const lowest = Math.floor(Math.min(...moments.map((m) => m.level)));
 	const highest = Math.ceil(Math.max(...moments.map((m) => m.high)) - 0.1);
@@ -50,7 +61,8 @@ export function liftChart({ moments, seen = [], window, minute, spent, width, he
 		[Math.max(1, lowest), Math.min(12.4, Math.max(highest, lowest + 2))],
 		[MARGIN.top + inner.height, MARGIN.top]
 	);
-	const clampY = (level: number) => Math.max(MARGIN.top, Math.min(MARGIN.top + inner.height, y(level)));
+	const clampY = (level: number) =>
+		Math.max(MARGIN.top, Math.min(MARGIN.top + inner.height, y(level)));
 	const span = area<ChartMoment>()
 		.x((m) => x(m.minute))
 		.y0((m) => clampY(m.low))
@@ -66,7 +78,12 @@ export function liftChart({ moments, seen = [], window, minute, spent, width, he
 	return {
 		x,
 		y: clampY,
-		plot: { ...MARGIN, ...inner, bottomY: MARGIN.top + inner.height, rightX: MARGIN.left + inner.width },
+		plot: {
+			...MARGIN,
+			...inner,
+			bottomY: MARGIN.top + inner.height,
+			rightX: MARGIN.left + inner.width
+		},
 		interval: span([...moments]) ?? '',
 		/** The course in the hair's own colour, piece by piece. */
 		pieces: moments.slice(1).map((moment, i) => ({
@@ -94,7 +111,8 @@ export function momentAt(moments: readonly ChartMoment[], minute: number): Chart
 	const i = bisector((m: ChartMoment) => m.minute).left([...moments], minute);
 	const after = moments[Math.min(i, moments.length - 1)]!;
 	const before = moments[Math.max(0, i - 1)]!;
-	if (after === before || minute >= after.minute) return { ...after, minute: Math.min(minute, after.minute) };
+	if (after === before || minute >= after.minute)
+		return { ...after, minute: Math.min(minute, after.minute) };
 	const share = (minute - before.minute) / (after.minute - before.minute);
 	const mix = (p: number, q: number) => p + (q - p) * share;
 	return {
@@ -122,7 +140,8 @@ function undertoneLabels(
 		if (moment.undertone === 'none') return;
 		const label = { text: moment.undertone, x: x(moment.minute) + 12, y: y(moment.level) + 22 };
 		const touches = labels.some(
-			(other) => Math.abs(other.x - label.x) < LABEL_ROOM.x && Math.abs(other.y - label.y) < LABEL_ROOM.y
+			(other) =>
+				Math.abs(other.x - label.x) < LABEL_ROOM.x && Math.abs(other.y - label.y) < LABEL_ROOM.y
 		);
 		if (!touches && label.x + LABEL_ROOM.x < rightX) labels.push(label);
 	});

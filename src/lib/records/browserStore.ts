@@ -13,8 +13,9 @@ export function browserStore(workspace: Workspace): DocumentStore {
 	return {
 		async readAll() {
 			const rows: { key: string; value: unknown }[] = [];
-			await forage.iterate<unknown, void>((value, key) => {
+			await forage.iterate<unknown, undefined>((value, key) => {
 				rows.push({ key, value });
+				return undefined;
 			});
 			return rows;
 		},

@@ -1,6 +1,12 @@
 import { SvelteMap } from 'svelte/reactivity';
 import { migrate } from '../schema/migrations';
-import { anyDocument, type AnyDocument, type Client, type Shelf, type Visit } from '../schema/records';
+import {
+	anyDocument,
+	type AnyDocument,
+	type Client,
+	type Shelf,
+	type Visit
+} from '../schema/records';
 import { keyOf, type DocumentStore } from './documents';
 import type { Journal } from './journal';
 
@@ -25,6 +31,11 @@ interface Broadcast {
 
 const SAVE_AFTER_MS = 250;
 
+const firstFault = (parsed: ReturnType<typeof anyDocument.safeParse> | undefined): string => {
+	const issue = parsed?.error?.issues[0];
+	return issue ? `${issue.path.join('.')} ${issue.message}` : '';
+};
+
 const describeFailure = (error: unknown): string =>
 	error instanceof DOMException && error.name === 'QuotaExceededError'
 		? 'This device’s storage is full. Your changes are kept in this window only: export your records now, then free some space.'
@@ -44,7 +55,10 @@ export class Library {
 	readonly #store: DocumentStore;
 	readonly #journal: Journal | undefined;
 	readonly #channel: BroadcastChannel | undefined;
-	readonly #waiting = new Map<string, { document: AnyDocument; timer: ReturnType<typeof setTimeout> }>();
+	readonly #waiting = new Map<
+		string,
+		{ document: AnyDocument; timer: ReturnType<typeof setTimeout> }
+	>();
 
 	constructor(store: DocumentStore, journal?: Journal, channel?: BroadcastChannel) {
 		this.#store = store;
@@ -72,7 +86,7 @@ export class Library {
 					? migrated.problem === 'newer'
 						? 'written by a newer Zelvant'
 						: 'not a document of Zelvant'
-					: `does not fit: ${parsed?.error?.issues[0]?.path.join('.') ?? ''} ${parsed?.error?.issues[0]?.message ?? ''}`;
+					: `does not fit: ${firstFault(parsed)}`;
 				aside.push({ key, reason, value });
 			}
 		}

@@ -35,4 +35,3 @@ export async function openLibrary(workspace: Workspace, now: Date): Promise<Libr
 /** Puts the demo's documents in place of whatever the demo workspace holds. */
 export const loadDemo = (library: Library, now: Date): Promise<void> =>
 	library.replaceAll(demoDocuments(now));
-

@@ -53,7 +53,7 @@ const isRecord = (value: unknown): value is Record<string, unknown> =>
 const label = (value: unknown, index: number): string => {
 	if (!isRecord(value)) return `entry ${index + 1}`;
 	const name = value['name'] ?? value['date'] ?? value['id'];
-	return `${String(value['kind'] ?? 'entry')} ${typeof name === 'string' ? name : index + 1}`;
+	return `${typeof value['kind'] === 'string' ? value['kind'] : 'entry'} ${typeof name === 'string' ? name : index + 1}`;
 };
 
 /** One spelling per content: parsing puts the fields in the order of the schema. */
@@ -119,7 +119,9 @@ export function previewImport(text: string, present: readonly AnyDocument[]): Im
 		else if (canonical(mine) === canonical(document)) same.push(document);
 		else changed.push(document);
 	});
-	const known = new Set([...present, ...added].flatMap(({ kind, id }) => (kind === 'client' ? [id] : [])));
+	const known = new Set(
+		[...present, ...added].flatMap(({ kind, id }) => (kind === 'client' ? [id] : []))
+	);
 	const orphan = (document: AnyDocument) =>
 		document.kind === 'visit' && !known.has(document.clientId);
 	for (const document of added.filter(orphan)) {

@@ -163,14 +163,16 @@ export const toneSolveAnswer = z.object({
 export const healthAnswer = z.object({ ok: z.literal(true), version: z.string() });
 
 /** A fault in what was sent. */
-export const problemAnswer = z.object({
+const problemAnswer = z.object({
 	problems: z.array(z.object({ problem: z.string(), path: z.string(), message: z.string() }))
 });
+export type Problems = z.infer<typeof problemAnswer>;
 
 /** Every request and answer by route: what `/api/schema` publishes. */
 export const API = {
 	'POST /api/predict': { request: predictRequest, answer: predictAnswer },
 	'POST /api/tone/preview': { request: tonePreviewRequest, answer: tonePreviewAnswer },
 	'POST /api/tone/solve': { request: toneSolveRequest, answer: toneSolveAnswer },
-	'GET /api/health': { request: undefined, answer: healthAnswer }
+	'GET /api/health': { request: undefined, answer: healthAnswer },
+	'400 and 413': { request: undefined, answer: problemAnswer }
 } as const;

@@ -212,5 +212,4 @@ export type Aim = z.infer<typeof aim>;
 export type LiftPlan = z.infer<typeof liftPlan>;
 export type TonePlan = z.infer<typeof tonePlan>;
 export type ChosenPart = z.infer<typeof chosenPart>;
-export type CheckNote = z.infer<typeof checkNote>;
 export type Station = z.infer<typeof station>;

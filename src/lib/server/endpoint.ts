@@ -1,16 +1,12 @@
 import { json, type RequestHandler } from '@sveltejs/kit';
 import type { z } from 'zod';
+import type { Problems } from '../schema/api';
 
 /** Largest request body, bytes. */
-export const MAX_BODY = 256 * 1024;
+const MAX_BODY = 256 * 1024;
 
-interface Fault {
-	readonly problem: string;
-	readonly path: string;
-	readonly message: string;
-}
-
-const refuse = (status: number, problems: readonly Fault[]): Response => json({ problems }, { status });
+const refuse = (status: number, problems: Problems['problems']): Response =>
+	json({ problems } satisfies Problems, { status });
 
 /** Reads a body up to the limit; undefined when it is larger, whatever length was announced. */
 async function readBody(request: Request): Promise<string | undefined> {

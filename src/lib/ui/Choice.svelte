@@ -24,7 +24,9 @@
 		{#snippet child({ props })}
 			<div {...props} class="options">
 				{#each options as option (option.value)}
-					<ToggleGroup.Item value={option.value} class="choice-option">{option.label}</ToggleGroup.Item>
+					<ToggleGroup.Item value={option.value} class="choice-option"
+						>{option.label}</ToggleGroup.Item
+					>
 				{/each}
 			</div>
 		{/snippet}

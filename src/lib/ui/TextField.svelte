@@ -13,9 +13,16 @@
 <div class="field">
 	<label for={id}>{label}</label>
 	{#if long}
-		<textarea {id} rows="3" {value} oninput={(event) => oninput(event.currentTarget.value)}></textarea>
+		<textarea {id} rows="3" {value} oninput={(event) => oninput(event.currentTarget.value)}
+		></textarea>
 	{:else}
-		<input {id} {type} autocomplete="off" {value} oninput={(event) => oninput(event.currentTarget.value)} />
+		<input
+			{id}
+			{type}
+			autocomplete="off"
+			{value}
+			oninput={(event) => oninput(event.currentTarget.value)}
+		/>
 	{/if}
 </div>
 

@@ -48,7 +48,12 @@
 	});
 </script>
 
-<span class="frame" role={label ? 'img' : undefined} aria-label={label || undefined} aria-hidden={label ? undefined : 'true'}>
+<span
+	class="frame"
+	role={label ? 'img' : undefined}
+	aria-label={label || undefined}
+	aria-hidden={label ? undefined : 'true'}
+>
 	<canvas bind:this={canvas}></canvas>
 </span>
 

@@ -32,11 +32,7 @@ function byColumn(colours: readonly Rgb[], width: number): Float32Array {
  * Colours a weave into RGBA pixels. This is the whole cost of a redraw.
  * @param pixels `width × height × 4`, written whole
  */
-export function paintStrand(
-	weave: Weave,
-	colours: StrandColours,
-	pixels: Uint8ClampedArray
-): void {
+export function paintStrand(weave: Weave, colours: StrandColours, pixels: Uint8ClampedArray): void {
 	const { width, height, shade, sheen, cover, shadow, lot } = weave;
 	const hair = byColumn(colours.hair, width);
 	const whiteBelow = colours.white ? Math.round((colours.whiteShare ?? 0) * 256) : 0;

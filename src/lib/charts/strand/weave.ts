@@ -130,7 +130,10 @@ interface FibreLine {
 const KNOT = 8;
 
 /** Where a fibre runs and how it looks at a share `t` of the strand's length. */
-function fibreAt(fibre: FibreLine, t: number): { across: number; shade: number; gloss: number; half: number } {
+function fibreAt(
+	fibre: FibreLine,
+	t: number
+): { across: number; shade: number; gloss: number; half: number } {
 	const { lock, offset } = fibre;
 	const body = 0.8 + 0.2 * smooth(0, 0.4, t) - 0.3 * smooth(0.66, 1, t);
 	const gather = 1 - 0.72 * smooth(0.72, 1.02, t);
@@ -178,8 +181,7 @@ function drawFibre(weave: Weave, fibre: FibreLine): void {
 			const bottom = y + half;
 			const to = Math.min(height - 1, Math.floor(bottom));
 			for (let row = Math.max(0, Math.floor(top)); row <= to; row++) {
-				const alpha =
-					fibre.alpha * (Math.min(bottom, row + 1) - Math.max(top, row));
+				const alpha = fibre.alpha * (Math.min(bottom, row + 1) - Math.max(top, row));
 				if (alpha <= 0) continue;
 				const at = row * width + x;
 				const there = cover[at]! / 255;

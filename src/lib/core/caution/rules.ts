@@ -100,7 +100,8 @@ export const CAUTION_RULES: readonly CautionRule[] = [
 		station: 'read',
 		title: 'Henna, no clean strand test.',
 		when: (f) => f.henna && untested(f),
-		why: () => 'Henna is often sold with metallic salts, and it lifts unevenly to a stubborn orange.',
+		why: () =>
+			'Henna is often sold with metallic salts, and it lifts unevenly to a stubborn orange.',
 		todo: 'Test a cut strand first; record the result under tests.'
 	},
 	{
@@ -127,7 +128,8 @@ export const CAUTION_RULES: readonly CautionRule[] = [
 		station: 'read',
 		title: 'Fresh relaxer or perm.',
 		when: (f) => (f.relaxerWeeksAgo ?? Infinity) < CAUTION_LIMITS.relaxerWeeks,
-		why: (f) => `It was ${whole(f.relaxerWeeksAgo ?? 0)} weeks ago; the bonds in the hair are still open.`,
+		why: (f) =>
+			`It was ${whole(f.relaxerWeeksAgo ?? 0)} weeks ago; the bonds in the hair are still open.`,
 		todo: 'Wait at least four weeks, and test a strand.'
 	},
 	{
@@ -163,7 +165,8 @@ export const CAUTION_RULES: readonly CautionRule[] = [
 		station: 'lift',
 		title: 'Too strong for the scalp.',
 		when: (f) => lightener(f) && f.onScalp && f.volume > CAUTION_LIMITS.onScalpVolume,
-		why: (f) => `${whole(f.volume)} vol with lightener burns skin; 20 vol is the ceiling on the scalp.`,
+		why: (f) =>
+			`${whole(f.volume)} vol with lightener burns skin; 20 vol is the ceiling on the scalp.`,
 		todo: 'Go down to 20 vol, or keep the mixture off the scalp.'
 	},
 	{
@@ -220,8 +223,7 @@ export const CAUTION_RULES: readonly CautionRule[] = [
 		severity: 'ask',
 		station: 'lift',
 		title: 'Overlap on lightened hair.',
-		when: (f) =>
-			lightener(f) && f.overlapsLightened && f.volume > CAUTION_LIMITS.overlapVolume,
+		when: (f) => lightener(f) && f.overlapsLightened && f.volume > CAUTION_LIMITS.overlapVolume,
 		why: () => 'Hair that is already light breaks first and lifts past the rest.',
 		todo: 'Leave those zones out, shield them, or draw a 10 vol mix through for the last minutes.'
 	},

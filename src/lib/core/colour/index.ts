@@ -4,4 +4,10 @@ export { chromaOf, hueOf, labOf, lightnessOf, type Lab } from './lab';
 export { levelOf, lightnessOfLevel } from './level';
 export { mixWithWhite, reflectance } from './reflectance';
 export { absorbance, emptySpectrum, EUMELANIN, PHEOMELANIN, type Spectrum } from './spectrum';
-export { NEUTRALISERS, undertoneOf, type Neutraliser, type Undertone, type UndertoneName } from './undertone';
+export {
+	NEUTRALISERS,
+	undertoneOf,
+	type Neutraliser,
+	type Undertone,
+	type UndertoneName
+} from './undertone';

@@ -13,10 +13,7 @@ export function levelOf(lightness: number, ladder: readonly number[] = LEVEL_LAD
 }
 
 /** Lightness L* of a level: the inverse of {@link levelOf}. */
-export function lightnessOfLevel(
-	level: number,
-	ladder: readonly number[] = LEVEL_LADDER
-): number {
+export function lightnessOfLevel(level: number, ladder: readonly number[] = LEVEL_LADDER): number {
 	const i = Math.min(Math.max(Math.floor(level), 1), ladder.length - 1);
 	const low = ladder[i - 1]!;
 	return low + (level - i) * (ladder[i]! - low);

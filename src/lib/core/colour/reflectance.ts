@@ -3,8 +3,7 @@ import { emptySpectrum, type Spectrum } from './spectrum';
 
 const KERATIN: Readonly<Spectrum> = Float64Array.from(
 	WAVELENGTHS,
-	(nm) =>
-		FIBRE.body * Math.exp(-FIBRE.keratinShortWave * Math.pow(500 / nm, 3) - FIBRE.keratinGrey)
+	(nm) => FIBRE.body * Math.exp(-FIBRE.keratinShortWave * Math.pow(500 / nm, 3) - FIBRE.keratinGrey)
 );
 
 /**

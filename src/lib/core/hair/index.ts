@@ -1,7 +1,20 @@
-export { conditionBand, startingCondition, type ConditionBand, type Strain, type Stretch } from './condition';
+export {
+	conditionBand,
+	startingCondition,
+	type ConditionBand,
+	type Strain,
+	type Stretch
+} from './condition';
 export { GROWTH_CM_PER_MONTH, TEXTURE_SPEED, TEXTURE_WEAR, WARMTH } from './constants';
 export { depthName, describeTone, formatLevel, type Treatment } from './describe';
-export { eumelaninOfLevel, lightnessOfPigment, naturalPigment, pureBrown, type Pigment, type Warmth } from './natural';
+export {
+	eumelaninOfLevel,
+	lightnessOfPigment,
+	naturalPigment,
+	pureBrown,
+	type Pigment,
+	type Warmth
+} from './natural';
 export { labOfMixture, labOfPigment } from './point';
 export type Texture = 'fine' | 'medium' | 'coarse';
 export type Porosity = 'low' | 'normal' | 'high';

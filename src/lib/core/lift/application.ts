@@ -91,8 +91,7 @@ export const headFactor = (application: Application, head: HeadFactors): number 
 export const oxidationLife = (
 	application: Pick<Application, 'volume' | 'ratio' | 'damp'>
 ): number =>
-	RATE.lifeMinutes *
-	Math.pow(peroxidePercent(application) / RATE.referencePercent, RATE.lifePower);
+	RATE.lifeMinutes * Math.pow(peroxidePercent(application) / RATE.referencePercent, RATE.lifePower);
 
 /** Moisture kept, 0-1. */
 export const moistureOf = (application: Application): number =>

@@ -85,11 +85,7 @@ export function spentMinute(
 ): number {
 	const levelAt = (minutes: number) =>
 		levelOfFibre(
-			lightenFibre(
-				start,
-				doseOf({ ...application, minutes }, head),
-				sparesDye(application.product)
-			)
+			lightenFibre(start, doseOf({ ...application, minutes }, head), sparesDye(application.product))
 		);
 	for (let minute = 0; minute < limitMinutes; minute++) {
 		if (levelAt(minute + SPENT.nextMinutes) - levelAt(minute) < SPENT.gainLevels) return minute;

@@ -67,11 +67,7 @@ export function drawHeads(
 
 /** A drawn head after an application whose dose on the plain head is `dose`. */
 export const lightenDraw = (draw: Draw, dose: number, spares: boolean): Fibre =>
-	lightenFibre(
-		draw.fibre,
-		dose * draw.speed * Math.pow(RATE.per10C, draw.deltaC / 10),
-		spares
-	);
+	lightenFibre(draw.fibre, dose * draw.speed * Math.pow(RATE.per10C, draw.deltaC / 10), spares);
 
 /** The value at a share of a sorted list, 0-1, linear between neighbours. */
 export function quantile(sorted: readonly number[], share: number): number {

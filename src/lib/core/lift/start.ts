@@ -64,7 +64,8 @@ function layerOf(colour: ArtificialColour, onto: Pigment): DyeLayer {
 /**
  * The present state of a zone: natural or lightened pigment, with the layers of old colour scaled to
  * match the level that was read. Hair read lighter than it grows, yet coloured, was lightened first;
- * half a level is then taken to lie under the colour.
+ * half a level is then taken to lie under the colour. Where no level was read, layers add up to no
+ * more than half a level below the deepest box: hair takes up only so much dye.
  */
 export function fibreOfReading(reading: HairReading): Fibre {
 	const { naturalLevel, warmth, presentLevel, artificial = [] } = reading;
@@ -77,17 +78,19 @@ export function fibreOfReading(reading: HairReading): Fibre {
 			: naturalPigment(naturalLevel, warmth);
 	const layers = artificial.map((colour) => layerOf(colour, under));
 	const asRemembered: Fibre = { ...under, layers };
-	if (presentLevel === undefined) return asRemembered;
+	const deepest = Math.max(1, Math.min(...artificial.map(({ level }) => level)) - 0.5);
+	if (presentLevel === undefined && levelOfFibre(asRemembered) >= deepest) return asRemembered;
+	const reads = presentLevel ?? deepest;
 	const scaled = (factor: number): Fibre => ({
 		...under,
 		layers: layers.map((layer) => ({ ...layer, dyes: scaleDyes(layer.dyes, factor) }))
 	});
 	let low = 0;
 	let high = 1;
-	while (levelOfFibre(scaled(high)) > presentLevel && high < 64) high *= 2;
+	while (levelOfFibre(scaled(high)) > reads && high < 64) high *= 2;
 	for (let i = 0; i < 40; i++) {
 		const middle = (low + high) / 2;
-		if (levelOfFibre(scaled(middle)) > presentLevel) low = middle;
+		if (levelOfFibre(scaled(middle)) > reads) low = middle;
 		else high = middle;
 	}
 	return scaled(high);

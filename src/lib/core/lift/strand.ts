@@ -51,10 +51,6 @@ export function lightenStrand(
 		if (!point.covered) return point.fibre;
 		const delay = point.distanceCm <= SCALP.heatZoneCm ? rootDelayMinutes : 0;
 		const minutes = Math.max(0, minute - delay);
-		return applyTo(
-			point.fibre,
-			{ ...application, minutes, distanceCm: point.distanceCm },
-			head
-		);
+		return applyTo(point.fibre, { ...application, minutes, distanceCm: point.distanceCm }, head);
 	});
 }

@@ -17,10 +17,7 @@ export function wearOf(
 	dose = 0
 ): number {
 	if (application.minutes <= 0) return 0;
-	const strength = Math.pow(
-		peroxidePercent(application) / RATE.referencePercent,
-		WEAR.power
-	);
+	const strength = Math.pow(peroxidePercent(application) / RATE.referencePercent, WEAR.power);
 	const wear =
 		WEAR.perDose *
 		(WEAR.constant + WEAR.strength * strength) *

@@ -22,7 +22,10 @@ const gaussians = (
 	lobes: readonly { readonly peak: number; readonly sd: number; readonly height: number }[]
 ): Spectrum =>
 	Float64Array.from(WAVELENGTHS, (nm) =>
-		lobes.reduce((sum, { peak, sd, height }) => sum + height * Math.exp(-0.5 * ((nm - peak) / sd) ** 2), 0)
+		lobes.reduce(
+			(sum, { peak, sd, height }) => sum + height * Math.exp(-0.5 * ((nm - peak) / sd) ** 2),
+			0
+		)
 	);
 
 /** Unit absorbance of each dye. The brown base has the shape of eumelanin. */

@@ -53,7 +53,9 @@ export function previewTone(
 			? dyeSpectrum(depositOf(parts, { eumelanin: 0, pheomelanin: 0 }, conditions))
 			: spectrum;
 	const lab =
-		white > 0 ? labOfMixture(raw.pigment, white, spectrum, onWhite) : labOfPigment(raw.pigment, spectrum);
+		white > 0
+			? labOfMixture(raw.pigment, white, spectrum, onWhite)
+			: labOfPigment(raw.pigment, spectrum);
 	const level = levelOf(lab.l);
 	return {
 		lab,
@@ -74,7 +76,8 @@ export function toneWarnings(before: Lab, after: Lab): ToneWarning[] {
 	if (after.a < -2.5 && hue > 93 && hue < 220) {
 		warnings.push({
 			code: 'greenCast',
-			message: 'Blue or green on yellow turns green. Put violet in its place, or add a little gold or red.'
+			message:
+				'Blue or green on yellow turns green. Put violet in its place, or add a little gold or red.'
 		});
 	}
 	if (chroma > 4 && hue >= 260 && hue < 350 && level > 7) {

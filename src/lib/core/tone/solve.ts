@@ -1,4 +1,16 @@
-import { chromaOf, deltaE, labOf, levelOf, reflectance, emptySpectrum, mixWithWhite, SAMPLES, absorbance, type Lab, type Spectrum } from '../colour';
+import {
+	chromaOf,
+	deltaE,
+	labOf,
+	levelOf,
+	reflectance,
+	emptySpectrum,
+	mixWithWhite,
+	SAMPLES,
+	absorbance,
+	type Lab,
+	type Spectrum
+} from '../colour';
 import { ALREADY_THERE, CLOSE_ENOUGH, PENALTY, VEHICLES } from './constants';
 import { dyeSpectrum, DYE_NAMES, type DyeAmounts } from './dyes';
 import { depositShare, type DepositConditions, type Vehicle } from './deposit';
@@ -123,8 +135,7 @@ class Search {
 		let score = deltaE(lab, this.problem.target);
 		const used = mix.filter(({ x }) => x > 0);
 		score += PENALTY.perTubePastFirst * Math.max(0, used.length - 1);
-		score +=
-			PENALTY.perLevelTooDark * Math.max(0, this.targetLevel - level - PENALTY.freeTooDark);
+		score += PENALTY.perLevelTooDark * Math.max(0, this.targetLevel - level - PENALTY.freeTooDark);
 		const total = used.reduce((sum, { x }) => sum + x, 0);
 		let warm = 0;
 		let cool = 0;
@@ -223,7 +234,9 @@ function inWholeGrams(search: Search, mix: readonly { candidate: Candidate; x: n
 	for (const option of rounded) {
 		const used = option.filter(({ grams }) => grams > 0);
 		if (used.length === 0 || used.reduce((sum, { grams }) => sum + grams, 0) > total) continue;
-		const score = search.score(used.map(({ candidate, grams }) => ({ candidate, x: grams / total })));
+		const score = search.score(
+			used.map(({ candidate, grams }) => ({ candidate, x: grams / total }))
+		);
 		if (!best || score < best.score) best = { mix: used, score };
 	}
 	return best ?? { mix: [], score: Infinity };
@@ -239,7 +252,10 @@ function inWholeGrams(search: Search, mix: readonly { candidate: Candidate; x: n
 export function solveTone(problem: ToneProblem): ToneFormula[] {
 	if (!(problem.totalGrams >= 1)) throw new RangeError('totalGrams must be at least 1');
 	const search = new Search(problem);
-	const singles = search.candidates.map((candidate) => ({ candidate, ...bestStrength(search, candidate) }));
+	const singles = search.candidates.map((candidate) => ({
+		candidate,
+		...bestStrength(search, candidate)
+	}));
 	const found = singles.map(({ candidate, x }) => inWholeGrams(search, [{ candidate, x }]));
 	if ((problem.maxShades ?? 2) >= 2) found.push(...bestPairs(search, singles));
 	found.sort((p, q) => p.score - q.score);
@@ -351,8 +367,7 @@ function asFormula(search: Search, { mix, score }: Found): ToneFormula {
 		shadeIds: parts.flatMap((part) => (isClear(part) ? [] : [part.id!])),
 		minutes: conditions.minutes,
 		ratio: conditions.ratio,
-		developerGrams:
-			conditions.vehicle === 'direct' ? 0 : Math.round(totalGrams * conditions.ratio),
+		developerGrams: conditions.vehicle === 'direct' ? 0 : Math.round(totalGrams * conditions.ratio),
 		lab: preview.lab,
 		level: preview.level,
 		deltaE: distance,

@@ -1,6 +1,6 @@
 import { pureBrown, type Pigment } from '../hair';
 import { CONCENTRATE, DEPOSIT, FAMILIES, SHARES, TUBE } from './constants';
-import type { DyeAmounts, DyeName } from './dyes';
+import type { DyeAmounts } from './dyes';
 import { addDyes } from './dyes';
 import type { Vehicle } from './deposit';
 
@@ -78,7 +78,7 @@ export function tubeDyes(shade: Shade, vehicle: Vehicle): DyeAmounts {
 		(form === 'concentrate' ? CONCENTRATE.strength : 1);
 	let dyes: DyeAmounts = { brown: TUBE.base * Math.pow(depth, TUBE.basePower) * shares.base };
 	for (const { family, share } of shares.tones) {
-		dyes = addDyes(dyes, FAMILIES[family] as Partial<Record<DyeName, number>>, tone * share);
+		dyes = addDyes(dyes, FAMILIES[family], tone * share);
 	}
 	return dyes;
 }

@@ -20,7 +20,9 @@
 	const aimColours = $derived.by(() => {
 		const rgb = rgbOf(chosen.lab);
 		// Zones that the mixture leaves alone keep their own colour.
-		return { hair: session.points.map((point, i) => (point.covered ? rgb : session.nowColours.hair[i]!)) };
+		return {
+			hair: session.points.map((point, i) => (point.covered ? rgb : session.nowColours.hair[i]!))
+		};
 	});
 
 	function next() {
@@ -40,9 +42,27 @@
 	]}
 >
 	{#snippet field()}
-		<StrandRow name="now" colours={session.nowColours} value={formatLevel(session.nowLevel)} height={52} />
-		<StrandRow name="aim" strong colours={aimColours} value={formatLevel(aim.level)} words="{describeTone(chosen.lab, 'toned')} {hexOf(chosen.lab)}" height={92} />
-		<StrandRow name="lifted to" colours={uniform(levels.raw)} value={formatLevel(session.target)} words={levels.rawName} height={40} />
+		<StrandRow
+			name="now"
+			colours={session.nowColours}
+			value={formatLevel(session.nowLevel)}
+			height={52}
+		/>
+		<StrandRow
+			name="aim"
+			strong
+			colours={aimColours}
+			value={formatLevel(aim.level)}
+			words="{describeTone(chosen.lab, 'toned')} {hexOf(chosen.lab)}"
+			height={92}
+		/>
+		<StrandRow
+			name="lifted to"
+			colours={uniform(levels.raw)}
+			value={formatLevel(session.target)}
+			words={levels.rawName}
+			height={40}
+		/>
 	{/snippet}
 	{#snippet picture()}
 		<h2>Level</h2>
@@ -57,7 +77,13 @@
 			label="Direction of the aim"
 			rungs={directions}
 			value={aim.direction}
-			onpick={(value) => session.change('aim direction', (draft) => (draft.aim.direction = directions.find((d) => d.value === value)?.value ?? draft.aim.direction))}
+			onpick={(value) =>
+				session.change(
+					'aim direction',
+					(draft) =>
+						(draft.aim.direction =
+							directions.find((d) => d.value === value)?.value ?? draft.aim.direction)
+				)}
 		/>
 	{/snippet}
 	{#snippet dials()}
@@ -68,8 +94,15 @@
 			max={100}
 			step={5}
 			shown="{Math.round(aim.keepWarmth * 100)} %"
-			hint={aim.keepWarmth < 0.2 ? 'Flat at light levels, muddy at dark ones.' : aim.keepWarmth <= 0.4 ? 'A third keeps it looking like hair.' : aim.keepWarmth < 0.75 ? 'Plainly warm.' : 'Nearly as it lifts.'}
-			onchange={(value) => session.change('warmth kept', (draft) => (draft.aim.keepWarmth = value / 100))}
+			hint={aim.keepWarmth < 0.2
+				? 'Flat at light levels, muddy at dark ones.'
+				: aim.keepWarmth <= 0.4
+					? 'A third keeps it looking like hair.'
+					: aim.keepWarmth < 0.75
+						? 'Plainly warm.'
+						: 'Nearly as it lifts.'}
+			onchange={(value) =>
+				session.change('warmth kept', (draft) => (draft.aim.keepWarmth = value / 100))}
 		/>
 		<Dial
 			label="Lift past the aim by"
@@ -78,7 +111,11 @@
 			max={2}
 			step={0.25}
 			shown="{aim.liftPast} level"
-			hint={aim.liftPast < 0.5 ? 'A toner deepens: the result may fall short.' : aim.liftPast <= 1 ? 'Room for a toner to deepen.' : 'For a true, clear shade.'}
+			hint={aim.liftPast < 0.5
+				? 'A toner deepens: the result may fall short.'
+				: aim.liftPast <= 1
+					? 'Room for a toner to deepen.'
+					: 'For a true, clear shade.'}
 			onchange={(value) => session.change('lift past', (draft) => (draft.aim.liftPast = value))}
 		/>
 		<p class="say">Say it now: {verdict.say}</p>

@@ -9,7 +9,13 @@
 	import FootLine from '../visit/FootLine.svelte';
 	import Station from '../visit/Station.svelte';
 	import { useVisit } from '../visit/context';
-	import { formatHours, formatRatio, labelIn, PRODUCT_OPTIONS, SECTION_OPTIONS } from '../visit/words';
+	import {
+		formatHours,
+		formatRatio,
+		labelIn,
+		PRODUCT_OPTIONS,
+		SECTION_OPTIONS
+	} from '../visit/words';
 	import BowlFigure from './BowlFigure.svelte';
 
 	const session = useVisit();
@@ -19,7 +25,8 @@
 	const unmixable = $derived(bowls.some((bowl) => !bowl.blend));
 	const stock = $derived((session.shelf?.developers ?? []).toSorted((a, b) => a - b));
 	let ounces = $state(false);
-	const weigh = (grams: number) => (ounces ? `${(grams / GRAMS_PER_OUNCE).toFixed(2)} oz` : `${grams} g`);
+	const weigh = (grams: number) =>
+		ounces ? `${(grams / GRAMS_PER_OUNCE).toFixed(2)} oz` : `${grams} g`;
 	const product = $derived(labelIn(PRODUCT_OPTIONS, plan.product));
 
 	const TECHNIQUES = [
@@ -37,7 +44,9 @@
 	question="What goes into each bowl?"
 	answer={ounces ? weigh(bowlPlan.totalGrams) : `${bowlPlan.totalGrams} g`}
 	words="in {bowls.length} bowl{bowls.length === 1 ? '' : 's'}"
-	range="{product} with {plan.volume} vol, {formatRatio(plan.ratio)}, {consistencyOf(plan.ratio)} · reserve {weigh(bowlPlan.reserveGrams)} within"
+	range="{product} with {plan.volume} vol, {formatRatio(plan.ratio)}, {consistencyOf(
+		plan.ratio
+	)} · reserve {weigh(bowlPlan.reserveGrams)} within"
 	facts={[
 		{ value: formatHours(bowlPlan.workMinutes), label: 'to put it on' },
 		{ value: formatHours(session.chairMinutes), label: 'at the chair in all' }
@@ -46,8 +55,8 @@
 	{#snippet picture()}
 		{#if unmixable}
 			<p class="fault" role="alert">
-				{plan.volume} vol cannot be mixed from the developers in stock ({stock.join(', ') || 'none'} vol). Choose another strength in
-				Lift, or add a developer on the Shelf.
+				{plan.volume} vol cannot be mixed from the developers in stock ({stock.join(', ') || 'none'} vol).
+				Choose another strength in Lift, or add a developer on the Shelf.
 			</p>
 		{/if}
 		<ol class="bowls">
@@ -55,21 +64,35 @@
 				<li>
 					<BowlFigure {bowl} />
 					<div>
-						<h2 class="figure">{bowl.foils ? `foils ${bowl.foils.from} to ${bowl.foils.to}` : 'open work'}</h2>
+						<h2 class="figure">
+							{bowl.foils ? `foils ${bowl.foils.from} to ${bowl.foils.to}` : 'open work'}
+						</h2>
 						<p class="soft">
-							{bowl.mixAtMinute === 0 ? 'mix to begin' : `mix at ${bowl.mixAtMinute} min`}{#if bowl.blend && bowl.blend.parts.length > 1}<br />the two make {Math.round(bowl.blend.volume * 10) / 10} vol{/if}
+							{bowl.mixAtMinute === 0
+								? 'mix to begin'
+								: `mix at ${bowl.mixAtMinute} min`}{#if bowl.blend && bowl.blend.parts.length > 1}<br
+								/>the two make {Math.round(bowl.blend.volume * 10) / 10} vol{/if}
 						</p>
 					</div>
 					<dl>
-						<div><dd class="figure">{weigh(bowl.lightenerGrams)}</dd><dt>{product}</dt></div>
+						<div>
+							<dd class="figure">{weigh(bowl.lightenerGrams)}</dd>
+							<dt>{product}</dt>
+						</div>
 						{#each bowl.blend?.parts ?? [{ volume: plan.volume, grams: bowl.developerGrams }] as part (part.volume)}
-							<div><dd class="figure">{weigh(part.grams)}</dd><dt>{part.volume} vol</dt></div>
+							<div>
+								<dd class="figure">{weigh(part.grams)}</dd>
+								<dt>{part.volume} vol</dt>
+							</div>
 						{/each}
 					</dl>
 				</li>
 			{/each}
 		</ol>
-		<p class="soft">Each bowl is used up within 20 minutes: it loses strength from the moment it is mixed. Weigh, tare, then pour; fully saturate every section.</p>
+		<p class="soft">
+			Each bowl is used up within 20 minutes: it loses strength from the moment it is mixed. Weigh,
+			tare, then pour; fully saturate every section.
+		</p>
 	{/snippet}
 	{#snippet dials()}
 		<Choice
@@ -87,17 +110,38 @@
 				onchange={(v) => session.change('foils', (draft) => (draft.bowls.foils = v))}
 			/>
 		{/if}
-		<Dial label="Ratio" value={plan.ratio} min={1} max={3} step={0.25} shown={formatRatio(plan.ratio)} hint={consistencyOf(plan.ratio)} onchange={(v) => session.change('ratio', (draft) => (draft.lift.ratio = v))} />
-		<Select label="Sections" value={plan.section} options={SECTION_OPTIONS} onchange={(v) => session.change('sections', (draft) => (draft.lift.section = v))} />
+		<Dial
+			label="Ratio"
+			value={plan.ratio}
+			min={1}
+			max={3}
+			step={0.25}
+			shown={formatRatio(plan.ratio)}
+			hint={consistencyOf(plan.ratio)}
+			onchange={(v) => session.change('ratio', (draft) => (draft.lift.ratio = v))}
+		/>
+		<Select
+			label="Sections"
+			value={plan.section}
+			options={SECTION_OPTIONS}
+			onchange={(v) => session.change('sections', (draft) => (draft.lift.section = v))}
+		/>
 		<Choice
 			label="Weights"
 			value={ounces ? 'oz' : 'g'}
-			options={[{ value: 'g', label: 'grams' }, { value: 'oz', label: 'ounces' }]}
+			options={[
+				{ value: 'g', label: 'grams' },
+				{ value: 'oz', label: 'ounces' }
+			]}
 			onchange={(v) => (ounces = v === 'oz')}
 		/>
 	{/snippet}
 	{#snippet foot()}
-		<FootLine station="bowls" cautions={session.cautions.filter((c) => c.station === 'bowls')} onpass={(code, reason) => session.pass(code, reason)}>
+		<FootLine
+			station="bowls"
+			cautions={session.cautions.filter((c) => c.station === 'bowls')}
+			onpass={(code, reason) => session.pass(code, reason)}
+		>
 			<Button onclick={() => window.print()}>Print sheet</Button>
 			<Button primary onclick={next}>Go to the chair</Button>
 		</FootLine>

@@ -30,7 +30,9 @@
 	const ready = $derived(readyLine(session, minute));
 	const readyLab = $derived(labOfFibre(seenFibre(session.reading, session.target)));
 	const blocked = $derived(session.stops.length > 0);
-	const moments = $derived(session.course.course.map(({ lab, ...rest }) => ({ ...rest, hex: hexOf(lab) })));
+	const moments = $derived(
+		session.course.course.map(({ lab, ...rest }) => ({ ...rest, hex: hexOf(lab) }))
+	);
 	const seen = $derived(run.notes.filter(({ zone }) => zone === session.zone.name));
 	let noting = $state(false);
 
@@ -71,33 +73,64 @@
 	]}
 >
 	{#snippet field()}
-		<StrandRow name="expected" strong {colours} value={formatLevel(expected.level)} words={hexOf(expected.lab)} height={92} />
-		<StrandRow name="ready" colours={uniform(readyLab)} value={formatLevel(session.target)} words={hexOf(readyLab)} height={38} />
+		<StrandRow
+			name="expected"
+			strong
+			{colours}
+			value={formatLevel(expected.level)}
+			words={hexOf(expected.lab)}
+			height={92}
+		/>
+		<StrandRow
+			name="ready"
+			colours={uniform(readyLab)}
+			value={formatLevel(session.target)}
+			words={hexOf(readyLab)}
+			height={38}
+		/>
 		{#if session.seen}
 			{@const fibre = seenFibre(session.reading, session.seen.level)}
-			<StrandRow name="seen" colours={uniform(labOfFibre(fibre))} value={formatLevel(levelOfFibre(fibre))} words="at {session.seen.minute} min" height={38} />
+			<StrandRow
+				name="seen"
+				colours={uniform(labOfFibre(fibre))}
+				value={formatLevel(levelOfFibre(fibre))}
+				words="at {session.seen.minute} min"
+				height={38}
+			/>
 		{/if}
 	{/snippet}
 	{#snippet picture()}
 		<div class="two">
-		<div class="clock" class:running>
-			<p class="figure time" role="timer" aria-label="Time on the hair">{formatClock(seconds)}</p>
-			<div class="acts">
-				<Button primary={!running} disabled={blocked && !running} onclick={toggle}>{running ? 'Hold' : seconds > 0 ? 'Go on' : 'Start'}</Button>
-				<Button primary={running} onclick={() => (noting = true)}>Note a check</Button>
+			<div class="clock" class:running>
+				<p class="figure time" role="timer" aria-label="Time on the hair">{formatClock(seconds)}</p>
+				<div class="acts">
+					<Button primary={!running} disabled={blocked && !running} onclick={toggle}
+						>{running ? 'Hold' : seconds > 0 ? 'Go on' : 'Start'}</Button
+					>
+					<Button primary={running} onclick={() => (noting = true)}>Note a check</Button>
+				</div>
+				{#if blocked && !running}
+					<p class="blocked" role="alert">
+						{session.stops[0]!.title} The timer starts when this stop is passed or gone.
+					</p>
+				{:else}
+					<p class="soft">
+						{running
+							? 'Check from half time on, then every five to ten minutes: wipe a strand clean, name level and undertone, test the stretch.'
+							: 'Space starts and holds; k notes a check.'}
+					</p>
+				{/if}
+				<CheckList />
 			</div>
-			{#if blocked && !running}
-				<p class="blocked" role="alert">
-					{session.stops[0]!.title} The timer starts when this stop is passed or gone.
-				</p>
-			{:else}
-				<p class="soft">{running ? 'Check from half time on, then every five to ten minutes: wipe a strand clean, name level and undertone, test the stretch.' : 'Space starts and holds; k notes a check.'}</p>
-			{/if}
-			<CheckList />
-		</div>
-		<div class="course">
-			<LiftChart {moments} {seen} window={session.course.window} minute={Math.min(minute, 60)} spent={session.course.spent} />
-		</div>
+			<div class="course">
+				<LiftChart
+					{moments}
+					{seen}
+					window={session.course.window}
+					minute={Math.min(minute, 60)}
+					spent={session.course.spent}
+				/>
+			</div>
 		</div>
 	{/snippet}
 	{#snippet foot()}

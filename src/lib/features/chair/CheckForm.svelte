@@ -52,7 +52,10 @@
 			}))
 	);
 	const ZONE_OPTIONS = $derived(session.zones.map(({ name }) => ({ value: name, label: name })));
-	const NAMES = [{ value: 'model', label: 'as the lock shows' }, ...UNDERTONES.map((value) => ({ value, label: value }))];
+	const NAMES = [
+		{ value: 'model', label: 'as the lock shows' },
+		...UNDERTONES.map((value) => ({ value, label: value }))
+	];
 
 	function save() {
 		session.change('noted a check', (draft) => {
@@ -77,10 +80,29 @@
 		{#if ZONE_OPTIONS.length > 1}
 			<Choice label="Zone" value={zone} options={ZONE_OPTIONS} onchange={(v) => (zone = v)} />
 		{/if}
-		<Ladder label="Level seen" {rungs} value={formatLevel(level)} onpick={(v) => (level = Number(v))} />
+		<Ladder
+			label="Level seen"
+			{rungs}
+			value={formatLevel(level)}
+			onpick={(v) => (level = Number(v))}
+		/>
 		<div class="two">
-			<NumberField label="Level, finer" value={level} min={1} max={12} step={0.1} onchange={(v) => (level = v)} />
-			<NumberField label="At minute" value={atMinute} min={0} max={600} unit="min" onchange={(v) => (atMinute = v)} />
+			<NumberField
+				label="Level, finer"
+				value={level}
+				min={1}
+				max={12}
+				step={0.1}
+				onchange={(v) => (level = v)}
+			/>
+			<NumberField
+				label="At minute"
+				value={atMinute}
+				min={0}
+				max={600}
+				unit="min"
+				onchange={(v) => (atMinute = v)}
+			/>
 		</div>
 		<Select label="Undertone" value={undertone} options={NAMES} onchange={(v) => (undertone = v)} />
 		<TextField label="Note" value={text} oninput={(v) => (text = v)} />

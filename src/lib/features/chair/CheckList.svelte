@@ -22,11 +22,21 @@
 			{#each notes as note (note.id)}
 				<li>
 					<span class="figure minute">{note.minute} min</span>
-					<span><b>{formatLevel(note.level)}</b> {note.undertone ?? ''} on the {note.zone}, {gap(note.minute, note.level)}{#if note.text}<span class="soft">: {note.text}</span>{/if}</span>
+					<span
+						><b>{formatLevel(note.level)}</b>
+						{note.undertone ?? ''} on the {note.zone}, {gap(
+							note.minute,
+							note.level
+						)}{#if note.text}<span class="soft">: {note.text}</span>{/if}</span
+					>
 					<button
 						aria-label="Remove the check at {note.minute} min"
-						onclick={() => session.change('removed a check', (draft) => (draft.run.notes = draft.run.notes.filter(({ id }) => id !== note.id)))}
-					><X size={20} aria-hidden="true" /></button>
+						onclick={() =>
+							session.change(
+								'removed a check',
+								(draft) => (draft.run.notes = draft.run.notes.filter(({ id }) => id !== note.id))
+							)}><X size={20} aria-hidden="true" /></button
+					>
 				</li>
 			{/each}
 		</ol>

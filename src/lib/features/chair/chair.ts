@@ -16,8 +16,10 @@ export function expectedAt(session: VisitSession, minute: number): { level: numb
 /** When it will be ready, seen from now. */
 export function readyLine(session: VisitSession, minute: number): string {
 	const { window, spent, limit } = session.course;
-	if (minute >= limit) return `The limit of ${limit} min is reached: rinse, or put on a fresh mixture.`;
-	if (!window) return `Not expected to be ready within the hour; the mixture is spent at ${spent} min.`;
+	if (minute >= limit)
+		return `The limit of ${limit} min is reached: rinse, or put on a fresh mixture.`;
+	if (!window)
+		return `Not expected to be ready within the hour; the mixture is spent at ${spent} min.`;
 	const from = Math.ceil(window.from);
 	if (minute < from) return `Expected inside the aim from ${from} min, in ${from - minute} min.`;
 	if (window.to !== undefined && minute > window.to) return 'Past the aim: look now.';

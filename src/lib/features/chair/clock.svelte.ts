@@ -22,7 +22,9 @@ export function toggleRun(run: Visit['run'], now: Date): void {
 /** Minutes and seconds as on a clock: 07:05, 72:40. */
 export function formatClock(seconds: number): string {
 	const whole = Math.floor(seconds);
-	return `${Math.floor(whole / 60).toString().padStart(2, '0')}:${(whole % 60).toString().padStart(2, '0')}`;
+	return `${Math.floor(whole / 60)
+		.toString()
+		.padStart(2, '0')}:${(whole % 60).toString().padStart(2, '0')}`;
 }
 
 /** The time of day, ticking while the page is open. The stored start, not the ticks, is what counts. */

@@ -32,30 +32,63 @@
 		const documents = [client, ...visits];
 		await goto('/clients');
 		for (const document of documents) await library.remove(document);
-		toast(`${client.name} and ${documents.length - 1} visit${documents.length === 2 ? '' : 's'} removed.`, {
-			duration: 20_000,
-			action: { label: 'Undo', onClick: () => documents.forEach((document) => library.put(document)) }
-		});
+		toast(
+			`${client.name} and ${documents.length - 1} visit${documents.length === 2 ? '' : 's'} removed.`,
+			{
+				duration: 20_000,
+				action: {
+					label: 'Undo',
+					onClick: () => documents.forEach((document) => library.put(document))
+				}
+			}
+		);
 	}
 </script>
 
 <header>
 	<h1 class="figure">{client.name}</h1>
 	<div class="acts">
-		<Button onclick={() => downloadRecords(exportRecords(library.all, new Date(), client.id), client.name)}>Export</Button>
+		<Button
+			onclick={() =>
+				downloadRecords(exportRecords(library.all, new Date(), client.id), client.name)}
+			>Export</Button
+		>
 		<Button onclick={() => void remove()}>Remove</Button>
 		<Button primary onclick={begin}>New visit</Button>
 	</div>
 </header>
 <div class="grid">
-	<TextField label="Name" value={client.name} oninput={(v) => v.trim() && put({ name: v.slice(0, 120) })} />
-	<TextField label="Contact" value={client.contact} oninput={(v) => put({ contact: v.slice(0, 200) })} />
-	<NumberField label="Washes a week" value={client.washesPerWeek} min={0} max={14} step={0.5} onchange={(v) => put({ washesPerWeek: v })} />
-	<Tick label="Under sixteen" checked={client.underSixteen} onchange={(v) => put({ underSixteen: v })} />
+	<TextField
+		label="Name"
+		value={client.name}
+		oninput={(v) => v.trim() && put({ name: v.slice(0, 120) })}
+	/>
+	<TextField
+		label="Contact"
+		value={client.contact}
+		oninput={(v) => put({ contact: v.slice(0, 200) })}
+	/>
+	<NumberField
+		label="Washes a week"
+		value={client.washesPerWeek}
+		min={0}
+		max={14}
+		step={0.5}
+		onchange={(v) => put({ washesPerWeek: v })}
+	/>
+	<Tick
+		label="Under sixteen"
+		checked={client.underSixteen}
+		onchange={(v) => put({ underSixteen: v })}
+	/>
 </div>
 <TextField long label="Note" value={client.note} oninput={(v) => put({ note: v.slice(0, 4000) })} />
 <p class="soft tests">
-	Patch tests: {client.patchTests.length === 0 ? 'none on record' : client.patchTests.map(({ date, reacted }) => `${date} ${reacted ? 'reacted' : 'clean'}`).join(', ')}
+	Patch tests: {client.patchTests.length === 0
+		? 'none on record'
+		: client.patchTests
+				.map(({ date, reacted }) => `${date} ${reacted ? 'reacted' : 'clean'}`)
+				.join(', ')}
 </p>
 
 <h2>Visits</h2>

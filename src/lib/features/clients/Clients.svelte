@@ -32,7 +32,9 @@
 <input id="client-search" type="search" bind:this={box} bind:value={query} autocomplete="off" />
 
 {#if all.length === 0}
-	<p class="soft">Every head you have read stands here, with what it did. Begin a visit to add the first.</p>
+	<p class="soft">
+		Every head you have read stands here, with what it did. Begin a visit to add the first.
+	</p>
 {:else if found.length === 0}
 	<p class="soft">Nobody matches “{query}”. Search for part of a name.</p>
 {:else}
@@ -48,7 +50,9 @@
 		{/each}
 	</ul>
 	{#if found.length > shown}
-		<Button onclick={() => (shown += PAGE)}>Show {Math.min(PAGE, found.length - shown)} more of {found.length - shown}</Button>
+		<Button onclick={() => (shown += PAGE)}
+			>Show {Math.min(PAGE, found.length - shown)} more of {found.length - shown}</Button
+		>
 	{/if}
 {/if}
 <NewVisit open={starting} onclose={() => (starting = false)} />

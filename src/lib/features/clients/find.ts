@@ -1,7 +1,6 @@
 import type { Client } from '../../schema/records';
 
-const plain = (text: string): string =>
-	text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
+const plain = (text: string): string => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
 
 /** Clients whose name, contact or note holds every word, whatever its accents; by name. */
 export function findClients(clients: readonly Client[], query: string): Client[] {

@@ -8,11 +8,17 @@
 
 	const { library, workspace } = useRecords();
 	const today = new Date().toISOString().slice(0, 10);
-	const visits = $derived([...library.visits.values()].toSorted((p, q) => p.createdAt.localeCompare(q.createdAt)));
+	const visits = $derived(
+		[...library.visits.values()].toSorted((p, q) => p.createdAt.localeCompare(q.createdAt))
+	);
 	const inChair = $derived(visits.filter(({ status }) => status === 'inChair'));
 	const waiting = $derived(visits.filter(({ status }) => status === 'waiting'));
 	const done = $derived(visits.filter(({ status, date }) => status === 'done' && date === today));
-	const date = new Date().toLocaleDateString([], { weekday: 'long', day: 'numeric', month: 'long' });
+	const date = new Date().toLocaleDateString([], {
+		weekday: 'long',
+		day: 'numeric',
+		month: 'long'
+	});
 	const groups = $derived(
 		[
 			{ name: 'In the chair', list: inChair },
@@ -26,7 +32,11 @@
 <header>
 	<div>
 		<p class="soft">{date}</p>
-		<h1 class="figure">{inChair.length === 0 ? 'Nobody in the chair' : `${inChair.length} in the chair`}{waiting.length > 0 ? `, ${waiting.length} waiting` : ''}</h1>
+		<h1 class="figure">
+			{inChair.length === 0
+				? 'Nobody in the chair'
+				: `${inChair.length} in the chair`}{waiting.length > 0 ? `, ${waiting.length} waiting` : ''}
+		</h1>
 	</div>
 	<Button primary onclick={() => (starting = true)}>New visit</Button>
 </header>

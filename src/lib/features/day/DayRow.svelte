@@ -11,10 +11,16 @@
 		visit: Visit;
 	}
 	let { visit }: Props = $props();
-	// svelte-ignore state_referenced_locally: rows are keyed by visit
+	// svelte-ignore state_referenced_locally
+	// Rows are keyed by visit.
 	const session = new VisitSession(useRecords().library, visit.id);
-	const next = $derived(STATIONS.find(({ id }) => stationState(session, id) === 'needs') ?? STATIONS[6]!);
-	const stop = $derived(session.stops[0] ?? session.cautions.find(({ severity, reason }) => severity === 'ask' && reason === undefined));
+	const next = $derived(
+		STATIONS.find(({ id }) => stationState(session, id) === 'needs') ?? STATIONS[6]!
+	);
+	const stop = $derived(
+		session.stops[0] ??
+			session.cautions.find(({ severity, reason }) => severity === 'ask' && reason === undefined)
+	);
 	const since = $derived(
 		visit.status === 'inChair' && visit.chairSince
 			? `since ${new Date(visit.chairSince).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })}`
@@ -30,13 +36,27 @@
 		</span>
 		<span class="field">
 			<span class="word">now</span>
-			<span class="strand"><Strand colours={session.nowColours} seed={31} label={stationLine(session, 'read')} /></span>
+			<span class="strand"
+				><Strand
+					colours={session.nowColours}
+					seed={31}
+					label={stationLine(session, 'read')}
+				/></span
+			>
 			<span class="word">after</span>
-			<span class="strand"><Strand colours={session.tonedColours} seed={32} label="expected {formatLevel(session.toned.level)}" /></span>
+			<span class="strand"
+				><Strand
+					colours={session.tonedColours}
+					seed={32}
+					label="expected {formatLevel(session.toned.level)}"
+				/></span
+			>
 		</span>
 		<span class="plan">
 			<b>{formatLevel(session.nowLevel)} to {formatLevel(visit.aim.level)} {visit.aim.direction}</b>
-			<span class="soft">{#if stop}<b>{stop.title}</b>{:else}{stationLine(session, 'lift')}{/if}</span>
+			<span class="soft"
+				>{#if stop}<b>{stop.title}</b>{:else}{stationLine(session, 'lift')}{/if}</span
+			>
 		</span>
 		<span class="next">{visit.status === 'done' ? 'Open' : next.name}</span>
 	</a>

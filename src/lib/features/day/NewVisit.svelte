@@ -16,14 +16,29 @@
 	const { library } = useRecords();
 	let name = $state('');
 	let fault = $state('');
-	const known = $derived(name.trim() === '' ? [] : findClients([...library.clients.values()], name).slice(0, 4));
+	const known = $derived(
+		name.trim() === '' ? [] : findClients([...library.clients.values()], name).slice(0, 4)
+	);
 
 	function begin(client: Client) {
 		const now = new Date();
 		const line = library.shelf?.lines[0];
 		const last = library.visitsOf(client.id).find(({ result }) => result.recordedAt !== undefined);
 		const visit = newVisit(client.id, now, '', last);
-		library.put(line ? { ...visit, tone: { ...visit.tone, lineId: line.id, vehicle: line.vehicle, ratio: line.ratio, minutes: line.minutes } } : visit);
+		library.put(
+			line
+				? {
+						...visit,
+						tone: {
+							...visit.tone,
+							lineId: line.id,
+							vehicle: line.vehicle,
+							ratio: line.ratio,
+							minutes: line.minutes
+						}
+					}
+				: visit
+		);
 		name = '';
 		onclose();
 		void goto(`/visit/${visit.id}/read`);
@@ -47,7 +62,14 @@
 			beginNew();
 		}}
 	>
-		<TextField label="Name" value={name} oninput={(v) => { name = v; fault = ''; }} />
+		<TextField
+			label="Name"
+			value={name}
+			oninput={(v) => {
+				name = v;
+				fault = '';
+			}}
+		/>
 		{#if fault}<p class="fault" role="alert">{fault}</p>{/if}
 		{#if known.length > 0}
 			<p class="soft">Been here before</p>

@@ -12,9 +12,14 @@
 	let { preview, fileName, onaccept, oncancel }: Props = $props();
 	const MOST = 8;
 	const name = (document: AnyDocument) =>
-		document.kind === 'client' ? document.name : document.kind === 'visit' ? `visit of ${document.date}` : 'the shelf';
+		document.kind === 'client'
+			? document.name
+			: document.kind === 'visit'
+				? `visit of ${document.date}`
+				: 'the shelf';
 	const list = (documents: readonly AnyDocument[]) =>
-		documents.slice(0, MOST).map(name).join(', ') + (documents.length > MOST ? ` and ${documents.length - MOST} more` : '');
+		documents.slice(0, MOST).map(name).join(', ') +
+		(documents.length > MOST ? ` and ${documents.length - MOST} more` : '');
 	const nothing = $derived(preview.added.length + preview.changed.length === 0);
 </script>
 
@@ -34,7 +39,9 @@
 	</dl>
 	<div class="acts">
 		<Button onclick={oncancel}>Leave everything as it is</Button>
-		<Button primary disabled={nothing} onclick={onaccept}>{nothing ? 'Nothing to import' : 'Import these'}</Button>
+		<Button primary disabled={nothing} onclick={onaccept}
+			>{nothing ? 'Nothing to import' : 'Import these'}</Button
+		>
 	</div>
 </div>
 

@@ -4,7 +4,12 @@
 	import { useRecords } from '../../records/context';
 	import { chooseWorkspace, loadDemo } from '../../records/open';
 	import { plainShelf } from '../../records/demo/shelf';
-	import { exportRecords, MAX_FILE_BYTES, previewImport, type ImportOutcome } from '../../records/transfer';
+	import {
+		exportRecords,
+		MAX_FILE_BYTES,
+		previewImport,
+		type ImportOutcome
+	} from '../../records/transfer';
 	import type { AnyDocument } from '../../schema/records';
 	import Button from '../../ui/Button.svelte';
 	import Choice from '../../ui/Choice.svelte';
@@ -26,14 +31,21 @@
 		fileName = file.name;
 		outcome =
 			file.size > MAX_FILE_BYTES
-				? { ok: false, problem: 'tooLarge', message: 'This file is over 50 MB, far more than any salon’s records. Nothing was changed.' }
+				? {
+						ok: false,
+						problem: 'tooLarge',
+						message:
+							'This file is over 50 MB, far more than any salon’s records. Nothing was changed.'
+					}
 				: previewImport(await file.text(), library.all);
 		picker.value = '';
 	}
 	async function accept() {
 		if (!outcome?.ok) return;
 		const { added, changed } = outcome.preview;
-		const before = library.all.filter((document) => changed.some(({ id, kind }) => id === document.id && kind === document.kind));
+		const before = library.all.filter((document) =>
+			changed.some(({ id, kind }) => id === document.id && kind === document.kind)
+		);
 		for (const document of [...added, ...changed]) library.put(document);
 		await library.flush();
 		outcome = undefined;
@@ -75,31 +87,53 @@
 
 <h1 class="figure">Records</h1>
 <p class="lead">
-	Everything you enter stays in this browser, on this device. Nothing is sent anywhere. Export regularly: a file is your copy.
+	Everything you enter stays in this browser, on this device. Nothing is sent anywhere. Export
+	regularly: a file is your copy.
 </p>
 
 <section>
 	<h2>Files</h2>
 	<div class="acts">
-		<Button primary onclick={() => downloadRecords(exportRecords(library.all, new Date()), 'zelvant')}>Export everything</Button>
+		<Button
+			primary
+			onclick={() => downloadRecords(exportRecords(library.all, new Date()), 'zelvant')}
+			>Export everything</Button
+		>
 		<Button onclick={() => picker.click()}>Import a file</Button>
-		<input bind:this={picker} type="file" accept=".json,application/json" aria-label="File to import" class="visually-hidden" tabindex="-1" onchange={(event) => void read(event.currentTarget.files?.[0])} />
+		<input
+			bind:this={picker}
+			type="file"
+			accept=".json,application/json"
+			aria-label="File to import"
+			class="visually-hidden"
+			tabindex="-1"
+			onchange={(event) => void read(event.currentTarget.files?.[0])}
+		/>
 	</div>
 	{#if outcome && !outcome.ok}
 		<p class="fault" role="alert">{fileName}: {outcome.message}</p>
 	{:else if outcome?.ok}
-		<ImportPreviewList preview={outcome.preview} {fileName} onaccept={() => void accept()} oncancel={() => (outcome = undefined)} />
+		<ImportPreviewList
+			preview={outcome.preview}
+			{fileName}
+			onaccept={() => void accept()}
+			oncancel={() => (outcome = undefined)}
+		/>
 	{/if}
 </section>
 
 <section>
 	<h2>{workspace === 'demo' ? 'You are in the demo' : 'Demo'}</h2>
-	<p class="soft">The demo salon lives beside your own records, in a store of its own; the two never mix.</p>
+	<p class="soft">
+		The demo salon lives beside your own records, in a store of its own; the two never mix.
+	</p>
 	<div class="acts">
 		{#if workspace === 'demo'}
 			<Button onclick={() => open('own')}>Open my own records</Button>
 			<Button onclick={() => void reloadDemo()}>Load the demo afresh</Button>
-			<Button onclick={() => void replace([plainShelf(new Date())], 'The demo is cleared.')}>Clear the demo</Button>
+			<Button onclick={() => void replace([plainShelf(new Date())], 'The demo is cleared.')}
+				>Clear the demo</Button
+			>
 		{:else}
 			<Button onclick={() => open('demo')}>Open the demo</Button>
 		{/if}
@@ -108,7 +142,13 @@
 
 <section>
 	<h2>Look</h2>
-	<Choice label="Theme" hideLabel value={userPrefersMode.current} options={MODES} onchange={(mode) => setMode(mode)} />
+	<Choice
+		label="Theme"
+		hideLabel
+		value={userPrefersMode.current}
+		options={MODES}
+		onchange={(mode) => setMode(mode)}
+	/>
 </section>
 
 {#if library.aside.length > 0}
@@ -126,8 +166,9 @@
 <section>
 	<h2>Always</h2>
 	<p class="soft">
-		The maker’s directions, local codes and licensed practice go first. A prediction is a plan, not a promise: a test strand decides.
-		Patch test 48 hours ahead; gloves and an aired room; never close or keep a mixed product.
+		The maker’s directions, local codes and licensed practice go first. A prediction is a plan, not
+		a promise: a test strand decides. Patch test 48 hours ahead; gloves and an aired room; never
+		close or keep a mixed product.
 	</p>
 </section>
 

@@ -1,7 +1,12 @@
 import type { RecordsFile } from '../../schema/file';
 
 const fileName = (about: string, day: string): string =>
-	`${about.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'records'}-${day}.zelvant.json`;
+	`${
+		about
+			.toLowerCase()
+			.replace(/[^a-z0-9]+/g, '-')
+			.replace(/^-|-$/g, '') || 'records'
+	}-${day}.zelvant.json`;
 
 /** Hands a file of records to the browser to save. */
 export function downloadRecords(file: RecordsFile, about: string): void {

@@ -27,7 +27,9 @@
 		const { window } = answer;
 		if (!window) return 'not within the hour';
 		const from = Math.ceil(window.from);
-		return window.to === undefined || window.to > 60 ? `from ${from} min` : `${from}–${Math.floor(window.to)} min`;
+		return window.to === undefined || window.to > 60
+			? `from ${from} min`
+			: `${from}–${Math.floor(window.to)} min`;
 	});
 	const warm = $derived(
 		Math.abs(lift.rootLead) >= 0.15
@@ -38,7 +40,8 @@
 			: undefined
 	);
 
-	const setMinute = (minutes: number) => session.change('minute', (draft) => (draft.lift.minutes = minutes));
+	const setMinute = (minutes: number) =>
+		session.change('minute', (draft) => (draft.lift.minutes = minutes));
 	function next() {
 		session.settle('lift');
 		void goto(`/visit/${session.id}/bowls`);
@@ -52,22 +55,65 @@
 	range="expected at {plan.minutes} min, likely {formatLevel(lift.low)} to {formatLevel(lift.high)}"
 	facts={[
 		{ value: windowText, label: 'inside the aim' },
-		{ value: `${Math.round(lift.condition)} ${conditionBand(lift.condition)}`, label: `condition after, from ${before}` },
-		{ value: verdict.visits === 'today' ? '1 visit' : verdict.visits, label: formatHours(session.chairMinutes) + ' each' }
+		{
+			value: `${Math.round(lift.condition)} ${conditionBand(lift.condition)}`,
+			label: `condition after, from ${before}`
+		},
+		{
+			value: verdict.visits === 'today' ? '1 visit' : verdict.visits,
+			label: formatHours(session.chairMinutes) + ' each'
+		}
 	]}
 >
 	{#snippet field()}
-		<StrandRow name="now" colours={session.nowColours} value={formatLevel(session.nowLevel)} height={30} />
-		<StrandRow name="lifted" strong colours={session.liftedColours} value={formatLevel(lift.level)} words="{lift.undertone.name} {hexOf(lift.lab)}" height={92} {warm} />
-		<StrandRow name="toned" colours={session.tonedColours} value={formatLevel(session.toned.level)} words={tonedWord(session)} height={32} />
-		<StrandRow name="six weeks" colours={session.fadedColours} value={formatLevel(session.faded.level)} words="faded" height={30} />
+		<StrandRow
+			name="now"
+			colours={session.nowColours}
+			value={formatLevel(session.nowLevel)}
+			height={30}
+		/>
+		<StrandRow
+			name="lifted"
+			strong
+			colours={session.liftedColours}
+			value={formatLevel(lift.level)}
+			words="{lift.undertone.name} {hexOf(lift.lab)}"
+			height={92}
+			{warm}
+		/>
+		<StrandRow
+			name="toned"
+			colours={session.tonedColours}
+			value={formatLevel(session.toned.level)}
+			words={tonedWord(session)}
+			height={32}
+		/>
+		<StrandRow
+			name="six weeks"
+			colours={session.fadedColours}
+			value={formatLevel(session.faded.level)}
+			words="faded"
+			height={30}
+		/>
 	{/snippet}
 	{#snippet picture()}
-		<LiftChart {moments} window={answer.window} minute={plan.minutes} spent={answer.spent} onminute={setMinute} />
+		<LiftChart
+			{moments}
+			window={answer.window}
+			minute={plan.minutes}
+			spent={answer.spent}
+			onminute={setMinute}
+		/>
 	{/snippet}
 	{#snippet dials()}<LiftDials />{/snippet}
 	{#snippet foot()}
-		<FootLine station="lift" cautions={session.cautions.filter((c) => c.station === 'lift' || (c.station === 'read' && c.severity !== 'note'))} onpass={(code, reason) => session.pass(code, reason)}>
+		<FootLine
+			station="lift"
+			cautions={session.cautions.filter(
+				(c) => c.station === 'lift' || (c.station === 'read' && c.severity !== 'note')
+			)}
+			onpass={(code, reason) => session.pass(code, reason)}
+		>
 			<Button primary onclick={next}>Set bowls</Button>
 		</FootLine>
 	{/snippet}

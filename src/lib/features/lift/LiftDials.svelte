@@ -8,7 +8,13 @@
 	import { useVisit } from '../visit/context';
 	import { whatIf } from '../visit/lift';
 	import { ZONES } from '../visit/hair';
-	import { formatRatio, labelIn, PLACEMENT_OPTIONS, PRODUCT_OPTIONS, SECTION_OPTIONS } from '../visit/words';
+	import {
+		formatRatio,
+		labelIn,
+		PLACEMENT_OPTIONS,
+		PRODUCT_OPTIONS,
+		SECTION_OPTIONS
+	} from '../visit/words';
 
 	const session = useVisit();
 	const plan = $derived(session.plan);
@@ -32,8 +38,26 @@
 	const thickness = { seeThrough: 'medium', medium: 'thick', thick: 'medium' } as const;
 </script>
 
-<Dial label="Developer" value={plan.volume} min={5} max={40} step={2.5} shown="{plan.volume} vol" hint={stronger} onchange={(v) => set('developer', (p) => (p.volume = v))} />
-<Dial label="Ratio" value={plan.ratio} min={1} max={3} step={0.25} shown="{formatRatio(plan.ratio)}, {consistencyOf(plan.ratio)}" hint={thicker} onchange={(v) => set('ratio', (p) => (p.ratio = v))} />
+<Dial
+	label="Developer"
+	value={plan.volume}
+	min={5}
+	max={40}
+	step={2.5}
+	shown="{plan.volume} vol"
+	hint={stronger}
+	onchange={(v) => set('developer', (p) => (p.volume = v))}
+/>
+<Dial
+	label="Ratio"
+	value={plan.ratio}
+	min={1}
+	max={3}
+	step={0.25}
+	shown="{formatRatio(plan.ratio)}, {consistencyOf(plan.ratio)}"
+	hint={thicker}
+	onchange={(v) => set('ratio', (p) => (p.ratio = v))}
+/>
 <Dial
 	label="Sections"
 	value={SECTION_OPTIONS.findIndex(({ value }) => value === plan.section)}
@@ -41,7 +65,9 @@
 	max={2}
 	step={1}
 	shown={labelIn(SECTION_OPTIONS, plan.section)}
-	hint="{labelIn(SECTION_OPTIONS, thickness[plan.section])}: {hintOf({ section: thickness[plan.section] })}"
+	hint="{labelIn(SECTION_OPTIONS, thickness[plan.section])}: {hintOf({
+		section: thickness[plan.section]
+	})}"
 	onchange={(v) => set('sections', (p) => (p.section = SECTION_OPTIONS[v]?.value ?? p.section))}
 />
 <Dial
@@ -51,21 +77,50 @@
 	max={40}
 	step={1}
 	shown={plan.rootDelayMinutes === 0 ? 'at once' : `${plan.rootDelayMinutes} min`}
-	hint={lead > 0.1 ? `Root ends ${lead.toFixed(1)} level lighter.` : lead < -0.1 ? `Root ends ${(-lead).toFixed(1)} level behind.` : 'Root ends with the lengths.'}
+	hint={lead > 0.1
+		? `Root ends ${lead.toFixed(1)} level lighter.`
+		: lead < -0.1
+			? `Root ends ${(-lead).toFixed(1)} level behind.`
+			: 'Root ends with the lengths.'}
 	onchange={(v) => set('root delay', (p) => (p.rootDelayMinutes = v))}
 />
 <Fold
 	title="Product and place"
-	summary="{labelIn(PRODUCT_OPTIONS, plan.product)}, {labelIn(PLACEMENT_OPTIONS, plan.placement)}, on {covered.join(', ') || 'nothing'}"
+	summary="{labelIn(PRODUCT_OPTIONS, plan.product)}, {labelIn(
+		PLACEMENT_OPTIONS,
+		plan.placement
+	)}, on {covered.join(', ') || 'nothing'}"
 >
-	<Select label="Product" value={plan.product} options={PRODUCT_OPTIONS} onchange={(v) => set('product', (p) => (p.product = v))} />
-	<Select label="Placement" value={plan.placement} options={PLACEMENT_OPTIONS} onchange={(v) => set('placement', (p) => (p.placement = v))} />
+	<Select
+		label="Product"
+		value={plan.product}
+		options={PRODUCT_OPTIONS}
+		onchange={(v) => set('product', (p) => (p.product = v))}
+	/>
+	<Select
+		label="Placement"
+		value={plan.placement}
+		options={PLACEMENT_OPTIONS}
+		onchange={(v) => set('placement', (p) => (p.placement = v))}
+	/>
 	<div>
 		{#each ZONES as zone (zone)}
-			<Tick label="On the {zone}" checked={plan.covers[zone]} onchange={(v) => set(`covers ${zone}`, (p) => (p.covers[zone] = v))} />
+			<Tick
+				label="On the {zone}"
+				checked={plan.covers[zone]}
+				onchange={(v) => set(`covers ${zone}`, (p) => (p.covers[zone] = v))}
+			/>
 		{/each}
-		<Tick label="Bond additive" checked={plan.bondAdditive} onchange={(v) => set('bond additive', (p) => (p.bondAdditive = v))} />
-		<Tick label="Hair slightly damp" checked={plan.damp} onchange={(v) => set('damp', (p) => (p.damp = v))} />
+		<Tick
+			label="Bond additive"
+			checked={plan.bondAdditive}
+			onchange={(v) => set('bond additive', (p) => (p.bondAdditive = v))}
+		/>
+		<Tick
+			label="Hair slightly damp"
+			checked={plan.damp}
+			onchange={(v) => set('damp', (p) => (p.damp = v))}
+		/>
 	</div>
 	<p class="hint">{longer}</p>
 </Fold>

@@ -3,7 +3,12 @@
 	import Dial from '../../ui/Dial.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
 	import { useVisit } from '../visit/context';
-	import { DENSITY_OPTIONS, POROSITY_OPTIONS, TEXTURE_OPTIONS, WARMTH_OPTIONS } from '../visit/words';
+	import {
+		DENSITY_OPTIONS,
+		POROSITY_OPTIONS,
+		TEXTURE_OPTIONS,
+		WARMTH_OPTIONS
+	} from '../visit/words';
 	import type { Reading } from '../../schema/records';
 
 	const session = useVisit();
@@ -12,11 +17,39 @@
 		session.change(label, (draft) => recipe(draft.reading));
 </script>
 
-<Choice label="Natural warmth" value={reading.warmth} options={WARMTH_OPTIONS} onchange={(v) => set('warmth', (r) => (r.warmth = v))} />
-<Choice label="Texture" value={reading.texture} options={TEXTURE_OPTIONS} onchange={(v) => set('texture', (r) => (r.texture = v))} />
-<Choice label="Density" value={reading.density} options={DENSITY_OPTIONS} onchange={(v) => set('density', (r) => (r.density = v))} />
-<Choice label="Porosity" value={reading.porosity} options={POROSITY_OPTIONS} onchange={(v) => set('porosity', (r) => (r.porosity = v))} />
-<NumberField label="Length" value={reading.lengthCm} min={1} max={150} step={0.5} unit="cm" onchange={(v) => set('length', (r) => (r.lengthCm = v))} />
+<Choice
+	label="Natural warmth"
+	value={reading.warmth}
+	options={WARMTH_OPTIONS}
+	onchange={(v) => set('warmth', (r) => (r.warmth = v))}
+/>
+<Choice
+	label="Texture"
+	value={reading.texture}
+	options={TEXTURE_OPTIONS}
+	onchange={(v) => set('texture', (r) => (r.texture = v))}
+/>
+<Choice
+	label="Density"
+	value={reading.density}
+	options={DENSITY_OPTIONS}
+	onchange={(v) => set('density', (r) => (r.density = v))}
+/>
+<Choice
+	label="Porosity"
+	value={reading.porosity}
+	options={POROSITY_OPTIONS}
+	onchange={(v) => set('porosity', (r) => (r.porosity = v))}
+/>
+<NumberField
+	label="Length"
+	value={reading.lengthCm}
+	min={1}
+	max={150}
+	step={0.5}
+	unit="cm"
+	onchange={(v) => set('length', (r) => (r.lengthCm = v))}
+/>
 <Dial
 	label="White hair"
 	value={Math.round(reading.whiteShare * 100)}

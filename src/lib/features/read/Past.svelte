@@ -10,7 +10,9 @@
 
 	const session = useVisit();
 	const reading = $derived(session.reading);
-	const tests = $derived([...(session.client?.patchTests ?? [])].sort((p, q) => q.date.localeCompare(p.date)));
+	const tests = $derived(
+		[...(session.client?.patchTests ?? [])].sort((p, q) => q.date.localeCompare(p.date))
+	);
 	const set = (label: string, recipe: (draft: Reading) => void) =>
 		session.change(label, (draft) => recipe(draft.reading));
 	let date = $state(new Date().toISOString().slice(0, 10));
@@ -42,36 +44,100 @@
 </script>
 
 <div class="past">
-	<Fold title="Past and condition" summary="{past}; stretch: {STRETCH.find((s) => s.value === reading.strain.stretch)?.label}">
+	<Fold
+		title="Past and condition"
+		summary="{past}; stretch: {STRETCH.find((s) => s.value === reading.strain.stretch)?.label}"
+	>
 		<div class="grid">
-			<NumberField label="Earlier lightenings still in the hair" value={reading.strain.lightenings} min={0} max={20} onchange={(v) => set('lightenings', (r) => (r.strain.lightenings = v))} />
-			<Choice label="Wet stretch" value={reading.strain.stretch} options={STRETCH} onchange={(v) => set('stretch', (r) => (r.strain.stretch = v))} />
+			<NumberField
+				label="Earlier lightenings still in the hair"
+				value={reading.strain.lightenings}
+				min={0}
+				max={20}
+				onchange={(v) => set('lightenings', (r) => (r.strain.lightenings = v))}
+			/>
+			<Choice
+				label="Wet stretch"
+				value={reading.strain.stretch}
+				options={STRETCH}
+				onchange={(v) => set('stretch', (r) => (r.strain.stretch = v))}
+			/>
 		</div>
 		<div class="ticks">
-			<Tick label="Henna" checked={reading.henna} onchange={(v) => set('henna', (r) => (r.henna = v))} />
-			<Tick label="Metallic salts" checked={reading.metallicSalts} onchange={(v) => set('metallic salts', (r) => (r.metallicSalts = v))} />
-			<Tick label="Minerals from water" checked={reading.minerals} onchange={(v) => set('minerals', (r) => (r.minerals = v))} />
-			<Tick label="Perm" checked={reading.strain.perm} onchange={(v) => set('perm', (r) => (r.strain.perm = v))} />
-			<Tick label="Relaxer" checked={reading.strain.relaxer} onchange={(v) => set('relaxer', (r) => (r.strain.relaxer = v))} />
-			<Tick label="Hot tools daily" checked={reading.strain.heatHabit} onchange={(v) => set('heat habit', (r) => (r.strain.heatHabit = v))} />
-			<Tick label="Scalp irritated or broken" checked={reading.scalpIrritated} onchange={(v) => set('scalp', (r) => (r.scalpIrritated = v))} />
-			<Tick label="Under sixteen" checked={session.client?.underSixteen ?? false} onchange={(v) => session.changeClient((c) => (c.underSixteen = v))} />
+			<Tick
+				label="Henna"
+				checked={reading.henna}
+				onchange={(v) => set('henna', (r) => (r.henna = v))}
+			/>
+			<Tick
+				label="Metallic salts"
+				checked={reading.metallicSalts}
+				onchange={(v) => set('metallic salts', (r) => (r.metallicSalts = v))}
+			/>
+			<Tick
+				label="Minerals from water"
+				checked={reading.minerals}
+				onchange={(v) => set('minerals', (r) => (r.minerals = v))}
+			/>
+			<Tick
+				label="Perm"
+				checked={reading.strain.perm}
+				onchange={(v) => set('perm', (r) => (r.strain.perm = v))}
+			/>
+			<Tick
+				label="Relaxer"
+				checked={reading.strain.relaxer}
+				onchange={(v) => set('relaxer', (r) => (r.strain.relaxer = v))}
+			/>
+			<Tick
+				label="Hot tools daily"
+				checked={reading.strain.heatHabit}
+				onchange={(v) => set('heat habit', (r) => (r.strain.heatHabit = v))}
+			/>
+			<Tick
+				label="Scalp irritated or broken"
+				checked={reading.scalpIrritated}
+				onchange={(v) => set('scalp', (r) => (r.scalpIrritated = v))}
+			/>
+			<Tick
+				label="Under sixteen"
+				checked={session.client?.underSixteen ?? false}
+				onchange={(v) => session.changeClient((c) => (c.underSixteen = v))}
+			/>
 		</div>
 		{#if reading.strain.perm || reading.strain.relaxer}
-			<NumberField label="Weeks since the perm or relaxer" value={reading.relaxerWeeksAgo} min={0} max={520} unit="weeks" onchange={(v) => set('relaxer weeks', (r) => (r.relaxerWeeksAgo = v))} />
+			<NumberField
+				label="Weeks since the perm or relaxer"
+				value={reading.relaxerWeeksAgo}
+				min={0}
+				max={520}
+				unit="weeks"
+				onchange={(v) => set('relaxer weeks', (r) => (r.relaxerWeeksAgo = v))}
+			/>
 		{/if}
 	</Fold>
 	<Fold
 		title="Tests"
-		summary="patch {tests[0] ? `${tests[0].date}${tests[0].reacted ? ', reacted' : ''}` : 'none'}; strand {reading.strandTest}"
+		summary="patch {tests[0]
+			? `${tests[0].date}${tests[0].reacted ? ', reacted' : ''}`
+			: 'none'}; strand {reading.strandTest}"
 	>
-		<Choice label="Strand test" value={reading.strandTest} options={STRAND} onchange={(v) => set('strand test', (r) => (r.strandTest = v))} />
+		<Choice
+			label="Strand test"
+			value={reading.strandTest}
+			options={STRAND}
+			onchange={(v) => set('strand test', (r) => (r.strandTest = v))}
+		/>
 		<div class="patch">
 			<TextField label="Patch test on" type="date" value={date} oninput={(v) => (date = v)} />
 			<Tick label="Reacted" checked={reacted} onchange={(v) => (reacted = v)} />
-			<Button disabled={!/^\d{4}-\d\d-\d\d$/.test(date)} onclick={() => session.changeClient((c) => void c.patchTests.push({ date, reacted }))}>Add patch test</Button>
+			<Button
+				disabled={!/^\d{4}-\d\d-\d\d$/.test(date)}
+				onclick={() => session.changeClient((c) => void c.patchTests.push({ date, reacted }))}
+				>Add patch test</Button
+			>
 		</div>
-		{#each tests as test (test.date + test.reacted)}
+		{#each tests as test (`${test.date} ${test.reacted ? 'reacted' : 'clean'}`)}
 			<p>{test.date}: {test.reacted ? 'reacted' : 'clean'}</p>
 		{/each}
 	</Fold>

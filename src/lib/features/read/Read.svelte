@@ -38,9 +38,7 @@
 		{ value: 'lightened', label: 'lightened' }
 	] as const;
 	const zoneLine = $derived(
-		zones
-			.map((z, i) => `${z.name} ${formatLevel(session.now[i]!)}`)
-			.join(' · ')
+		zones.map((z, i) => `${z.name} ${formatLevel(session.now[i]!)}`).join(' · ')
 	);
 
 	function next() {
@@ -53,7 +51,9 @@
 	question="What is there now?"
 	answer={formatLevel(reading.naturalLevel)}
 	words="{depthName(reading.naturalLevel)}, {reading.warmth}"
-	range="natural level · {zoneLine}{reading.whiteShare > 0 ? ` with ${Math.round(reading.whiteShare * 100)} % white` : ''}"
+	range="natural level · {zoneLine}{reading.whiteShare > 0
+		? ` with ${Math.round(reading.whiteShare * 100)} % white`
+		: ''}"
 	facts={[
 		{ value: `${Math.round(condition)} ${conditionBand(condition)}`, label: 'condition before' },
 		{ value: `${reading.lengthCm} cm`, label: 'length' }
@@ -69,40 +69,63 @@
 				height={96}
 			/>
 		</div>
-		<ZoneBorders {reading} onchange={(recipe) => session.change('zone borders', (draft) => recipe(draft.reading))} />
+		<ZoneBorders
+			{reading}
+			onchange={(recipe) => session.change('zone borders', (draft) => recipe(draft.reading))}
+		/>
 	{/snippet}
 	{#snippet picture()}
 		<div class="zone">
-			<Choice label="Zone" hideLabel value={zone} options={ZONE_OPTIONS} onchange={(value) => (zone = value)} />
+			<Choice
+				label="Zone"
+				hideLabel
+				value={zone}
+				options={ZONE_OPTIONS}
+				onchange={(value) => (zone = value)}
+			/>
 			<Choice
 				label="What was done to it"
 				hideLabel
 				value={here.state}
 				options={STATE_OPTIONS}
-				onchange={(state) => session.change(`state of ${zone}`, (draft) => setState(draft.reading, zone, state))}
+				onchange={(state) =>
+					session.change(`state of ${zone}`, (draft) => setState(draft.reading, zone, state))}
 			/>
-			<button class="grey-toggle" aria-pressed={grey} onclick={() => (grey = !grey)}>{grey ? 'In colour' : 'In grey'}</button>
+			<button class="grey-toggle" aria-pressed={grey} onclick={() => (grey = !grey)}
+				>{grey ? 'In colour' : 'In grey'}</button
+			>
 		</div>
 		<div class:grey>
 			<Ladder
 				label="Level of the {zone}"
 				{rungs}
 				value={formatLevel(Math.round(level * 2) / 2)}
-				onpick={(value) => session.change(`level of ${zone}`, (draft) => setLevel(draft.reading, zone, Number(value)))}
+				onpick={(value) =>
+					session.change(`level of ${zone}`, (draft) =>
+						setLevel(draft.reading, zone, Number(value))
+					)}
 			/>
 		</div>
 		<p class="hint">
 			Judge dry, without hue: squint, or look in grey. {here.state === 'natural'
 				? 'Every untouched zone takes this level.'
 				: 'This zone only.'}
-			<button class="link" onclick={() => session.change('zones alike', (draft) => alikeFrom(draft.reading, zone))}>Make all zones like this one</button>
+			<button
+				class="link"
+				onclick={() => session.change('zones alike', (draft) => alikeFrom(draft.reading, zone))}
+				>Make all zones like this one</button
+			>
 		</p>
 		<ZoneColour {zone} />
 		<Past />
 	{/snippet}
 	{#snippet dials()}<HairDials />{/snippet}
 	{#snippet foot()}
-		<FootLine station="read" cautions={session.cautions.filter((c) => c.station === 'read')} onpass={(code, reason) => session.pass(code, reason)}>
+		<FootLine
+			station="read"
+			cautions={session.cautions.filter((c) => c.station === 'read')}
+			onpass={(code, reason) => session.pass(code, reason)}
+		>
 			<Button primary onclick={next}>Set the aim</Button>
 		</FootLine>
 	{/snippet}

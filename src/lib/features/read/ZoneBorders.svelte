@@ -22,18 +22,37 @@
 
 <div class="row">
 	<span class="side">scalp</span>
-	<Slider.Root type="multiple" value={[reading.regrowthCm, endsFrom]} min={0} max={reading.lengthCm} step={0.1} onValueChange={move}>
+	<Slider.Root
+		type="multiple"
+		value={[reading.regrowthCm, endsFrom]}
+		min={0}
+		max={reading.lengthCm}
+		step={0.1}
+		onValueChange={move}
+	>
 		{#snippet child({ props })}
 			<span {...props} class="track">
 				<span class="rule"></span>
-				<Slider.Thumb index={0} class="border-thumb" aria-label="Root ends at" aria-valuetext={cm(reading.regrowthCm)} />
-				<Slider.Thumb index={1} class="border-thumb" aria-label="Ends begin at" aria-valuetext={cm(endsFrom)} />
+				<Slider.Thumb
+					index={0}
+					class="border-thumb"
+					aria-label="Root ends at"
+					aria-valuetext={cm(reading.regrowthCm)}
+				/>
+				<Slider.Thumb
+					index={1}
+					class="border-thumb"
+					aria-label="Ends begin at"
+					aria-valuetext={cm(endsFrom)}
+				/>
 			</span>
 		{/snippet}
 	</Slider.Root>
 	<span class="side right">tips</span>
 </div>
-<p class="words">root to {cm(reading.regrowthCm)} · lengths to {cm(endsFrom)} · ends to {cm(reading.lengthCm)}</p>
+<p class="words">
+	root to {cm(reading.regrowthCm)} · lengths to {cm(endsFrom)} · ends to {cm(reading.lengthCm)}
+</p>
 
 <style>
 	.row {

@@ -16,9 +16,15 @@
 	const modelled = $derived(modelledUndertone(session.reading, here.presentLevel));
 	const colour = $derived(here.artificial[0]);
 
-	const KINDS = (['permanent', 'demi', 'gloss', 'direct'] as const).map((value) => ({ value, label: VEHICLE_NAMES[value] }));
+	const KINDS = (['permanent', 'demi', 'gloss', 'direct'] as const).map((value) => ({
+		value,
+		label: VEHICLE_NAMES[value]
+	}));
 	const TONES = ['N', ...Object.keys(FAMILIES)].map((value) => ({ value, label: value }));
-	const NAMES = [{ value: 'model', label: 'as the model says' }, ...UNDERTONES.map((value) => ({ value, label: value }))];
+	const NAMES = [
+		{ value: 'model', label: 'as the model says' },
+		...UNDERTONES.map((value) => ({ value, label: value }))
+	];
 
 	function nameIt(value: string) {
 		session.change(`undertone of ${zone}`, (draft) => {
@@ -37,10 +43,16 @@
 
 {#if here.state === 'lightened'}
 	<div class="grid">
-		<Select label="What you see" value={here.undertone ?? 'model'} options={NAMES} onchange={nameIt} />
+		<Select
+			label="What you see"
+			value={here.undertone ?? 'model'}
+			options={NAMES}
+			onchange={nameIt}
+		/>
 		<p class="note">
 			{#if here.undertone && here.undertone !== modelled}
-				You see {here.undertone}; on this head’s path level {here.presentLevel} is {modelled}. Yours is kept in the record; the sums stand on the level.
+				You see {here.undertone}; on this head’s path level {here.presentLevel} is {modelled}. Yours
+				is kept in the record; the sums stand on the level.
 			{:else}
 				On this head’s path level {here.presentLevel} is {modelled}.
 			{/if}
@@ -48,13 +60,45 @@
 	</div>
 {:else if here.state === 'coloured' && colour}
 	<div class="grid four">
-		<Select label="Old colour" value={colour.kind} options={KINDS.some((k) => k.value === colour.kind) ? KINDS : [...KINDS, { value: colour.kind, label: VEHICLE_NAMES[colour.kind] }]} onchange={(kind) => edit((entry) => (entry.kind = kind))} />
-		<NumberField label="Its level" value={colour.level} min={1} max={12} step={0.5} onchange={(level) => edit((entry) => (entry.level = level))} />
-		<Select label="Its tone" value={colour.tone} options={TONES.some((t) => t.value === colour.tone) ? TONES : [...TONES, { value: colour.tone, label: colour.tone }]} onchange={(tone) => edit((entry) => (entry.tone = tone))} />
-		<NumberField label="Times over" value={colour.layers} min={1} max={20} onchange={(layers) => edit((entry) => (entry.layers = layers))} />
+		<Select
+			label="Old colour"
+			value={colour.kind}
+			options={KINDS.some((k) => k.value === colour.kind)
+				? KINDS
+				: [...KINDS, { value: colour.kind, label: VEHICLE_NAMES[colour.kind] }]}
+			onchange={(kind) => edit((entry) => (entry.kind = kind))}
+		/>
+		<NumberField
+			label="Its level"
+			value={colour.level}
+			min={1}
+			max={12}
+			step={0.5}
+			onchange={(level) => edit((entry) => (entry.level = level))}
+		/>
+		<Select
+			label="Its tone"
+			value={colour.tone}
+			options={TONES.some((t) => t.value === colour.tone)
+				? TONES
+				: [...TONES, { value: colour.tone, label: colour.tone }]}
+			onchange={(tone) => edit((entry) => (entry.tone = tone))}
+		/>
+		<NumberField
+			label="Times over"
+			value={colour.layers}
+			min={1}
+			max={20}
+			onchange={(layers) => edit((entry) => (entry.layers = layers))}
+		/>
 	</div>
 	{#if here.artificial.length > 1}
-		<p class="note">And under it: {here.artificial.slice(1).map((c) => `${c.level}${c.tone} ${VEHICLE_NAMES[c.kind]}`).join(', ')}.</p>
+		<p class="note">
+			And under it: {here.artificial
+				.slice(1)
+				.map((c) => `${c.level}${c.tone} ${VEHICLE_NAMES[c.kind]}`)
+				.join(', ')}.
+		</p>
 	{/if}
 {/if}
 

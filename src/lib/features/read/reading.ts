@@ -19,7 +19,8 @@ export interface Rung {
  */
 export function ladderRungs(reading: Reading, zone: ZoneName): Rung[] {
 	const { state } = reading.zones[zone];
-	const levels = state === 'lightened' ? lightLevels(reading.naturalLevel) : [1, 2, 3, 4, 5, 6, 7, 8, 9, 10];
+	const levels =
+		state === 'lightened' ? lightLevels(reading.naturalLevel) : [1, 2, 3, 4, 5, 6, 7, 8, 9, 10];
 	return levels.map((level) => {
 		const lightened = state === 'lightened' && level > reading.naturalLevel;
 		const lab = lightened

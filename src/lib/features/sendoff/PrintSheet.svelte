@@ -2,7 +2,15 @@
 	import { formatLevel } from '../../core/hair';
 	import { STANDING_CAUTIONS } from '../../core/caution';
 	import { useVisit } from '../visit/context';
-	import { VEHICLE_NAMES, formatHours, formatRatio, labelIn, PLACEMENT_OPTIONS, PRODUCT_OPTIONS, SECTION_OPTIONS } from '../visit/words';
+	import {
+		VEHICLE_NAMES,
+		formatHours,
+		formatRatio,
+		labelIn,
+		PLACEMENT_OPTIONS,
+		PRODUCT_OPTIONS,
+		SECTION_OPTIONS
+	} from '../visit/words';
 	import { formulaWords } from '../tone/words';
 
 	const session = useVisit();
@@ -10,7 +18,9 @@
 	const plan = $derived(session.plan);
 	const reading = $derived(session.reading);
 	const product = $derived(labelIn(PRODUCT_OPTIONS, plan.product));
-	const zones = $derived(session.zones.filter(({ name }) => plan.covers[name]).map(({ name }) => name));
+	const zones = $derived(
+		session.zones.filter(({ name }) => plan.covers[name]).map(({ name }) => name)
+	);
 </script>
 
 <article class="sheet">
@@ -19,26 +29,49 @@
 
 	<h2>Read</h2>
 	<p>
-		Natural {formatLevel(reading.naturalLevel)} {reading.warmth}, {reading.texture}, density {reading.density}, porosity {reading.porosity}, {reading.lengthCm} cm.
-		{#each session.zones as zone, i (zone.name)}{zone.name} {formatLevel(session.now[i]!)} {reading.zones[zone.name].state}{i < session.zones.length - 1 ? ', ' : '.'}{/each}
+		Natural {formatLevel(reading.naturalLevel)}
+		{reading.warmth}, {reading.texture}, density {reading.density}, porosity {reading.porosity}, {reading.lengthCm}
+		cm.
+		{#each session.zones as zone, i (zone.name)}{zone.name}
+			{formatLevel(session.now[i]!)}
+			{reading.zones[zone.name].state}{i < session.zones.length - 1 ? ', ' : '.'}{/each}
 		{#if reading.whiteShare > 0}White {Math.round(reading.whiteShare * 100)} %.{/if}
 	</p>
 	<h2>Aim</h2>
-	<p>{formatLevel(visit.aim.level)} {visit.aim.direction}, {Math.round(visit.aim.keepWarmth * 100)} % warmth kept; lift to {formatLevel(session.target)}.</p>
+	<p>
+		{formatLevel(visit.aim.level)}
+		{visit.aim.direction}, {Math.round(visit.aim.keepWarmth * 100)} % warmth kept; lift to {formatLevel(
+			session.target
+		)}.
+	</p>
 	<h2>Lift</h2>
 	<p>
-		{product}, {plan.volume} vol, {formatRatio(plan.ratio)}, {plan.minutes} min, {labelIn(PLACEMENT_OPTIONS, plan.placement)}, sections {labelIn(SECTION_OPTIONS, plan.section)}, on {zones.join(', ')}{plan.rootDelayMinutes > 0 ? `; root ${plan.rootDelayMinutes} min later` : ''}.
-		Expected {formatLevel(session.lift.level)} ({formatLevel(session.lift.low)} to {formatLevel(session.lift.high)}) {session.lift.undertone.name}; condition {Math.round(session.lift.condition)}.
+		{product}, {plan.volume} vol, {formatRatio(plan.ratio)}, {plan.minutes} min, {labelIn(
+			PLACEMENT_OPTIONS,
+			plan.placement
+		)}, sections {labelIn(SECTION_OPTIONS, plan.section)}, on {zones.join(
+			', '
+		)}{plan.rootDelayMinutes > 0 ? `; root ${plan.rootDelayMinutes} min later` : ''}. Expected {formatLevel(
+			session.lift.level
+		)} ({formatLevel(session.lift.low)} to {formatLevel(session.lift.high)}) {session.lift.undertone
+			.name}; condition {Math.round(session.lift.condition)}.
 	</p>
-	<h2>Bowls: {session.bowlPlan.totalGrams} g, {formatHours(session.bowlPlan.workMinutes)} to put on</h2>
+	<h2>
+		Bowls: {session.bowlPlan.totalGrams} g, {formatHours(session.bowlPlan.workMinutes)} to put on
+	</h2>
 	<table>
-		<thead><tr><th>Bowl</th><th>{product}</th><th>Developer</th><th>Mix at</th><th>For</th></tr></thead>
+		<thead
+			><tr><th>Bowl</th><th>{product}</th><th>Developer</th><th>Mix at</th><th>For</th></tr></thead
+		>
 		<tbody>
 			{#each session.bowlPlan.bowls as bowl (bowl.number)}
 				<tr>
 					<td>{bowl.number}</td>
 					<td>{bowl.lightenerGrams} g</td>
-					<td>{bowl.blend?.parts.map((p) => `${p.volume} vol ${p.grams} g`).join(' + ') ?? `${plan.volume} vol ${bowl.developerGrams} g (not in stock)`}</td>
+					<td
+						>{bowl.blend?.parts.map((p) => `${p.volume} vol ${p.grams} g`).join(' + ') ??
+							`${plan.volume} vol ${bowl.developerGrams} g (not in stock)`}</td
+					>
 					<td>{bowl.mixAtMinute} min</td>
 					<td>{bowl.foils ? `foils ${bowl.foils.from} to ${bowl.foils.to}` : 'open work'}</td>
 				</tr>
@@ -48,16 +81,27 @@
 	{#if visit.run.notes.length > 0}
 		<h2>Seen</h2>
 		{#each visit.run.notes as note (note.id)}
-			<p>{note.minute} min, {note.zone}: {formatLevel(note.level)} {note.undertone ?? ''} {note.text}</p>
+			<p>
+				{note.minute} min, {note.zone}: {formatLevel(note.level)}
+				{note.undertone ?? ''}
+				{note.text}
+			</p>
 		{/each}
 	{/if}
 	<h2>Tone</h2>
 	<p>
-		{#if visit.tone.choice === 'none'}No toner.{:else}{formulaWords(session.toneParts)}{session.line ? `, ${session.line.name} (${VEHICLE_NAMES[session.line.vehicle]})` : ''}, {formatRatio(visit.tone.ratio)}, {visit.tone.minutes} min. Expected {formatLevel(session.toned.level)}.{/if}
+		{#if visit.tone.choice === 'none'}No toner.{:else}{formulaWords(session.toneParts)}{session.line
+				? `, ${session.line.name} (${VEHICLE_NAMES[session.line.vehicle]})`
+				: ''}, {formatRatio(visit.tone.ratio)}, {visit.tone.minutes} min. Expected {formatLevel(
+				session.toned.level
+			)}.{/if}
 	</p>
 	{#if visit.result.recordedAt}
 		<h2>Result</h2>
-		<p>{visit.result.level ? formatLevel(visit.result.level) : ''} {visit.result.tone}. {visit.result.notes}</p>
+		<p>
+			{visit.result.level ? formatLevel(visit.result.level) : ''}
+			{visit.result.tone}. {visit.result.notes}
+		</p>
 		{#if visit.result.leftoverGrams}<p>Left over {visit.result.leftoverGrams} g.</p>{/if}
 	{/if}
 	{#each visit.passed.filter(({ reason }) => reason) as entry (entry.code)}

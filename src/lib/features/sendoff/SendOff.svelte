@@ -20,7 +20,9 @@
 	const { library } = useRecords();
 	const result = $derived(session.visit.result);
 	const recorded = $derived(result.recordedAt !== undefined);
-	const suggested = $derived(session.visit.bowls.technique === 'foils' ? RETURN_WEEKS.foils : RETURN_WEEKS.solid);
+	const suggested = $derived(
+		session.visit.bowls.technique === 'foils' ? RETURN_WEEKS.foils : RETURN_WEEKS.solid
+	);
 	const gap = $derived(result.level === undefined ? undefined : result.level - session.toned.level);
 
 	function record() {
@@ -34,41 +36,108 @@
 		toast('Recorded. The next visit starts from this.');
 	}
 	function exportClient() {
-		downloadRecords(exportRecords(library.all, new Date(), session.visit.clientId), session.client?.name ?? 'client');
+		downloadRecords(
+			exportRecords(library.all, new Date(), session.visit.clientId),
+			session.client?.name ?? 'client'
+		);
 	}
 </script>
 
 <Station
 	question="What did this head do?"
 	answer={result.level === undefined ? formatLevel(session.toned.level) : formatLevel(result.level)}
-	words={result.level === undefined ? `${tonedWord(session)} expected` : `${result.tone || tonedWord(session)} seen`}
+	words={result.level === undefined
+		? `${tonedWord(session)} expected`
+		: `${result.tone || tonedWord(session)} seen`}
 	range={gap === undefined
 		? 'Judge it dry and straight; waves hide faults.'
 		: Math.abs(gap) < 0.15
 			? 'As expected.'
 			: `${Math.abs(gap).toFixed(1)} level ${gap > 0 ? 'lighter' : 'deeper'} than expected.`}
 	facts={[
-		{ value: result.returnWeeks ? `${result.returnWeeks} weeks` : `${suggested.from}–${suggested.to} weeks`, label: 'until the next visit' },
+		{
+			value: result.returnWeeks
+				? `${result.returnWeeks} weeks`
+				: `${suggested.from}–${suggested.to} weeks`,
+			label: 'until the next visit'
+		},
 		{ value: `${Math.round(session.lift.condition)}`, label: 'condition after' }
 	]}
 >
 	{#snippet field()}
-		<StrandRow name="before" colours={session.nowColours} value={formatLevel(session.nowLevel)} height={40} />
-		<StrandRow name="lifted" colours={session.rawColours} value={formatLevel(session.seen?.level ?? session.lift.level)} words={session.rawUndertone.name} height={40} />
-		<StrandRow name="toned" strong colours={session.tonedColours} value={formatLevel(session.toned.level)} words={tonedWord(session)} height={72} />
-		<StrandRow name="six weeks" colours={session.fadedColours} value={formatLevel(session.faded.level)} words="faded" height={40} />
+		<StrandRow
+			name="before"
+			colours={session.nowColours}
+			value={formatLevel(session.nowLevel)}
+			height={40}
+		/>
+		<StrandRow
+			name="lifted"
+			colours={session.rawColours}
+			value={formatLevel(session.seen?.level ?? session.lift.level)}
+			words={session.rawUndertone.name}
+			height={40}
+		/>
+		<StrandRow
+			name="toned"
+			strong
+			colours={session.tonedColours}
+			value={formatLevel(session.toned.level)}
+			words={tonedWord(session)}
+			height={72}
+		/>
+		<StrandRow
+			name="six weeks"
+			colours={session.fadedColours}
+			value={formatLevel(session.faded.level)}
+			words="faded"
+			height={40}
+		/>
 	{/snippet}
 	{#snippet picture()}
 		<div class="grid">
 			<div>
 				<h2>Seen at the end</h2>
 				<div class="pair">
-					<NumberField label="Level" value={result.level} min={1} max={12} step={0.1} onchange={(v) => session.change('result level', (draft) => (draft.result.level = v))} />
-					<NumberField label="Back in" value={result.returnWeeks} min={1} max={52} unit="weeks" onchange={(v) => session.change('return', (draft) => (draft.result.returnWeeks = v))} />
-					<NumberField label="Left over" value={result.leftoverGrams} min={0} max={2000} unit="g" onchange={(v) => session.change('leftover', (draft) => (draft.result.leftoverGrams = v))} />
+					<NumberField
+						label="Level"
+						value={result.level}
+						min={1}
+						max={12}
+						step={0.1}
+						onchange={(v) => session.change('result level', (draft) => (draft.result.level = v))}
+					/>
+					<NumberField
+						label="Back in"
+						value={result.returnWeeks}
+						min={1}
+						max={52}
+						unit="weeks"
+						onchange={(v) => session.change('return', (draft) => (draft.result.returnWeeks = v))}
+					/>
+					<NumberField
+						label="Left over"
+						value={result.leftoverGrams}
+						min={0}
+						max={2000}
+						unit="g"
+						onchange={(v) =>
+							session.change('leftover', (draft) => (draft.result.leftoverGrams = v))}
+					/>
 				</div>
-				<TextField label="Tone, in your words" value={result.tone} oninput={(v) => session.change('result tone', (draft) => (draft.result.tone = v.slice(0, 120)))} />
-				<TextField long label="What to remember next time" value={result.notes} oninput={(v) => session.change('result notes', (draft) => (draft.result.notes = v.slice(0, 4000)))} />
+				<TextField
+					label="Tone, in your words"
+					value={result.tone}
+					oninput={(v) =>
+						session.change('result tone', (draft) => (draft.result.tone = v.slice(0, 120)))}
+				/>
+				<TextField
+					long
+					label="What to remember next time"
+					value={result.notes}
+					oninput={(v) =>
+						session.change('result notes', (draft) => (draft.result.notes = v.slice(0, 4000)))}
+				/>
 			</div>
 			<div>
 				<h2>For {session.client?.name.split(' ')[0] ?? 'the client'}</h2>
@@ -76,20 +145,29 @@
 					{#each AFTERCARE as line (line)}<li>{line}</li>{/each}
 				</ul>
 				{#if session.toneParts.length > 0}
-					<p class="soft">Toned with {formulaWords(session.toneParts)}, {session.visit.tone.minutes} min.</p>
+					<p class="soft">
+						Toned with {formulaWords(session.toneParts)}, {session.visit.tone.minutes} min.
+					</p>
 				{/if}
 				{#each session.visit.passed.filter(({ reason }) => reason) as entry (entry.code)}
-					<p class="soft">Passed {session.cautions.find(({ code }) => code === entry.code)?.title ?? entry.code} “{entry.reason}”</p>
+					<p class="soft">
+						Passed {session.cautions.find(({ code }) => code === entry.code)?.title ?? entry.code} “{entry.reason}”
+					</p>
 				{/each}
 			</div>
 		</div>
 	{/snippet}
 	{#snippet foot()}
-		<p class="soft">{recorded ? `Recorded ${new Date(result.recordedAt!).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })}. Changes are still saved.` : 'Everything is saved as you go; recording closes the visit.'}</p>
+		<p class="soft">
+			{recorded
+				? `Recorded ${new Date(result.recordedAt!).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })}. Changes are still saved.`
+				: 'Everything is saved as you go; recording closes the visit.'}
+		</p>
 		<div class="acts">
 			<Button onclick={() => window.print()}>Print sheet</Button>
 			<Button onclick={exportClient}>Export client</Button>
-			{#if recorded}<Button primary onclick={() => void goto('/')}>Back to the day</Button>{:else}<Button primary onclick={record}>Record the visit</Button>{/if}
+			{#if recorded}<Button primary onclick={() => void goto('/')}>Back to the day</Button
+				>{:else}<Button primary onclick={record}>Record the visit</Button>{/if}
 		</div>
 	{/snippet}
 </Station>

@@ -11,7 +11,7 @@
 
 	interface Props {
 		line: ShelfLine;
-		onchange: (recipe: (draft: ShelfLine) => void) => void;
+		onchange: (recipe: (draft: ShelfLine) => unknown) => void;
 		onremove: () => void;
 	}
 	let { line, onchange, onremove }: Props = $props();
@@ -20,14 +20,20 @@
 	let tone = $state('N');
 	let fault = $state('');
 
-	const kinds = Object.entries(VEHICLE_NAMES).map(([value, label]) => ({ value: value as ShelfLine['vehicle'], label }));
+	const kinds = Object.entries(VEHICLE_NAMES).map(([value, label]) => ({
+		value: value as ShelfLine['vehicle'],
+		label
+	}));
 	const tones = ['N', ...Object.keys(FAMILIES)].join(' ');
-	const levels = $derived([...new Set(line.shades.map((shade) => shade.level))].sort((a, b) => a - b));
+	const levels = $derived(
+		[...new Set(line.shades.map((shade) => shade.level))].sort((a, b) => a - b)
+	);
 
 	function add() {
 		const letters = tone.trim().toUpperCase();
 		if (code.trim() === '') fault = 'Write the code as it stands on the tube.';
-		else if (!parseTone(letters, line.vehicle)) fault = `The tone is one or two of the letters ${tones}.`;
+		else if (!parseTone(letters, line.vehicle))
+			fault = `The tone is one or two of the letters ${tones}.`;
 		else {
 			fault = '';
 			onchange((draft) => addShade(draft, code.trim(), level, letters));
@@ -36,13 +42,47 @@
 	}
 </script>
 
-<Fold title={line.name} summary="{VEHICLE_NAMES[line.vehicle]}, {formatRatio(line.ratio)}, {line.shades.length} shades">
+<Fold
+	title={line.name}
+	summary="{VEHICLE_NAMES[line.vehicle]}, {formatRatio(line.ratio)}, {line.shades.length} shades"
+>
 	<div class="grid">
-		<TextField label="Name" value={line.name} oninput={(v) => v.trim() && onchange((draft) => (draft.name = v.slice(0, 80)))} />
-		<Select label="Kind" value={line.vehicle} options={kinds} onchange={(v) => onchange((draft) => (draft.vehicle = v))} />
-		<NumberField label="Ratio 1 :" value={line.ratio} min={0.5} max={4} step={0.25} onchange={(v) => onchange((draft) => (draft.ratio = v))} />
-		<NumberField label="Minutes" value={line.minutes} min={1} max={90} unit="min" onchange={(v) => onchange((draft) => (draft.minutes = v))} />
-		<NumberField label="Developer" value={line.developerVolume} min={0} max={40} step={0.5} unit="vol" onchange={(v) => onchange((draft) => (draft.developerVolume = v))} />
+		<TextField
+			label="Name"
+			value={line.name}
+			oninput={(v) => v.trim() && onchange((draft) => (draft.name = v.slice(0, 80)))}
+		/>
+		<Select
+			label="Kind"
+			value={line.vehicle}
+			options={kinds}
+			onchange={(v) => onchange((draft) => (draft.vehicle = v))}
+		/>
+		<NumberField
+			label="Ratio 1 :"
+			value={line.ratio}
+			min={0.5}
+			max={4}
+			step={0.25}
+			onchange={(v) => onchange((draft) => (draft.ratio = v))}
+		/>
+		<NumberField
+			label="Minutes"
+			value={line.minutes}
+			min={1}
+			max={90}
+			unit="min"
+			onchange={(v) => onchange((draft) => (draft.minutes = v))}
+		/>
+		<NumberField
+			label="Developer"
+			value={line.developerVolume}
+			min={0}
+			max={40}
+			step={0.5}
+			unit="vol"
+			onchange={(v) => onchange((draft) => (draft.developerVolume = v))}
+		/>
 	</div>
 	{#if Object.keys(line.key).length > 0}
 		<h3>Key of this line</h3>
@@ -57,7 +97,13 @@
 		<p class="shades">
 			<span class="figure">{at}</span>
 			{#each line.shades.filter((shade) => shade.level === at) as shade (shade.id)}
-				<button title="Take {shade.code} off the shelf" aria-label="Take {shade.code} off the shelf" onclick={() => onchange((draft) => (draft.shades = draft.shades.filter(({ id }) => id !== shade.id)))}>{shade.code}<span aria-hidden="true"> ×</span></button>
+				<button
+					title="Take {shade.code} off the shelf"
+					aria-label="Take {shade.code} off the shelf"
+					onclick={() =>
+						onchange((draft) => (draft.shades = draft.shades.filter(({ id }) => id !== shade.id)))}
+					>{shade.code}<span aria-hidden="true"> ×</span></button
+				>
 			{/each}
 		</p>
 	{:else}
@@ -65,7 +111,14 @@
 	{/each}
 	<div class="add">
 		<TextField label="Code on the tube" value={code} oninput={(v) => (code = v.slice(0, 40))} />
-		<NumberField label="Level" value={level} min={1} max={12} step={0.5} onchange={(v) => (level = v)} />
+		<NumberField
+			label="Level"
+			value={level}
+			min={1}
+			max={12}
+			step={0.5}
+			onchange={(v) => (level = v)}
+		/>
 		<TextField label="Tone ({tones})" value={tone} oninput={(v) => (tone = v)} />
 		<Button onclick={add}>Add shade</Button>
 		<Button onclick={onremove}>Remove line</Button>

@@ -1,8 +1,8 @@
 <script lang="ts">
-	import { produce } from 'immer';
 	import { toast } from 'svelte-sonner';
 	import { useRecords } from '../../records/context';
 	import { newId } from '../../records/documents';
+	import { revise } from '../../records/revise';
 	import type { Shelf } from '../../schema/records';
 	import Button from '../../ui/Button.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
@@ -14,9 +14,8 @@
 	const stock = $derived((shelf?.developers ?? []).toSorted((a, b) => a - b));
 	let volume = $state<number | undefined>(undefined);
 
-	function change(recipe: (draft: Shelf) => void) {
-		if (!shelf) return;
-		library.put({ ...produce(shelf, recipe), updatedAt: new Date().toISOString() });
+	function change(recipe: (draft: Shelf) => unknown) {
+		if (shelf) library.put(revise(shelf, recipe, new Date()));
 	}
 	function addDeveloper() {
 		if (volume === undefined) return;
@@ -65,23 +64,53 @@
 		<ul class="stock">
 			{#each stock as strength (strength)}
 				<li>
-					<span class="figure">{strength} vol</span> <span class="soft">{Math.round(strength * 3) / 10} %</span>
-					<button aria-label="Take {strength} vol off the shelf" onclick={() => change((draft) => (draft.developers = draft.developers.filter((v) => v !== strength)))}>remove</button>
+					<span class="figure">{strength} vol</span>
+					<span class="soft">{Math.round(strength * 3) / 10} %</span>
+					<button
+						aria-label="Take {strength} vol off the shelf"
+						onclick={() =>
+							change(
+								(draft) => (draft.developers = draft.developers.filter((v) => v !== strength))
+							)}>remove</button
+					>
 				</li>
 			{/each}
 		</ul>
 		<div class="row">
-			<NumberField label="Another strength" value={volume} min={1} max={40} step={0.5} unit="vol" onchange={(v) => (volume = v)} />
+			<NumberField
+				label="Another strength"
+				value={volume}
+				min={1}
+				max={40}
+				step={0.5}
+				unit="vol"
+				onchange={(v) => (volume = v)}
+			/>
 			<Button disabled={volume === undefined} onclick={addDeveloper}>Add</Button>
-			<NumberField label="Longest time for lightener" value={shelf.limitMinutes} min={10} max={120} unit="min" onchange={(v) => change((draft) => (draft.limitMinutes = v))} />
-			<TextField label="Lightener’s name" value={shelf.lightenerName} oninput={(v) => change((draft) => (draft.lightenerName = v.slice(0, 80)))} />
+			<NumberField
+				label="Longest time for lightener"
+				value={shelf.limitMinutes}
+				min={10}
+				max={120}
+				unit="min"
+				onchange={(v) => change((draft) => (draft.limitMinutes = v))}
+			/>
+			<TextField
+				label="Lightener’s name"
+				value={shelf.lightenerName}
+				oninput={(v) => change((draft) => (draft.lightenerName = v.slice(0, 80)))}
+			/>
 		</div>
 	</section>
 	{#if shelf.lines.length === 0}
 		<p class="soft">No colour yet. Add a line with the shades you own; Tone searches among them.</p>
 	{/if}
 	{#each shelf.lines as line, i (line.id)}
-		<LineEditor {line} onchange={(recipe) => change((draft) => recipe(draft.lines[i]!))} onremove={() => removeLine(line.id)} />
+		<LineEditor
+			{line}
+			onchange={(recipe) => change((draft) => recipe(draft.lines[i]!))}
+			onremove={() => removeLine(line.id)}
+		/>
 	{/each}
 {/if}
 

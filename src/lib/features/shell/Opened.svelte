@@ -13,7 +13,8 @@
 		children: Snippet;
 	}
 	let { library, workspace, children }: Props = $props();
-	// svelte-ignore state_referenced_locally: a workspace is opened once, then the page is loaded anew
+	// svelte-ignore state_referenced_locally
+	// A workspace is opened once, then the page is loaded anew.
 	provideRecords({ library, workspace });
 	let keys = $state(false);
 
@@ -31,7 +32,9 @@
 <svelte:document onvisibilitychange={() => document.hidden && void library.flush()} />
 
 {#if library.saveState.status === 'failed'}
-	<p class="failed" role="alert">{library.saveState.message} <a href="/records">Go to Records</a></p>
+	<p class="failed" role="alert">
+		{library.saveState.message} <a href="/records">Go to Records</a>
+	</p>
 {/if}
 {@render children()}
 <KeySheet open={keys} onclose={() => (keys = false)} />

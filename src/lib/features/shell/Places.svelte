@@ -25,7 +25,9 @@
 			</li>
 		{/each}
 	</ul>
-	<p class="room">{records.workspace === 'demo' ? 'Tideglass Rooms, demo data' : 'Your own records'}</p>
+	<p class="room">
+		{records.workspace === 'demo' ? 'Tideglass Rooms, demo data' : 'Your own records'}
+	</p>
 </nav>
 
 <style>

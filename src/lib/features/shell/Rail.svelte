@@ -20,7 +20,9 @@
 
 <nav class="rail no-print" aria-label="Stations of the visit">
 	<div class="who">
-		<a class="name figure" href="/clients/{session.visit.clientId}">{session.client?.name ?? 'Unknown client'}</a>
+		<a class="name figure" href="/clients/{session.visit.clientId}"
+			>{session.client?.name ?? 'Unknown client'}</a
+		>
 		<p>{since}</p>
 	</div>
 	<ol>
@@ -32,16 +34,25 @@
 					class={state}
 					aria-current={current === station.path ? 'page' : undefined}
 				>
-					<span class="number">{#if state === 'done'}<Check size={17} aria-hidden="true" />{:else}{i + 1}{/if}</span>
-					<span class="title">{station.name}<span class="visually-hidden">, {STATE_WORDS[state]}</span>{#if state === 'needs'}<span class="badge" aria-hidden="true">next</span>{/if}</span>
+					<span class="number"
+						>{#if state === 'done'}<Check size={17} aria-hidden="true" />{:else}{i + 1}{/if}</span
+					>
+					<span class="title"
+						>{station.name}<span class="visually-hidden">, {STATE_WORDS[state]}</span
+						>{#if state === 'needs'}<span class="badge" aria-hidden="true">next</span>{/if}</span
+					>
 					<span class="line">{stationLine(session, station.id)}</span>
 				</a>
 			</li>
 		{/each}
 	</ol>
 	<div class="tools">
-		<button onclick={() => session.undo()} disabled={!session.canUndo} aria-label="Undo"><Undo2 size={20} aria-hidden="true" /></button>
-		<button onclick={() => session.redo()} disabled={!session.canRedo} aria-label="Redo"><Redo2 size={20} aria-hidden="true" /></button>
+		<button onclick={() => session.undo()} disabled={!session.canUndo} aria-label="Undo"
+			><Undo2 size={20} aria-hidden="true" /></button
+		>
+		<button onclick={() => session.redo()} disabled={!session.canRedo} aria-label="Redo"
+			><Redo2 size={20} aria-hidden="true" /></button
+		>
 		<span class="break"></span>
 		<a href="/" aria-current={page.url.pathname === '/' ? 'page' : undefined}>Day</a>
 		<a href="/clients">Clients</a>
@@ -49,7 +60,11 @@
 		<a href="/records">Records</a>
 	</div>
 	<p class="save" role="status">
-		{records.workspace === 'demo' ? 'Demo · ' : ''}{records.library.saveState.status === 'saved' ? 'saved' : records.library.saveState.status === 'saving' ? 'saving' : 'not saved'}
+		{records.workspace === 'demo' ? 'Demo · ' : ''}{records.library.saveState.status === 'saved'
+			? 'saved'
+			: records.library.saveState.status === 'saving'
+				? 'saving'
+				: 'not saved'}
 	</p>
 </nav>
 

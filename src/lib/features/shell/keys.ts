@@ -9,4 +9,6 @@ export function isTyping(event: KeyboardEvent): boolean {
 /** Whether the focused element does something of its own on Space. */
 export const usesSpace = (event: KeyboardEvent): boolean =>
 	event.target instanceof HTMLElement &&
-	event.target.matches('button, a, input, textarea, select, [role="slider"], [role="checkbox"], [role="radio"]');
+	event.target.matches(
+		'button, a, input, textarea, select, [role="slider"], [role="checkbox"], [role="radio"]'
+	);

@@ -39,15 +39,26 @@
 	<ol aria-label="Formulas that come closest">
 		{#each formulas as formula (formulaWords(partsOf(formula)))}
 			<li class:chosen={isChosen(formula)}>
-				<span class="lock"><Strand colours={uniform(formula.lab)} seed={5} label="{formatLevel(formula.level)} {hexOf(formula.lab)}" /></span>
+				<span class="lock"
+					><Strand
+						colours={uniform(formula.lab)}
+						seed={5}
+						label="{formatLevel(formula.level)} {hexOf(formula.lab)}"
+					/></span
+				>
 				<div>
 					<p class="figure parts">{formulaWords(partsOf(formula)) || 'No toner'}</p>
 					<p class="soft">
-						<b>{distanceWords(formula.deltaE)}</b> (ΔE {formula.deltaE.toFixed(1)}), level {formatLevel(formula.level)}. {formula.why}
-						{#if formula.ifLeftLonger.warnings.length > 0 && formula.warnings.length === 0}Left five minutes longer: {formula.ifLeftLonger.warnings[0]!.message}{/if}
+						<b>{distanceWords(formula.deltaE)}</b> (ΔE {formula.deltaE.toFixed(1)}), level {formatLevel(
+							formula.level
+						)}. {formula.why}
+						{#if formula.ifLeftLonger.warnings.length > 0 && formula.warnings.length === 0}Left five
+							minutes longer: {formula.ifLeftLonger.warnings[0]!.message}{/if}
 					</p>
 				</div>
-				<Button aria-pressed={isChosen(formula)} onclick={() => choose(formula)}>{isChosen(formula) ? 'Chosen' : 'Choose'}</Button>
+				<Button aria-pressed={isChosen(formula)} onclick={() => choose(formula)}
+					>{isChosen(formula) ? 'Chosen' : 'Choose'}</Button
+				>
 			</li>
 		{/each}
 	</ol>

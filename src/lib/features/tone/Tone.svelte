@@ -57,23 +57,51 @@
 			]}
 >
 	{#snippet field()}
-		<StrandRow name={session.toneStart.seen ? 'seen' : 'lifted'} colours={session.rawColours} value={formatLevel(session.toneStart.seen ? (session.seen?.level ?? 0) : session.lift.level)} words="{undertone.name} {hexOf(session.rawLab)}" height={48} />
-		<StrandRow name="toned" strong colours={session.tonedColours} value={formatLevel(toned.level)} words="{tonedWord(session)} {hexOf(toned.lab)}" height={88} />
-		<StrandRow name="six weeks" colours={session.fadedColours} value={formatLevel(session.faded.level)} words={hexOf(session.faded.lab)} height={40} />
+		<StrandRow
+			name={session.toneStart.seen ? 'seen' : 'lifted'}
+			colours={session.rawColours}
+			value={formatLevel(session.toneStart.seen ? (session.seen?.level ?? 0) : session.lift.level)}
+			words="{undertone.name} {hexOf(session.rawLab)}"
+			height={48}
+		/>
+		<StrandRow
+			name="toned"
+			strong
+			colours={session.tonedColours}
+			value={formatLevel(toned.level)}
+			words="{tonedWord(session)} {hexOf(toned.lab)}"
+			height={88}
+		/>
+		<StrandRow
+			name="six weeks"
+			colours={session.fadedColours}
+			value={formatLevel(session.faded.level)}
+			words={hexOf(session.faded.lab)}
+			height={40}
+		/>
 	{/snippet}
 	{#snippet picture()}
 		{#each toned.warnings as warning (warning.code)}
 			<p class="warning" role="status"><b>Watch:</b> {warning.message}</p>
 		{/each}
 		{#if need !== undefined}
-			<p class="warning"><b>Nothing on this line comes close.</b> Lifted to {formatLevel(need)} it would. The nearest stand below with their distance.</p>
+			<p class="warning">
+				<b>Nothing on this line comes close.</b> Lifted to {formatLevel(need)} it would. The nearest stand
+				below with their distance.
+			</p>
 		{/if}
 		<Formulas />
 	{/snippet}
 	{#snippet dials()}<ToneDials />{/snippet}
 	{#snippet foot()}
-		<FootLine station="tone" cautions={session.cautions.filter((c) => c.station === 'tone')} onpass={(code, reason) => session.pass(code, reason)}>
-			<Button primary onclick={next}>{tone.choice === 'open' && parts.length > 0 ? 'Use this, send off' : 'Send off'}</Button>
+		<FootLine
+			station="tone"
+			cautions={session.cautions.filter((c) => c.station === 'tone')}
+			onpass={(code, reason) => session.pass(code, reason)}
+		>
+			<Button primary onclick={next}
+				>{tone.choice === 'open' && parts.length > 0 ? 'Use this, send off' : 'Send off'}</Button
+			>
 		</FootLine>
 	{/snippet}
 </Station>

@@ -9,7 +9,12 @@
 
 	const session = useVisit();
 	const tone = $derived(session.visit.tone);
-	const lines = $derived((session.shelf?.lines ?? []).map(({ id, name, vehicle }) => ({ value: id, label: `${name}, ${VEHICLE_NAMES[vehicle]}` })));
+	const lines = $derived(
+		(session.shelf?.lines ?? []).map(({ id, name, vehicle }) => ({
+			value: id,
+			label: `${name}, ${VEHICLE_NAMES[vehicle]}`
+		}))
+	);
 	const taken = $derived(Math.round(depositShare(session.toneConditions) * 100));
 	const CHOICES = [
 		{ value: 'open', label: 'suggest' },
@@ -21,7 +26,15 @@
 		session.change('line', (draft) => {
 			const line = session.shelf?.lines.find((candidate) => candidate.id === id);
 			if (!line) return;
-			draft.tone = { ...draft.tone, lineId: id, vehicle: line.vehicle, ratio: line.ratio, minutes: line.minutes, choice: 'open', parts: [] };
+			draft.tone = {
+				...draft.tone,
+				lineId: id,
+				vehicle: line.vehicle,
+				ratio: line.ratio,
+				minutes: line.minutes,
+				choice: 'open',
+				parts: []
+			};
 		});
 	}
 	function choose(choice: (typeof CHOICES)[number]['value']) {
@@ -49,12 +62,35 @@
 		onchange={(v) => session.change('toner minutes', (draft) => (draft.tone.minutes = v))}
 	/>
 	{#if session.line?.vehicle !== 'direct'}
-		<Dial label="Ratio" value={tone.ratio} min={1} max={3} step={0.25} shown={formatRatio(tone.ratio)} onchange={(v) => session.change('toner ratio', (draft) => (draft.tone.ratio = v))} />
+		<Dial
+			label="Ratio"
+			value={tone.ratio}
+			min={1}
+			max={3}
+			step={0.25}
+			shown={formatRatio(tone.ratio)}
+			onchange={(v) => session.change('toner ratio', (draft) => (draft.tone.ratio = v))}
+		/>
 	{/if}
-	<NumberField label="Colour in the bowl" value={tone.totalGrams} min={1} max={500} unit="g" onchange={(v) => session.change('toner grams', (draft) => (draft.tone.totalGrams = v))} />
+	<NumberField
+		label="Colour in the bowl"
+		value={tone.totalGrams}
+		min={1}
+		max={500}
+		unit="g"
+		onchange={(v) => session.change('toner grams', (draft) => (draft.tone.totalGrams = v))}
+	/>
 {/if}
 {#if tone.choice === 'formula'}
 	{#each tone.parts as part, i (part.name)}
-		<NumberField label={part.name} value={part.grams} min={0} max={500} unit="g" onchange={(v) => session.change(`grams of ${part.name}`, (draft) => (draft.tone.parts[i]!.grams = v))} />
+		<NumberField
+			label={part.name}
+			value={part.grams}
+			min={0}
+			max={500}
+			unit="g"
+			onchange={(v) =>
+				session.change(`grams of ${part.name}`, (draft) => (draft.tone.parts[i]!.grams = v))}
+		/>
 	{/each}
 {/if}

@@ -21,14 +21,26 @@
 	{#if caution.reason !== undefined}
 		<p class="passed">{caution.reason ? `Passed: “${caution.reason}”` : 'Seen.'}</p>
 	{:else if caution.severity === 'stop'}
-		<TextField label="Why you go on all the same (kept in the record)" value={reason} oninput={(text) => (reason = text)} />
+		<TextField
+			label="Why you go on all the same (kept in the record)"
+			value={reason}
+			oninput={(text) => (reason = text)}
+		/>
 		<div class="act">
-			<Button disabled={!enough} onclick={() => onpass(caution.code, reason.trim())}>Pass this stop</Button>
+			<Button disabled={!enough} onclick={() => onpass(caution.code, reason.trim())}
+				>Pass this stop</Button
+			>
 			{#if !enough}<span class="todo">Write at least {LEAST} letters.</span>{/if}
 		</div>
 	{:else if caution.severity === 'ask'}
-		<TextField label="Your reason, if there is one" value={reason} oninput={(text) => (reason = text)} />
-		<div class="act"><Button onclick={() => onpass(caution.code, reason.trim())}>I have seen to it</Button></div>
+		<TextField
+			label="Your reason, if there is one"
+			value={reason}
+			oninput={(text) => (reason = text)}
+		/>
+		<div class="act">
+			<Button onclick={() => onpass(caution.code, reason.trim())}>I have seen to it</Button>
+		</div>
 	{/if}
 </li>
 

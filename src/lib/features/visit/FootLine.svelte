@@ -36,7 +36,13 @@
 	{/if}
 	{#if cautions.length > 0}
 		<button class="more" onclick={() => (open = true)}>
-			{first ? (first.severity === 'stop' ? 'What to do' : others > 0 ? `and ${others} more` : 'What to do') : `${cautions.length} passed`}
+			{first
+				? first.severity === 'stop'
+					? 'What to do'
+					: others > 0
+						? `and ${others} more`
+						: 'What to do'
+				: `${cautions.length} passed`}
 		</button>
 	{/if}
 </div>
@@ -48,7 +54,9 @@
 			<CautionItem {caution} {onpass} />
 		{/each}
 	</ul>
-	<p class="quiet">{STANDING_CAUTIONS[station]} The maker’s directions, local codes and licensed practice always go first.</p>
+	<p class="quiet">
+		{STANDING_CAUTIONS[station]} The maker’s directions, local codes and licensed practice always go first.
+	</p>
 	{#snippet actions()}
 		{#if standing.length === 0}<Button primary onclick={() => (open = false)}>Go on</Button>{/if}
 	{/snippet}

@@ -13,10 +13,17 @@
 	let { label, rungs, value, onpick }: Props = $props();
 </script>
 
-<RadioGroup.Root bind:value={() => value, onpick} aria-label={label} orientation="horizontal" class="ladder">
+<RadioGroup.Root
+	bind:value={() => value, onpick}
+	aria-label={label}
+	orientation="horizontal"
+	class="ladder"
+>
 	{#each rungs as rung, i (rung.value)}
 		<RadioGroup.Item value={rung.value} class="rung" aria-label="{rung.name} {rung.words}">
-			<span class="lock"><Strand hanging seed={20 + (i % 3)} colours={{ hair: [rgbOf(rung.lab)] }} label="" /></span>
+			<span class="lock"
+				><Strand hanging seed={20 + (i % 3)} colours={{ hair: [rgbOf(rung.lab)] }} label="" /></span
+			>
 			<span class="name figure">{rung.name}</span>
 		</RadioGroup.Item>
 	{/each}

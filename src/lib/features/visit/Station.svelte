@@ -14,14 +14,28 @@
 		dials?: Snippet;
 		foot: Snippet;
 	}
-	let { question, answer, words = '', range = '', facts = [], field, picture, dials, foot }: Props = $props();
+	let {
+		question,
+		answer,
+		words = '',
+		range = '',
+		facts = [],
+		field,
+		picture,
+		dials,
+		foot
+	}: Props = $props();
 </script>
 
 <section class="station">
 	<header>
 		<div>
 			<h1>{question}</h1>
-			<p class="answer figure"><span class="big" class:long={answer.length > 13}>{answer}</span>{#if words}{' '}<span class="words">{words}</span>{/if}</p>
+			<p class="answer figure">
+				<span class="big" class:long={answer.length > 13}>{answer}</span>{#if words}<span
+						class="words">{words}</span
+					>{/if}
+			</p>
 			{#if range}<p class="range">{range}</p>{/if}
 		</div>
 		{#if facts.length > 0}

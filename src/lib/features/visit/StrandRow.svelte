@@ -21,7 +21,9 @@
 	<div class="strand" class:warmed={warm !== undefined} style:--height="{height}px">
 		<Strand {colours} label="{name}: {value} {words}" />
 		{#if warm}
-			<span class="warm" style:width="{Math.min(1, warm.share) * 100}%"><span>{warm.text}</span></span>
+			<span class="warm" style:width="{Math.min(1, warm.share) * 100}%"
+				><span>{warm.text}</span></span
+			>
 		{/if}
 	</div>
 	<span class="value"><b class="figure">{value}</b> {words}</span>

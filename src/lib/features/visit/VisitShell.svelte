@@ -21,11 +21,20 @@
 		station: string;
 	}
 	let { id, station }: Props = $props();
-	// svelte-ignore state_referenced_locally: the route remounts this component for another visit
+	// svelte-ignore state_referenced_locally
+	// The route remounts this component for another visit.
 	const session = new VisitSession(useRecords().library, id);
 	provideVisit(session);
 
-	const PAGES: Record<string, typeof Read> = { read: Read, aim: Aim, lift: Lift, bowls: Bowls, chair: Chair, tone: Tone, 'send-off': SendOff };
+	const PAGES: Record<string, typeof Read> = {
+		read: Read,
+		aim: Aim,
+		lift: Lift,
+		bowls: Bowls,
+		chair: Chair,
+		tone: Tone,
+		'send-off': SendOff
+	};
 	const Page = $derived(PAGES[station] ?? Read);
 	const name = $derived(STATIONS.find(({ path }) => path === station)?.name ?? 'Read');
 	const since = $derived.by(() => {

@@ -22,10 +22,6 @@ export interface ZoneStart {
 	readonly fibre: Fibre;
 }
 
-/** Level a zone reads now: what was read, or what grows. */
-export const presentLevel = (reading: Reading, zone: ZoneName): number =>
-	reading.zones[zone].state === 'natural' ? reading.naturalLevel : reading.zones[zone].presentLevel;
-
 /** The zones that have any length, scalp first. */
 export function zonesOf(reading: Reading): ZoneStart[] {
 	const rootTo = Math.min(reading.regrowthCm, reading.lengthCm);
@@ -92,9 +88,7 @@ function mixedColours(
 	const dyed = fibres.map((fibre) => dyeSpectrum(addDyes(dyesOf(fibre), dyesOn(fibre))));
 	const hair = fibres.map((fibre, i) => rgbOf(labOfPigment(fibre, dyed[i])));
 	if (whiteShare <= 0) return { hair };
-	const mixed = fibres.map((fibre, i) =>
-		rgbOf(labOfMixture(fibre, whiteShare, dyed[i], onWhite))
-	);
+	const mixed = fibres.map((fibre, i) => rgbOf(labOfMixture(fibre, whiteShare, dyed[i], onWhite)));
 	return {
 		hair: hair.map((rgb, i) => between(rgb, mixed[i]!)),
 		white: mixed.map((rgb) => between(white, rgb)),

@@ -29,7 +29,11 @@ export const headOf = (reading: Reading): HeadFactors => ({
 });
 
 /** The plan as one application at the middle of a zone. */
-export function applicationOn(plan: LiftPlan, zone: ZoneStart, minutes = plan.minutes): Application {
+export function applicationOn(
+	plan: LiftPlan,
+	zone: ZoneStart,
+	minutes = plan.minutes
+): Application {
 	return {
 		product: plan.product,
 		volume: plan.volume,

@@ -1,5 +1,3 @@
-import { produce } from 'immer';
-import { untrack } from 'svelte';
 import { levelOf, undertoneOf } from '../../core/colour';
 import { labOfFibre, levelOfFibre, lightenStrand, type Fibre } from '../../core/lift';
 import { planBowls, type BowlPlan } from '../../core/mix';
@@ -7,11 +5,20 @@ import { chairMinutes } from '../../core/plan';
 import { rawLab } from '../../core/tone';
 import { History } from '../../records/history.svelte';
 import type { Library } from '../../records/library.svelte';
-import type { Client, Shelf, ShelfLine, Station, Visit } from '../../schema/records';
+import { revise } from '../../records/revise';
+import type { Client, LiftPlan, Shelf, ShelfLine, Station, Visit } from '../../schema/records';
 import { openStops, visitCautions } from './cautions';
 import { coloursOf, mainZone, pointsOf, seenFibre, tonedColours, zonesOf } from './hair';
 import { courseAnswer, headOf, liftAnswer, liftTarget, sessionsAnswer } from './lift';
-import { conditionsOf, dyesAfter, previewChoice, rawOf, recordParts, searchTone, type ToneStart } from './tone';
+import {
+	conditionsOf,
+	dyesAfter,
+	previewChoice,
+	rawOf,
+	recordParts,
+	searchTone,
+	type ToneStart
+} from './tone';
 
 /** Weeks of the fourth strand: how the colour looks when the toner has mostly gone. */
 export const FADE_WEEKS = 6;
@@ -49,12 +56,12 @@ export class VisitSession {
 	}
 
 	/** Changes the visit. Quick changes under one label are undone together. */
-	change(label: string, recipe: (draft: Visit) => void): void {
+	change(label: string, recipe: (draft: Visit) => unknown): void {
 		const before = this.visit;
-		const after = produce(before, recipe);
+		const after = revise(before, recipe, this.#now());
 		if (after === before) return;
 		this.#history.record(before, label);
-		this.#put(after);
+		this.#library.put(after);
 	}
 
 	/** Takes the last change back and says what it was. */
@@ -82,13 +89,9 @@ export class VisitSession {
 	}
 
 	/** Changes the client's own document; not part of the visit's undo. */
-	changeClient(recipe: (draft: Client) => void): void {
+	changeClient(recipe: (draft: Client) => unknown): void {
 		const client = this.client;
-		if (!client) return;
-		const after = produce(client, recipe);
-		if (after !== client) {
-			this.#library.put({ ...after, updatedAt: this.#now().toISOString() });
-		}
+		if (client) this.#library.put(revise(client, recipe, this.#now()));
 	}
 
 	// Parts of the document keep their identity while they do not change, so what is derived from one
@@ -97,11 +100,15 @@ export class VisitSession {
 	aim = $derived(this.visit.aim);
 	plan = $derived(this.visit.lift);
 	#courseKey = $derived(JSON.stringify({ ...this.plan, minutes: 0, rootDelayMinutes: 0 }));
+	/** The plan without what the course does not depend on, so that a dragged minute leaves it alone. */
+	#coursePlan = $derived(JSON.parse(this.#courseKey) as LiftPlan);
 	limit = $derived(this.shelf?.limitMinutes ?? 50);
 
 	zones = $derived(zonesOf(this.reading));
 	zone = $derived(mainZone(this.zones, this.plan.covers));
-	now = $derived(this.zones.map(({ fibre }) => levelOf(labOfFibre(fibre, this.reading.whiteShare).l)));
+	now = $derived(
+		this.zones.map(({ fibre }) => levelOf(labOfFibre(fibre, this.reading.whiteShare).l))
+	);
 	/** Level now of the zone the figures speak of. */
 	nowLevel = $derived(levelOf(labOfFibre(this.zone.fibre, this.reading.whiteShare).l));
 	points = $derived(pointsOf(this.zones, this.reading.lengthCm, this.plan.covers));
@@ -114,17 +121,19 @@ export class VisitSession {
 
 	target = $derived(liftTarget(this.aim));
 	lift = $derived(liftAnswer(this.reading, this.plan, this.zone));
-	course = $derived.by(() => {
-		void this.#courseKey;
-		const { reading, aim, zone, limit } = this;
-		return courseAnswer(reading, aim, untrack(() => this.plan), zone, limit);
-	});
+	course = $derived(courseAnswer(this.reading, this.aim, this.#coursePlan, this.zone, this.limit));
 	sessions = $derived(sessionsAnswer(this.reading, this.aim, this.plan, this.zone));
 
 	/** The strand at a minute of the service. */
 	liftedAt(minute: number): Fibre[] {
 		const { plan } = this;
-		return lightenStrand(this.points, applicationOf(this), headOf(this.reading), minute, plan.rootDelayMinutes);
+		return lightenStrand(
+			this.points,
+			applicationOf(this),
+			headOf(this.reading),
+			minute,
+			plan.rootDelayMinutes
+		);
 	}
 	lifted = $derived(this.liftedAt(this.plan.minutes));
 	liftedColours = $derived(coloursOf(this.lifted, this.reading.whiteShare));
@@ -132,7 +141,10 @@ export class VisitSession {
 	bowlPlan: BowlPlan = $derived.by(() => {
 		const { visit, reading, plan } = this;
 		const covered = this.zones.filter(({ name }) => plan.covers[name]);
-		const coveredCm = Math.max(0.5, covered.reduce((sum, z) => sum + z.toCm - z.fromCm, 0));
+		const coveredCm = Math.max(
+			0.5,
+			covered.reduce((sum, z) => sum + z.toCm - z.fromCm, 0)
+		);
 		const common = { density: reading.density, section: plan.section, coveredCm };
 		return planBowls(
 			visit.bowls.technique === 'foils'
@@ -181,7 +193,14 @@ export class VisitSession {
 	);
 	toneSearch = $derived(
 		this.line
-			? searchTone(this.line, this.aim, this.raw, this.toneStart.fibre, this.toneConditions, this.visit.tone.totalGrams)
+			? searchTone(
+					this.line,
+					this.aim,
+					this.raw,
+					this.toneStart.fibre,
+					this.toneConditions,
+					this.visit.tone.totalGrams
+				)
 			: undefined
 	);
 	/** The parts on which the toned strands stand: the choice, or the best formula while it is open. */
@@ -193,7 +212,12 @@ export class VisitSession {
 		return best && this.line ? recordParts(best, this.line) : [];
 	});
 	toned = $derived(
-		previewChoice(this.toneParts, this.raw, this.toneConditions, this.toneSearch?.target ?? this.rawLab)
+		previewChoice(
+			this.toneParts,
+			this.raw,
+			this.toneConditions,
+			this.toneSearch?.target ?? this.rawLab
+		)
 	);
 	tonedColours = $derived(this.#afterWashes(0));
 	fadedColours = $derived(this.#afterWashes(FADE_WEEKS * (this.client?.washesPerWeek ?? 2)));
@@ -221,7 +245,10 @@ export class VisitSession {
 		const { points, rawFibres } = this;
 		const toned = tonedColours(rawFibres, dyes, this.reading.whiteShare);
 		const bare = this.rawColours;
-		return { ...toned, hair: toned.hair.map((rgb, i) => (points[i]!.covered ? rgb : bare.hair[i]!)) };
+		return {
+			...toned,
+			hair: toned.hair.map((rgb, i) => (points[i]!.covered ? rgb : bare.hair[i]!))
+		};
 	}
 
 	cautions = $derived.by(() =>

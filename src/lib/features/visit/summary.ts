@@ -16,7 +16,11 @@ export function stationState(session: VisitSession, station: Station): StationSt
 
 const readLine = ({ reading }: VisitSession): string => {
 	const states = new Set(Object.values(reading.zones).map(({ state }) => state));
-	const past = states.has('coloured') ? 'coloured' : states.has('lightened') ? 'part light' : 'untouched';
+	const past = states.has('coloured')
+		? 'coloured'
+		: states.has('lightened')
+			? 'part light'
+			: 'untouched';
 	return `${formatLevel(reading.naturalLevel)} ${reading.warmth}, ${reading.texture}, ${past}`;
 };
 
@@ -42,7 +46,9 @@ export function stationLine(session: VisitSession, station: Station): string {
 		case 'tone': {
 			if (visit.tone.choice === 'none') return 'no toner';
 			const parts = session.toneParts.map(({ name, grams }) => `${name} ${grams} g`).join(', ');
-			return parts ? `${parts}${visit.tone.choice === 'open' ? ' expected' : ''}` : 'nothing chosen';
+			return parts
+				? `${parts}${visit.tone.choice === 'open' ? ' expected' : ''}`
+				: 'nothing chosen';
 		}
 		case 'sendOff':
 			return visit.result.recordedAt

@@ -93,8 +93,6 @@ export const VEHICLE_NAMES = {
 	highLift: 'high-lift'
 } as const;
 
-export const ZONE_NAMES = { root: 'root', lengths: 'lengths', ends: 'ends' } as const;
-
 /** The label of a value among options. */
 export const labelIn = <T extends string>(
 	options: readonly { value: T; label: string }[],

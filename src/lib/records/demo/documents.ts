@@ -17,7 +17,11 @@ interface Person {
 	};
 }
 
-const natural = (level: number): ZoneReading => ({ state: 'natural', presentLevel: level, artificial: [] });
+const natural = (level: number): ZoneReading => ({
+	state: 'natural',
+	presentLevel: level,
+	artificial: []
+});
 const lightened = (level: number, undertone?: ZoneReading['undertone']): ZoneReading => ({
 	state: 'lightened',
 	presentLevel: level,
@@ -209,7 +213,9 @@ export function demoDocuments(now: Date): AnyDocument[] {
 					? []
 					: [
 							{
-								date: new Date(now.getTime() - person.patchDaysAgo * DAY_MS).toISOString().slice(0, 10),
+								date: new Date(now.getTime() - person.patchDaysAgo * DAY_MS)
+									.toISOString()
+									.slice(0, 10),
 								reacted: false
 							}
 						]

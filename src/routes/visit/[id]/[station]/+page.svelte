@@ -15,7 +15,11 @@
 {:else}
 	<main>
 		<h1>This visit is not in the records</h1>
-		<p>It was removed, or belongs to other records than the ones that are open. <a href="/">Go to the day</a></p>
+		<p>
+			It was removed, or belongs to other records than the ones that are open. <a href="/"
+				>Go to the day</a
+			>
+		</p>
 	</main>
 {/if}
 

@@ -1,0 +1,38 @@
+import { defineConfig } from '@playwright/test';
+
+const port = Number(process.env['E2E_PORT'] ?? 4317);
+
+/** Browser tests drive the built application in Debian's Chromium, as a person would. */
+export default defineConfig({
+	testDir: 'e2e',
+	outputDir: 'test-results',
+	fullyParallel: true,
+	workers: 2,
+	timeout: 60_000,
+	expect: { timeout: 10_000 },
+	forbidOnly: true,
+	retries: 0,
+	use: {
+		baseURL: `http://localhost:${port}`,
+		viewport: { width: 1280, height: 800 },
+		colorScheme: 'light',
+		launchOptions: {
+			executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+			args: [
+				'--no-sandbox',
+				'--disable-gpu',
+				'--disable-quic',
+				'--no-first-run',
+				'--disable-background-networking',
+				'--disable-component-update',
+				'--disable-sync'
+			]
+		}
+	},
+	webServer: {
+		command: 'node build',
+		env: { PORT: String(port), ORIGIN: `http://localhost:${port}`, BODY_SIZE_LIMIT: '1M' },
+		url: `http://localhost:${port}/api/health`,
+		reuseExistingServer: false
+	}
+});

@@ -1,0 +1,169 @@
+// Shared by the commands. Plain Node: it runs before anything is installed.
+import { spawn, spawnSync } from 'node:child_process';
+import { existsSync, readdirSync, statSync, mkdirSync, writeFileSync, readFileSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const ROOT = dirname(dirname(fileURLToPath(import.meta.url)));
+const LEAST_NODE = [20, 19];
+
+export function stop(message) {
+	console.error(message);
+	process.exit(1);
+}
+
+export function checkNode() {
+	const [major, minor] = process.versions.node.split('.').map(Number);
+	if (major < LEAST_NODE[0] || (major === LEAST_NODE[0] && minor < LEAST_NODE[1])) {
+		stop(
+			`Zelvant needs Node ${LEAST_NODE.join('.')} or newer; this is ${process.versions.node}. Install a newer Node and run the command again.`
+		);
+	}
+}
+
+/** Runs a command and gives its exit code; its output goes straight through. */
+export function run(command, args, options = {}) {
+	const result = spawnSync(command, args, { cwd: ROOT, stdio: 'inherit', ...options });
+	return result.status ?? 1;
+}
+
+/** A file of an installed package, as a command for Node: no shell, no npx. */
+export const bin = (path) => join(ROOT, 'node_modules', path);
+export const node = (args, options) => run(process.execPath, args, options);
+
+/** Installs what the lock file names, when it is not there yet. */
+export function ensureInstalled() {
+	const lock = join(ROOT, 'package-lock.json');
+	const mark = join(ROOT, 'node_modules', '.zelvant-installed');
+	const wanted = readFileSync(lock, 'utf8');
+	if (existsSync(mark) && readFileSync(mark, 'utf8') === wanted) return;
+	// Some registries lack the optional binaries for other systems, and newer npm then refuses the lock file.
+	const ways = [
+		['npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']],
+		['npx', ['-y', 'npm@10.9.4', 'ci', '--no-audit', '--no-fund', '--loglevel=error']],
+		['npm', ['install', '--no-audit', '--no-fund', '--loglevel=error']]
+	];
+	for (const [command, args] of ways) {
+		console.log(`Installing packages: ${command} ${args.slice(0, 3).join(' ')}`);
+		if (run(command, args, { shell: process.platform === 'win32' }) === 0) {
+			writeFileSync(mark, readFileSync(lock, 'utf8'));
+			return;
+		}
+		console.log('That did not work; trying the next way.');
+	}
+	stop(
+		'The packages could not be installed. Check that the npm registry can be reached, then run the command again.'
+	);
+}
+
+/** Newest change below some paths, ms. */
+function newest(paths) {
+	let latest = 0;
+	for (const path of paths) {
+		if (!existsSync(path)) continue;
+		const stat = statSync(path);
+		if (stat.isDirectory())
+			latest = Math.max(latest, newest(readdirSync(path).map((name) => join(path, name))));
+		else latest = Math.max(latest, stat.mtimeMs);
+	}
+	return latest;
+}
+
+/** Builds the application when a source is newer than the build. */
+export function ensureBuilt() {
+	const mark = join(ROOT, 'build', '.built');
+	const sources = ['src', 'static', 'package-lock.json', 'svelte.config.js', 'vite.config.ts'].map(
+		(name) => join(ROOT, name)
+	);
+	if (existsSync(mark) && statSync(mark).mtimeMs > newest(sources)) return 0;
+	console.log('Building Zelvant (about half a minute) …');
+	const code = node([bin('vite/bin/vite.js'), 'build', '--logLevel', 'error']);
+	if (code === 0) writeFileSync(mark, '');
+	return code;
+}
+
+const isFree = (port) =>
+	new Promise((resolve) => {
+		const server = createServer();
+		server.once('error', () => resolve(false));
+		server.once('listening', () => server.close(() => resolve(true)));
+		server.listen(port);
+	});
+
+/** The port asked for, or the first free one from a default on. */
+export async function choosePort(fallback) {
+	const asked = process.env.PORT;
+	if (asked !== undefined) {
+		const port = Number(asked);
+		if (!Number.isInteger(port) || port < 1 || port > 65535)
+			stop(`PORT is "${asked}"; give a number from 1 to 65535.`);
+		if (!(await isFree(port)))
+			stop(
+				`Port ${port} is taken. End what uses it, or choose another: PORT=${port + 1} npm run demo`
+			);
+		return port;
+	}
+	for (let port = fallback; port < fallback + 20; port++) {
+		if (await isFree(port)) {
+			if (port !== fallback) console.log(`Port ${fallback} is taken; using ${port}.`);
+			return port;
+		}
+	}
+	return stop(
+		`Ports ${fallback} to ${fallback + 19} are all taken. Choose another: PORT=5000 npm run demo`
+	);
+}
+
+/** Where Chromium is, installing Debian's package when this may be done. */
+export function ensureChromium() {
+	const known = [
+		process.env.CHROMIUM,
+		'/usr/bin/chromium',
+		'/usr/bin/chromium-browser',
+		'/usr/bin/google-chrome'
+	];
+	const found = () => known.find((path) => path && existsSync(path));
+	if (found()) return found();
+	const remedy =
+		'sudo apt-get update && sudo apt-get install -y chromium   (or set CHROMIUM to the path of one)';
+	if (process.platform === 'linux' && process.getuid?.() === 0 && existsSync('/usr/bin/apt-get')) {
+		console.log('Installing Chromium from Debian for the browser tests …');
+		const quiet = { stdio: ['ignore', 'ignore', 'inherit'] };
+		if (run('apt-get', ['update', '-q'], quiet) === 0)
+			run('apt-get', ['install', '-y', '-q', 'chromium'], quiet);
+		if (found()) return found();
+	}
+	return stop(`No Chromium for the browser tests. Install it with: ${remedy}`);
+}
+
+/** Starts the built server and resolves when it answers. */
+export async function serve(port) {
+	const child = spawn(process.execPath, ['build'], {
+		cwd: ROOT,
+		env: {
+			...process.env,
+			PORT: String(port),
+			ORIGIN: `http://localhost:${port}`,
+			BODY_SIZE_LIMIT: '1M'
+		},
+		stdio: ['ignore', 'ignore', 'inherit']
+	});
+	process.on('exit', () => child.kill());
+	for (let i = 0; i < 100; i++) {
+		try {
+			if ((await fetch(`http://localhost:${port}/api/health`)).ok) return child;
+		} catch {
+			// Not up yet.
+		}
+		await new Promise((resolve) => setTimeout(resolve, 100));
+	}
+	return stop('The server did not start within ten seconds. Run "npm run build" to see why.');
+}
+
+/** A folder for what runs leave behind; git ignores it. */
+export function scratch(name) {
+	const folder = join(ROOT, '.zelvant');
+	mkdirSync(folder, { recursive: true });
+	return join(folder, name);
+}

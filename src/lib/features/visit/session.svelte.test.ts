@@ -1,0 +1,216 @@
+import { flushSync } from 'svelte';
+import { describe, expect, it } from 'vitest';
+import { demoDocuments } from '../../records/demo/documents';
+import { keyOf, memoryStore } from '../../records/documents';
+import { Library } from '../../records/library.svelte';
+import type { Visit } from '../../schema/records';
+import { predict } from '../../compute/predict';
+import { aimVerdict } from '../aim/aim';
+import { expectedAt } from '../chair/chair';
+import { elapsedSeconds, formatClock, toggleRun } from '../chair/clock.svelte';
+import { findClients } from '../clients/find';
+import { alikeFrom, ladderRungs, setLevel, setState } from '../read/reading';
+import { newClient, newVisit, nextReading, plainReading } from './newVisit';
+import { VisitSession } from './session.svelte';
+import { stationLine, stationState } from './summary';
+import { formatHours, formatRatio, STATIONS } from './words';
+
+const NOW = new Date('2026-03-02T10:00:00Z');
+
+async function open(name: string): Promise<{ session: VisitSession; library: Library }> {
+	const documents = demoDocuments(NOW);
+	const library = new Library(memoryStore(documents.map((d) => [keyOf(d), d])));
+	await library.open();
+	return { library, session: new VisitSession(library, `${name}-today`, () => NOW) };
+}
+
+describe('a visit', () => {
+	it('shows the same numbers as the HTTP answer for the same input', async () => {
+		const { session } = await open('hesper-oake');
+		const { reading, plan, zone, lift } = session;
+		const answer = predict({
+			hair: {
+				naturalLevel: reading.naturalLevel,
+				warmth: reading.warmth,
+				texture: reading.texture,
+				condition: 100,
+				whiteShare: 0
+			},
+			stages: [
+				{
+					product: plan.product,
+					volume: plan.volume,
+					ratio: plan.ratio,
+					minutes: plan.minutes,
+					placement: plan.placement
+				}
+			],
+			distanceCm: (zone.fromCm + zone.toCm) / 2
+		}).stages[0]!;
+		expect(lift.level).toBeCloseTo(answer.level, 9);
+		expect(lift.low).toBeCloseTo(answer.levelLow, 9);
+		expect(lift.condition).toBeCloseTo(answer.condition, 9);
+		expect(expectedAt(session, plan.minutes).level).toBeCloseTo(answer.level, 9);
+		expect(stationLine(session, 'lift')).toContain(String(Math.round(answer.level * 10) / 10));
+	});
+
+	it('undoes and redoes, and an unchanged change is no step', async () => {
+		const { session } = await open('hesper-oake');
+		session.change('developer', (draft) => (draft.lift.volume = 30));
+		const stronger = session.lift.level;
+		session.change('nothing', () => undefined);
+		expect(session.undo()).toBe('developer');
+		expect(session.plan.volume).toBe(20);
+		expect(session.lift.level).toBeLessThan(stronger);
+		expect(session.redo()).toBe('developer');
+		expect(session.lift.level).toBeCloseTo(stronger, 9);
+	});
+
+	it('lets what was seen replace what was expected as the start for Tone', async () => {
+		const { session } = await open('hesper-oake');
+		const expected = session.rawLab;
+		session.change('note', (draft) => {
+			draft.run.notes.push({ id: 'a', minute: 30, zone: 'lengths', level: 7.5, text: '' });
+		});
+		expect(session.toneStart).toMatchObject({ seen: true, minute: 30 });
+		expect(session.rawLab.l).toBeLessThan(expected.l - 5);
+		expect(session.rawUndertone.name).toBe('yellow-orange');
+		expect(session.toneSearch!.needLevel ?? 9).toBeGreaterThan(7.5);
+	});
+
+	it('walks its stations: done, needs you, not yet', async () => {
+		const { session } = await open('hesper-oake');
+		expect(STATIONS.map(({ id }) => stationState(session, id))).toEqual([
+			'done',
+			'done',
+			'needs',
+			'later',
+			'later',
+			'later',
+			'later'
+		]);
+		session.settle('lift');
+		expect(stationState(session, 'bowls')).toBe('needs');
+	});
+
+	it('gives every demo client sane answers and a line for every station', async () => {
+		for (const name of [
+			'hesper-oake',
+			'teodor-vask',
+			'anneke-rill',
+			'dorrit-vane',
+			'yusra-halden'
+		]) {
+			const { session } = await open(name);
+			expect(session.lift.level).toBeGreaterThan(session.nowLevel - 2.5);
+			expect(session.bowlPlan.totalGrams).toBeGreaterThan(20);
+			expect(session.toneSearch!.formulas.length).toBeGreaterThan(0);
+			for (const { id } of STATIONS)
+				expect(stationLine(session, id)).not.toMatch(/NaN|undefined|Infinity/);
+			expect(aimVerdict(session.sessions, session.target).sentence).not.toMatch(/NaN|undefined/);
+		}
+	});
+
+	it('warns of the band on long regrowth, and a stop is passed only with its reason kept', async () => {
+		const { session } = await open('anneke-rill');
+		expect(session.cautions.map(({ code }) => code)).toContain('band');
+		session.change('henna', (draft) => (draft.reading.henna = true));
+		expect(session.stops.map(({ code }) => code)).toEqual(['henna']);
+		session.pass('henna', 'tested a strand in the back room');
+		expect(session.stops).toEqual([]);
+		expect(session.visit.passed).toMatchObject([
+			{ code: 'henna', reason: 'tested a strand in the back room' }
+		]);
+	});
+
+	it('answers again when a zone is left out', async () => {
+		const { session } = await open('hesper-oake');
+		const before = session.bowlPlan.totalGrams;
+		const tips = session.liftedColours.hair.at(-1);
+		session.change('ends out', (draft) => (draft.lift.covers.ends = false));
+		flushSync();
+		expect(session.bowlPlan.totalGrams).toBeLessThan(before);
+		expect(session.liftedColours.hair.at(-1)).not.toEqual(tips);
+		expect(session.liftedColours.hair.at(-1)).toEqual(session.nowColours.hair.at(-1));
+	});
+});
+
+describe('the next visit', () => {
+	const last: Visit = {
+		...newVisit('c', new Date('2026-01-05T10:00:00Z')),
+		result: { tone: '', notes: '', level: 8.6, recordedAt: '2026-01-05T13:00:00.000Z' }
+	};
+	it('starts from what the last one left, with the regrowth since', () => {
+		const next = nextReading(last, NOW);
+		expect(next.regrowthCm).toBeCloseTo(2.3, 1);
+		expect(next.zones.root.state).toBe('natural');
+		expect(next.zones.lengths).toMatchObject({ state: 'lightened', presentLevel: 8.6 });
+		expect(next.strain.lightenings).toBe(1);
+	});
+	it('starts from the old reading when nothing was recorded', () => {
+		expect(nextReading({ ...last, result: { tone: '', notes: '' } }, NOW)).toEqual(last.reading);
+	});
+});
+
+describe('reading', () => {
+	it('an untouched zone sets the natural level of all its like, a lightened one only itself', () => {
+		const reading = plainReading();
+		setState(reading, 'ends', 'lightened');
+		setLevel(reading, 'ends', 9.5);
+		setLevel(reading, 'root', 4);
+		expect(reading).toMatchObject({
+			naturalLevel: 4,
+			zones: {
+				root: { presentLevel: 4 },
+				lengths: { presentLevel: 4 },
+				ends: { presentLevel: 9.5 }
+			}
+		});
+		expect(reading.strain.lightenings).toBe(1);
+	});
+	it('makes all zones alike without sharing their parts', () => {
+		const reading = plainReading();
+		setState(reading, 'root', 'coloured');
+		alikeFrom(reading, 'root');
+		reading.zones.root.artificial[0]!.level = 2;
+		expect(reading.zones.ends.artificial[0]!.level).not.toBe(2);
+	});
+	it('offers a ladder that rises', () => {
+		const reading = plainReading();
+		for (const state of ['natural', 'lightened', 'coloured'] as const) {
+			setState(reading, 'lengths', state);
+			const light = ladderRungs(reading, 'lengths').map(({ lab }) => lab.l);
+			expect(light).toEqual([...light].sort((p, q) => p - q));
+		}
+	});
+});
+
+describe('timer', () => {
+	it('runs on the stored start, so that a reload loses nothing', () => {
+		const run: Visit['run'] = { elapsedSeconds: 0, notes: [] };
+		toggleRun(run, NOW);
+		const later = new Date(NOW.getTime() + 90_000);
+		expect(elapsedSeconds(structuredClone(run), later)).toBe(90);
+		toggleRun(run, later);
+		expect(run).toMatchObject({ elapsedSeconds: 90, startedAt: NOW.toISOString() });
+		expect(elapsedSeconds(run, new Date(NOW.getTime() + 999_000))).toBe(90);
+		expect([0, 65, 3660.9].map(formatClock)).toEqual(['00:00', '01:05', '61:00']);
+	});
+	it('never runs backwards when the clock of the device is set back', () => {
+		const run: Visit['run'] = { elapsedSeconds: 30, notes: [], runningSince: NOW.toISOString() };
+		expect(elapsedSeconds(run, new Date(NOW.getTime() - 60_000))).toBe(30);
+	});
+});
+
+describe('words', () => {
+	it('say hours and ratios as they are said', () => {
+		expect([45, 60, 169].map(formatHours)).toEqual(['45 min', '1 h 00', '2 h 49']);
+		expect([1.5, 2].map(formatRatio)).toEqual(['1 : 1.5', '1 : 2']);
+	});
+	it('find clients whatever the accents and the order of words', () => {
+		const clients = ['Zoë Ánders', 'Bram Oake'].map((name) => newClient(name, NOW));
+		expect(findClients(clients, 'anders zoe').map(({ name }) => name)).toEqual(['Zoë Ánders']);
+		expect(findClients(clients, '')).toHaveLength(2);
+		expect(findClients(clients, 'nobody')).toEqual([]);
+	});
+});
