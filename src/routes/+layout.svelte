@@ -15,7 +15,8 @@
 </script>
 
 <ModeWatcher />
-<Toaster position="bottom-right" />
+<!-- At the top: the acts stand at the bottom, and a message must not lie over them. -->
+<Toaster position="top-center" />
 
 {#if problem}
 	<p class="plain">{problem}</p>

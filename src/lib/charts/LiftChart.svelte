@@ -280,8 +280,9 @@
 		position: absolute;
 		top: 0;
 		left: 0;
-		min-height: 32px;
+		min-height: 44px;
 		min-width: 44px;
+		margin-top: -8px;
 		padding: 0 6px;
 		border: 0;
 		background: none;

@@ -29,6 +29,16 @@ describe('undo', () => {
 		expect(history.canUndo).toBe(false);
 	});
 
+	it('takes one press back whole, however slow, and two presses one by one', () => {
+		let now = 0;
+		const history = new History<number>(() => (now += 5000));
+		history.record(1, 'minute', 1);
+		history.record(2, 'minute', 1);
+		history.record(3, 'minute', 2);
+		expect(history.undo(4)?.value).toBe(3);
+		expect(history.undo(3)?.value).toBe(1);
+	});
+
 	it('forgets what could be redone when something new is done', () => {
 		const history = new History<number>(() => 0);
 		history.record(1, 'a');

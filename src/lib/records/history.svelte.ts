@@ -3,6 +3,7 @@ interface Step<T> {
 	readonly before: T;
 	readonly label: string;
 	readonly at: number;
+	readonly gesture?: number | undefined;
 }
 
 /** Steps kept; a long day at one visit stays within it. */
@@ -29,16 +30,22 @@ export class History<T> {
 		return this.#future.length > 0;
 	}
 
-	/** Remembers the value before a change. Changes with one label in quick succession are merged. */
-	record(before: T, label: string): void {
+	/**
+	 * Remembers the value before a change. Changes with one label are merged when they follow quickly
+	 * or belong to one press.
+	 * @param gesture the number of the press that is being held, if any
+	 */
+	record(before: T, label: string, gesture?: number): void {
 		const at = this.#clock();
 		const last = this.#past.at(-1);
 		this.#future = [];
-		if (last?.label === label && at - last.at < MERGE_MS) {
+		const same = gesture === undefined ? last?.gesture === undefined : last?.gesture === gesture;
+		const quick = last !== undefined && at - last.at < MERGE_MS;
+		if (last?.label === label && same && (gesture !== undefined || quick)) {
 			this.#past = [...this.#past.slice(0, -1), { ...last, at }];
 			return;
 		}
-		this.#past = [...this.#past.slice(-(MOST_STEPS - 1)), { before, label, at }];
+		this.#past = [...this.#past.slice(-(MOST_STEPS - 1)), { before, label, at, gesture }];
 	}
 
 	/** The value before the last change, or nothing. */

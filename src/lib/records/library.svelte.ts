@@ -145,8 +145,14 @@ export class Library {
 
 	/** Replaces everything with these documents. */
 	async replaceAll(documents: readonly AnyDocument[]): Promise<void> {
-		for (const document of this.all) await this.remove(document);
+		// Nothing of what goes may wait to be written, or it would come back after the store is emptied.
+		await this.flush();
+		const gone = this.all.map(keyOf);
 		await this.#store.clear();
+		for (const key of gone) {
+			this.#drop(key);
+			this.#tell({ key, document: undefined });
+		}
 		this.aside = [];
 		for (const document of documents) this.put(document);
 		await this.flush();

@@ -33,7 +33,7 @@
 			<h1>{question}</h1>
 			<p class="answer figure">
 				<span class="big" class:long={answer.length > 13}>{answer}</span>{#if words}<span
-						class="words">{words}</span
+						class="words">&nbsp;{words}</span
 					>{/if}
 			</p>
 			{#if range}<p class="range">{range}</p>{/if}
@@ -87,7 +87,6 @@
 	.words {
 		font-size: 27px;
 		font-weight: 600;
-		margin-left: 0.2em;
 	}
 	.big.long {
 		font-size: 38px;

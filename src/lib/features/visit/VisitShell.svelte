@@ -13,6 +13,7 @@
 	import { isTyping } from '../shell/keys';
 	import Tone from '../tone/Tone.svelte';
 	import { provideVisit } from './context';
+	import { followGestures } from './gesture';
 	import { VisitSession } from './session.svelte';
 	import { STATIONS } from './words';
 
@@ -25,6 +26,7 @@
 	// The route remounts this component for another visit.
 	const session = new VisitSession(useRecords().library, id);
 	provideVisit(session);
+	$effect(() => followGestures(window));
 
 	const PAGES: Record<string, typeof Read> = {
 		read: Read,
@@ -55,7 +57,9 @@
 		}
 		if (event.ctrlKey || event.metaKey || event.altKey) return;
 		const target = STATIONS[Number(event.key) - 1];
-		const step = { ',': -1, '.': 1, '<': -5, '>': 5, ';': -5, ':': 5 }[event.key];
+		// With Shift the keys give other characters, which differ by keyboard.
+		const sign = { ',': -1, '<': -1, ';': -1, '.': 1, '>': 1, ':': 1 }[event.key];
+		const step = sign === undefined ? undefined : sign * (event.shiftKey ? 5 : 1);
 		if (target) void goto(`/visit/${id}/${target.path}`);
 		else if (event.key === 'p') window.print();
 		else if (step !== undefined) {

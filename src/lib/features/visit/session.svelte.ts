@@ -8,6 +8,7 @@ import type { Library } from '../../records/library.svelte';
 import { revise } from '../../records/revise';
 import type { Client, LiftPlan, Shelf, ShelfLine, Station, Visit } from '../../schema/records';
 import { openStops, visitCautions } from './cautions';
+import { currentGesture } from './gesture';
 import { coloursOf, mainZone, pointsOf, seenFibre, tonedColours, zonesOf } from './hair';
 import { courseAnswer, headOf, liftAnswer, liftTarget, sessionsAnswer } from './lift';
 import {
@@ -60,7 +61,7 @@ export class VisitSession {
 		const before = this.visit;
 		const after = revise(before, recipe, this.#now());
 		if (after === before) return;
-		this.#history.record(before, label);
+		this.#history.record(before, label, currentGesture());
 		this.#library.put(after);
 	}
 

@@ -8,6 +8,8 @@
 	const here = $derived(library.visits.has(params.id));
 </script>
 
+<svelte:head><title>Visit · Zelvant</title></svelte:head>
+
 {#if here}
 	{#key params.id}
 		<VisitShell id={params.id} station={params.station} />

@@ -1,0 +1,153 @@
+import { expect, test } from '@playwright/test';
+import { exportAll, importFile, openClient, openDemo, saved, station } from './helpers';
+
+interface File {
+	documents: Record<string, unknown>[];
+}
+const parse = (text: string) => JSON.parse(text) as File;
+
+test('export, wipe, import: equal', async ({ page }) => {
+	await openDemo(page);
+	await openClient(page, 'Hesper Oake');
+	await station(page, 'Read');
+	await page.getByRole('radio', { name: /^4 medium brown/ }).click();
+	await saved(page);
+	const before = await exportAll(page);
+	await page.getByRole('button', { name: 'Clear the demo' }).click();
+	await expect(page.getByText('The demo is cleared.')).toBeVisible();
+	await page.goto('/clients');
+	await expect(page.getByRole('heading', { name: '0 clients' })).toBeVisible();
+	await page.goto('/records');
+	await importFile(page, before);
+	const preview = page.getByRole('region', { name: /would do/ });
+	await expect(preview).toContainText(/10\s*added/);
+	await expect(preview).toContainText(/0\s*refused/);
+	await preview.getByRole('button', { name: 'Import these' }).click();
+	await expect(page.getByText(/10 added, 1 changed/)).toBeVisible();
+	expect(parse(await exportAll(page)).documents).toEqual(parse(before).documents);
+});
+
+test('an import shows what it would change before it does anything, and can be undone', async ({
+	page
+}) => {
+	await openDemo(page);
+	const file = parse(await exportAll(page));
+	const anneke = file.documents.find(({ id }) => id === 'anneke-rill')!;
+	anneke['note'] = 'now every thirteen';
+	file.documents.push({ ...anneke, id: 'someone-new', name: 'Perrin Ashgrove' });
+	file.documents.push({ ...anneke, id: 'broken', name: 12 });
+	await importFile(page, JSON.stringify(file));
+	const preview = page.getByRole('region', { name: /would do/ });
+	await expect(preview).toContainText('Perrin Ashgrove');
+	await expect(preview).toContainText('changed: Anneke Rill');
+	await expect(preview).toContainText(/1\s*refused/);
+	await preview.getByRole('button', { name: 'Import these' }).click();
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await page.goto('/clients');
+	await expect(page.getByRole('heading', { name: '5 clients' })).toBeVisible();
+});
+
+const bad: [name: string, content: string | Buffer, says: RegExp][] = [
+	['damaged', '{"format":"zelvant-records","version":1,"docu', /cut off or damaged/],
+	['foreign', '{"hello":"there"}', /not a file of Zelvant records/],
+	['a picture', Buffer.from([0x89, 0x50, 0x4e, 0x47, 0, 1, 2, 3]), /cut off or damaged/],
+	['empty', '', /cut off or damaged/],
+	['newer', '{"format":"zelvant-records","version":7,"documents":[]}', /newer Zelvant/],
+	['huge', Buffer.alloc(50 * 1024 * 1024 + 1, 0x20), /over 50 MB/]
+];
+for (const [name, content, says] of bad) {
+	test(`a file that is ${name}: a clear message, nothing changed`, async ({ page }) => {
+		await openDemo(page);
+		const before = await exportAll(page);
+		if (name === 'huge') {
+			// Playwright hands over at most 50 MB, so this one is made in the page.
+			await page.getByLabel('File to import').evaluate((input: HTMLInputElement) => {
+				const transfer = new DataTransfer();
+				transfer.items.add(new File([new Uint8Array(50 * 1024 * 1024 + 1)], 'huge.json'));
+				input.files = transfer.files;
+				input.dispatchEvent(new Event('change', { bubbles: true }));
+			});
+		} else await importFile(page, content);
+		await expect(page.getByRole('alert')).toContainText(says);
+		await expect(page.getByRole('alert')).toContainText('Nothing was changed');
+		expect(parse(await exportAll(page)).documents).toEqual(parse(before).documents);
+	});
+}
+
+test('one client leaves alone, and comes back after being removed', async ({ page }) => {
+	await openDemo(page);
+	await page.goto('/clients/yusra-halden');
+	const downloading = page.waitForEvent('download');
+	await page.getByRole('button', { name: 'Export' }).click();
+	expect((await downloading).suggestedFilename()).toMatch(/^yusra-halden-.*\.zelvant\.json$/);
+	await page.getByRole('button', { name: 'Remove' }).click();
+	await expect(page.getByRole('heading', { name: '4 clients' })).toBeVisible();
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(page.getByRole('heading', { name: '5 clients' })).toBeVisible();
+});
+
+test('the demo never mixes with a person’s own records, and comes back as it was', async ({
+	page
+}) => {
+	await page.goto('/');
+	await page.getByRole('button', { name: 'New visit' }).first().click();
+	await page.getByLabel('Name').fill('Own Person');
+	await page.getByRole('button', { name: 'New client, read the hair' }).click();
+	await saved(page);
+	await openDemo(page);
+	await expect(page.getByText('Own Person')).toBeHidden();
+	await page.goto('/records');
+	await page.getByRole('button', { name: 'Clear the demo' }).click();
+	await page.getByRole('button', { name: 'Load the demo afresh' }).click();
+	await expect(page.getByText('The demo is as it was.')).toBeVisible();
+	await page.goto('/clients');
+	await expect(page.getByRole('heading', { name: '5 clients' })).toBeVisible();
+	await page.goto('/records');
+	await page.getByRole('button', { name: 'Open my own records' }).click();
+	await expect(page.getByText('Own Person')).toBeVisible();
+	await expect(page.getByText('Hesper Oake')).toBeHidden();
+});
+
+test('storage that refuses to write: said plainly, nothing lost in the window, export still works', async ({
+	page
+}) => {
+	await openDemo(page);
+	await page.goto('/clients/anneke-rill');
+	await page.evaluate(() => {
+		IDBObjectStore.prototype.put = () => {
+			throw new DOMException('no room', 'QuotaExceededError');
+		};
+	});
+	await page.getByLabel('Note').fill('written on a full disk');
+	await expect(page.getByRole('alert')).toContainText('storage is full');
+	await expect(page.getByLabel('Note')).toHaveValue('written on a full disk');
+	const downloading = page.waitForEvent('download');
+	await page.getByRole('button', { name: 'Export' }).click();
+	const stream = await (await downloading).createReadStream();
+	let text = '';
+	for await (const chunk of stream) text += String(chunk);
+	expect(text).toContain('written on a full disk');
+});
+
+test('two tabs agree', async ({ page, context }) => {
+	await openDemo(page);
+	await page.goto('/clients/anneke-rill');
+	const other = await context.newPage();
+	await other.goto('/clients/anneke-rill');
+	await expect(other.getByLabel('Note')).toHaveValue(/six weeks/);
+	await page.getByLabel('Note').fill('seen in both');
+	await expect(other.getByLabel('Note')).toHaveValue('seen in both');
+});
+
+test('goes on without the server once it has been open', async ({ page, context }) => {
+	await openDemo(page);
+	await page.evaluate(async () => {
+		await navigator.serviceWorker.ready;
+	});
+	await page.reload();
+	await context.setOffline(true);
+	await page.reload();
+	await expect(page.getByRole('heading', { level: 1 })).toContainText('in the chair');
+	await openClient(page, 'Hesper Oake');
+	await context.setOffline(false);
+});

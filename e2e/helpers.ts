@@ -1,0 +1,68 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, type Page } from '@playwright/test';
+
+/** Opens the demo salon afresh, as its printed address does. */
+export async function openDemo(page: Page): Promise<void> {
+	await page.goto('/demo');
+	await page.waitForURL('/');
+	await expect(page.getByRole('heading', { level: 1 })).toContainText('in the chair');
+}
+
+/** Goes to a station by its link in the rail. */
+export async function station(page: Page, name: string): Promise<void> {
+	await page
+		.getByRole('navigation', { name: 'Stations of the visit' })
+		.getByRole('link', { name: new RegExp(`^\\d?\\s*${name}`) })
+		.click();
+}
+
+/** The large answer of the station that is open. */
+export const answer = (page: Page) => page.locator('.answer');
+
+/** Waits until the rail says that all is saved. */
+export async function saved(page: Page): Promise<void> {
+	await expect(page.getByText(/saved$/)).toHaveText(/(^|· )saved$/);
+}
+
+/** Opens a client of the demo from the day. */
+export async function openClient(page: Page, name: string): Promise<void> {
+	await page.getByRole('link', { name: new RegExp(name) }).click();
+	await expect(page.getByRole('navigation', { name: 'Stations of the visit' })).toBeVisible();
+}
+
+/** No fault that axe can find on the page as it is. */
+export async function accessible(page: Page): Promise<void> {
+	const { violations } = await new AxeBuilder({ page }).analyze();
+	expect(
+		violations.map(
+			({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 120)).join(' | ')}`
+		)
+	).toEqual([]);
+}
+
+/** The page is no wider than its window. */
+export async function noSidewaysScroll(page: Page): Promise<void> {
+	const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+	expect(over).toBeLessThanOrEqual(0);
+}
+
+/** Exports everything from Records and gives the file's text. */
+export async function exportAll(page: Page): Promise<string> {
+	await page.goto('/records');
+	const downloading = page.waitForEvent('download');
+	await page.getByRole('button', { name: 'Export everything' }).click();
+	const download = await downloading;
+	expect(download.suggestedFilename()).toMatch(/\.zelvant\.json$/);
+	const stream = await download.createReadStream();
+	let text = '';
+	for await (const chunk of stream) text += String(chunk);
+	return text;
+}
+
+/** Offers a file for import. */
+export const importFile = (page: Page, text: string | Buffer, name = 'records.zelvant.json') =>
+	page.getByLabel('File to import').setInputFiles({
+		name,
+		mimeType: 'application/json',
+		buffer: Buffer.from(text)
+	});

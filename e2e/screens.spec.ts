@@ -1,0 +1,86 @@
+import { expect, test } from '@playwright/test';
+import { accessible, noSidewaysScroll, openDemo } from './helpers';
+
+const VISIT = ['read', 'aim', 'lift', 'bowls', 'chair', 'tone', 'send-off'];
+const SCREENS = [
+	'/',
+	'/clients',
+	'/clients/dorrit-vane',
+	'/shelf',
+	'/records',
+	...VISIT.map((station) => `/visit/hesper-oake-today/${station}`),
+	'/visit/yusra-halden-today/read',
+	'/visit/nobody/read'
+];
+const SIZES = [
+	{ width: 1280, height: 800 },
+	{ width: 1024, height: 768 },
+	{ width: 390, height: 844 }
+];
+
+for (const scheme of ['light', 'dark'] as const) {
+	test.describe(scheme, () => {
+		test.use({ colorScheme: scheme });
+		for (const size of SIZES) {
+			test(`every screen at ${size.width}×${size.height}: no sideways scroll, axe finds nothing`, async ({
+				page
+			}) => {
+				test.setTimeout(120_000);
+				const faults: string[] = [];
+				page.on('pageerror', (error) => faults.push(error.message));
+				page.on('console', (message) => message.type() === 'error' && faults.push(message.text()));
+				await page.setViewportSize(size);
+				await openDemo(page);
+				for (const screen of SCREENS) {
+					await page.goto(screen);
+					await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+					await noSidewaysScroll(page);
+					await accessible(page);
+				}
+				expect(faults).toEqual([]);
+			});
+		}
+	});
+}
+
+test('open sheets are accessible too', async ({ page }) => {
+	await openDemo(page);
+	await page.getByRole('button', { name: 'New visit' }).click();
+	await accessible(page);
+	await page.goto('/visit/hesper-oake-today/chair');
+	await page.getByRole('button', { name: 'Note a check' }).click();
+	await accessible(page);
+});
+
+test('targets on the phone are large enough for a glove', async ({ page }) => {
+	await page.setViewportSize({ width: 390, height: 844 });
+	await openDemo(page);
+	for (const screen of ['chair', 'bowls', 'lift']) {
+		await page.goto(`/visit/hesper-oake-today/${screen}`);
+		await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+		const small = await page
+			.getByRole('main')
+			.getByRole('button')
+			.evaluateAll((buttons) =>
+				buttons
+					.map((button) => ({ box: button.getBoundingClientRect(), name: button.textContent }))
+					.filter(({ box }) => box.width > 0 && (box.height < 43.5 || box.width < 43.5))
+					.map(({ name }) => name)
+			);
+		expect(small, screen).toEqual([]);
+	}
+});
+
+test('long names and a salon with many clients hold', async ({ page }) => {
+	await page.setViewportSize({ width: 390, height: 844 });
+	await openDemo(page);
+	await page.goto('/clients/hesper-oake');
+	await page
+		.getByLabel('Name')
+		.fill('Maximiliana-Theodosia van den Oosterhoutkwartier of the Harbour');
+	await page.goto('/visit/hesper-oake-today/lift');
+	await expect(page.getByText(/Oosterhoutkwartier/).first()).toBeVisible();
+	await noSidewaysScroll(page);
+	await page.goto('/');
+	await noSidewaysScroll(page);
+});

@@ -1,0 +1,279 @@
+import { expect, test } from '@playwright/test';
+import { answer, openClient, openDemo, saved, station } from './helpers';
+
+test('a whole visit for a new client, found again after closing the browser', async ({ page }) => {
+	await page.goto('/');
+	await expect(page.getByRole('heading', { name: 'Nobody in the chair' })).toBeVisible();
+	await page.getByRole('button', { name: 'New visit' }).first().click();
+	await page.getByLabel('Name').fill('Marrow Teal');
+	await page.getByRole('button', { name: 'New client, read the hair' }).click();
+
+	// Read: a level 4, fine, with an old lightened end.
+	await page.getByRole('radio', { name: /^4 medium brown/ }).click();
+	await expect(answer(page)).toContainText('4');
+	await page.getByRole('radio', { name: 'fine' }).click();
+	await page.getByRole('radio', { name: 'Ends' }).click();
+	await page.getByRole('radio', { name: 'lightened' }).click();
+	await page.getByRole('radio', { name: /^9 / }).click();
+	await page.getByRole('button', { name: 'Set the aim' }).click();
+
+	// Aim: 8 ash.
+	await page.getByRole('radio', { name: /^8 / }).click();
+	await page.getByRole('radio', { name: /^ash/ }).click();
+	await expect(answer(page)).toContainText(/8\sash/);
+	await page.getByRole('button', { name: 'Choose the lift' }).click();
+
+	// Lift: leave the light ends out, and take more time.
+	const clock = page.getByRole('slider', { name: 'Minutes on the hair' });
+	const before = Number(await answer(page).locator('.big').textContent());
+	await clock.focus();
+	for (let i = 0; i < 8; i++) await page.keyboard.press('ArrowRight');
+	await expect(clock).toHaveAttribute('aria-valuenow', '43');
+	await expect
+		.poll(async () => Number(await answer(page).locator('.big').textContent()))
+		.toBeGreaterThan(before);
+	await expect(
+		page
+			.getByText('Overlap on lightened hair.')
+			.or(page.getByText('No patch test on record.'))
+			.first()
+	).toBeVisible();
+	await page.getByText('Product and place').click();
+	await page.getByRole('checkbox', { name: 'On the ends' }).click();
+	await page.getByRole('button', { name: 'Set bowls' }).click();
+
+	// Bowls: open work in grams.
+	await expect(answer(page)).toContainText(/\d+ g/);
+	await page.getByLabel('Foils').fill('30');
+	await page.getByLabel('Foils').press('Enter');
+	await expect(page.getByRole('heading', { name: 'foils 1 to 15' })).toBeVisible();
+	await page.getByRole('button', { name: 'Go to the chair' }).click();
+
+	// Chair: start, look, note what is there.
+	await page.getByRole('button', { name: 'Start' }).click();
+	await expect(page.getByRole('timer')).not.toHaveText('00:00');
+	await page.getByRole('button', { name: 'Note a check' }).click();
+	await page.getByLabel('Level, finer').fill('8.4');
+	await page.getByLabel('At minute').fill('41');
+	await page.getByLabel('At minute').press('Tab');
+	await page.getByRole('button', { name: 'Keep what I saw' }).click();
+	await expect(page.getByText(/^8\.4/).first()).toBeVisible();
+	await page.getByRole('button', { name: 'Rinsed, go to Tone' }).click();
+
+	// Tone: starts from what was seen.
+	await expect(page.getByText(/Seen 8\.4 .* at 41 min/)).toBeVisible();
+	await page.getByRole('button', { name: 'Choose' }).first().click();
+	const formula = (await answer(page).textContent())!.trim();
+	expect(formula).toMatch(/\d+ g/);
+	await page.getByRole('button', { name: 'Send off' }).click();
+
+	// Send-off.
+	await page.getByLabel('Level', { exact: true }).fill('8');
+	await page.getByLabel('Tone, in your words').fill('soft ash');
+	await page.getByLabel('What to remember next time').fill('ends drank the toner');
+	await page.getByRole('button', { name: 'Record the visit' }).click();
+	await expect(page.getByRole('button', { name: 'Back to the day' })).toBeVisible();
+	await saved(page);
+
+	// A new page has nothing but the records.
+	const again = await page.context().newPage();
+	await page.close();
+	await again.goto('/clients');
+	await again.getByRole('link', { name: /Marrow Teal/ }).click();
+	await again.getByRole('link', { name: /4 to 8 ash/ }).click();
+	await expect(again.getByLabel('What to remember next time')).toHaveValue('ends drank the toner');
+	await expect(again.getByText(`Toned with ${formula}`)).toBeVisible();
+});
+
+test('the demo client in the chair goes from lift to send-off, every number agreeing', async ({
+	page
+}) => {
+	await openDemo(page);
+	await openClient(page, 'Hesper Oake');
+	const level = await answer(page).locator('.big').textContent();
+	const rail = page.getByRole('navigation', { name: 'Stations of the visit' });
+	await expect(rail.getByRole('link', { name: /Lift/ })).toContainText(`${level} yellow at 38 min`);
+	await page.getByRole('button', { name: 'Set bowls' }).click();
+	const grams = await answer(page).locator('.big').textContent();
+	await expect(rail.getByRole('link', { name: /Bowls/ })).toContainText(grams!);
+	const weights = await page.locator('.bowls dd').allTextContents();
+	expect(weights.reduce((sum, text) => sum + Number.parseInt(text, 10), 0)).toBe(
+		Number.parseInt(grams!, 10)
+	);
+	await page.getByRole('button', { name: 'Go to the chair' }).click();
+	await page.getByRole('button', { name: 'Rinsed, go to Tone' }).click();
+	await expect(
+		page.getByText(`Expected ${level} yellow at 38 min: violet stands against it.`)
+	).toBeVisible();
+	await page.getByRole('button', { name: 'Use this, send off' }).click();
+	await page.getByRole('button', { name: 'Record the visit' }).click();
+	await page.getByRole('button', { name: 'Back to the day' }).click();
+	await expect(page.getByRole('heading', { name: 'Done today' })).toBeVisible();
+});
+
+test('what the screen says is what the HTTP answer says', async ({ page, request }) => {
+	await openDemo(page);
+	await openClient(page, 'Hesper Oake');
+	const shown = await page.locator('.range').textContent();
+	const answerJson = (await (
+		await request.post('/api/predict', {
+			data: {
+				hair: { naturalLevel: 5, warmth: 'neutral', texture: 'fine' },
+				stages: [{ product: 'powder', volume: 20, ratio: 2, minutes: 38, placement: 'foil' }],
+				distanceCm: 16.25
+			}
+		})
+	).json()) as { stages: { level: number; levelLow: number; levelHigh: number }[] };
+	const [stage] = answerJson.stages;
+	const round = (value: number) => Math.round(value * 10) / 10;
+	await expect(answer(page).locator('.big')).toHaveText(String(round(stage!.level)));
+	expect(shown).toBe(
+		`expected at 38 min, likely ${round(stage!.levelLow)} to ${round(stage!.levelHigh)}`
+	);
+});
+
+test('dragging the minute moves level, strand and chart together', async ({ page }) => {
+	await openDemo(page);
+	await openClient(page, 'Hesper Oake');
+	const clock = page.getByRole('slider', { name: 'Minutes on the hair' });
+	const box = (await clock.boundingBox())!;
+	const middle = box.y + box.height / 2;
+	const levels: number[] = [];
+	await page.mouse.move(box.x + box.width * 0.2, middle);
+	await page.mouse.down();
+	for (const share of [0.2, 0.4, 0.6, 0.9]) {
+		await page.mouse.move(box.x + box.width * share, middle, { steps: 4 });
+		levels.push(Number(await answer(page).locator('.big').textContent()));
+	}
+	await page.mouse.up();
+	expect(levels).toEqual([...levels].sort((p, q) => p - q));
+	expect(new Set(levels).size).toBe(4);
+	await page.getByRole('button', { name: 'Table' }).click();
+	await expect(page.getByRole('columnheader', { name: 'Undertone' })).toBeVisible();
+	// One drag is one step back.
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(page.locator('.range')).toContainText('expected at 38 min');
+});
+
+test('a reload in the middle loses nothing, not even a change a moment old', async ({ page }) => {
+	await openDemo(page);
+	await openClient(page, 'Hesper Oake');
+	await station(page, 'Chair');
+	await page.getByRole('button', { name: 'Start' }).click();
+	await station(page, 'Read');
+	await page.getByRole('radio', { name: /^3 dark brown/ }).click();
+	// At once: before the store has written.
+	await page.reload();
+	await expect(answer(page)).toContainText('3');
+	await station(page, 'Chair');
+	await expect(page.getByRole('button', { name: 'Hold' })).toBeVisible();
+	await expect(page.getByRole('timer')).not.toHaveText('00:00');
+});
+
+test('undo and redo, by button and by keys, across stations', async ({ page }) => {
+	await openDemo(page);
+	await openClient(page, 'Hesper Oake');
+	await station(page, 'Read');
+	await page.getByRole('radio', { name: /^3 dark brown/ }).click();
+	await station(page, 'Aim');
+	await page.getByRole('radio', { name: /^gold/ }).click();
+	await expect(answer(page)).toContainText('gold');
+	await page.keyboard.press('Control+z');
+	await expect(answer(page)).toContainText('beige');
+	await page.keyboard.press('Control+z');
+	await station(page, 'Read');
+	await expect(answer(page)).toContainText('5');
+	await page.getByRole('button', { name: 'Redo' }).click();
+	await expect(answer(page)).toContainText('3');
+	await page.keyboard.press('Control+Shift+Z');
+	await station(page, 'Aim');
+	await expect(answer(page)).toContainText('gold');
+});
+
+test('a stop holds the timer until its reason is written, and the reason is kept', async ({
+	page
+}) => {
+	await openDemo(page);
+	await openClient(page, 'Teodor Vask');
+	await station(page, 'Read');
+	await page.getByText('Past and condition').click();
+	await page.getByRole('checkbox', { name: 'Henna' }).click();
+	await expect(page.getByText('Henna, no clean strand test.')).toBeVisible();
+	await station(page, 'Chair');
+	await expect(page.getByRole('button', { name: 'Start' })).toBeDisabled();
+	await page.keyboard.press('Space');
+	await expect(page.getByRole('timer')).toHaveText('00:00');
+	await page.getByRole('button', { name: 'What to do' }).click();
+	const sheet = page.getByRole('dialog');
+	await sheet.getByLabel(/Why you go on/).fill('short');
+	await expect(sheet.getByRole('button', { name: 'Pass this stop' })).toBeDisabled();
+	await sheet.getByLabel(/Why you go on/).fill('pure body-art henna, strand tested at home');
+	await sheet.getByRole('button', { name: 'Pass this stop' }).click();
+	await sheet.getByRole('button', { name: 'Go on' }).click();
+	await page.getByRole('button', { name: 'Start' }).click();
+	await expect(page.getByRole('timer')).not.toHaveText('00:00');
+	await station(page, 'Send-off');
+	await expect(page.getByText('pure body-art henna, strand tested at home').first()).toBeVisible();
+});
+
+test('over 20 vol on the scalp is a stop; a clean strand test lifts the one for henna', async ({
+	page
+}) => {
+	await openDemo(page);
+	await openClient(page, 'Anneke Rill');
+	await station(page, 'Lift');
+	await page.getByRole('slider', { name: 'Developer' }).focus();
+	await page.keyboard.press('ArrowRight');
+	await expect(page.getByText('Too strong for the scalp.')).toBeVisible();
+	await page.keyboard.press('ArrowLeft');
+	await expect(page.getByText('Too strong for the scalp.')).toBeHidden();
+	await station(page, 'Read');
+	await page.getByText('Past and condition').click();
+	await page.getByRole('checkbox', { name: 'Henna' }).click();
+	await expect(page.getByText('Henna, no clean strand test.')).toBeVisible();
+	await page.getByText('Tests', { exact: true }).click();
+	await page.getByRole('radio', { name: 'clean' }).click();
+	await expect(page.getByText('Henna, no clean strand test.')).toBeHidden();
+});
+
+test('wrong input says what is allowed and keeps the last good value', async ({ page }) => {
+	await openDemo(page);
+	await openClient(page, 'Hesper Oake');
+	await station(page, 'Bowls');
+	const total = await answer(page).textContent();
+	for (const wrong of ['', 'many', '-3', '9999']) {
+		await page.getByLabel('Foils').fill(wrong);
+		await page.getByLabel('Foils').press('Tab');
+		await expect(page.getByRole('alert')).toContainText('1 to 300');
+		await expect(answer(page)).toHaveText(total!);
+	}
+	await page.getByLabel('Foils').fill('20');
+	await page.getByLabel('Foils').press('Tab');
+	await expect(page.getByRole('alert')).toBeHidden();
+});
+
+test('a strength between two stocked developers is blended by weight', async ({ page }) => {
+	await openDemo(page);
+	await openClient(page, 'Hesper Oake');
+	await page.getByRole('slider', { name: 'Developer' }).focus();
+	await page.keyboard.press('ArrowRight');
+	await page.keyboard.press('ArrowRight');
+	await station(page, 'Bowls');
+	const first = page.locator('.bowls li').first();
+	await expect(first).toContainText('20 vol');
+	await expect(first).toContainText('30 vol');
+	await expect(first).toContainText('the two make 25 vol');
+});
+
+test('the printed sheet holds every bowl', async ({ page }) => {
+	await openDemo(page);
+	await openClient(page, 'Hesper Oake');
+	await station(page, 'Bowls');
+	const bowls = await page.locator('.bowls li').count();
+	await page.emulateMedia({ media: 'print' });
+	const sheet = page.locator('article.sheet');
+	await expect(sheet).toBeVisible();
+	await expect(sheet.locator('tbody tr')).toHaveCount(bowls);
+	await expect(page.getByRole('navigation')).toBeHidden();
+	expect((await page.pdf()).byteLength).toBeGreaterThan(5000);
+});
