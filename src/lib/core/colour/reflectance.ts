@@ -7,6 +7,23 @@ const KERATIN: Readonly<Spectrum> = Float64Array.from(
 );
 
 /**
+ * Mean of `exp(-A·l)` over the path lengths `l` through the mass: `(1 + A/s)^-s`, in (0, 1]. The plain
+ * formula; {@link reflectance} reads it from a table.
+ */
+export const pathMean = (absorbance: number): number =>
+	Math.pow(1 + absorbance / FIBRE.pathShape, -FIBRE.pathShape);
+
+/**
+ * The same by linear interpolation. At this step the error stays below 3e-6 of full reflectance, a
+ * thousandth of what the eye can tell, at a tenth of the time; the tests hold it against the plain one.
+ */
+const STEPS_PER_UNIT = 256;
+const TABLE_END = 32;
+const TABLE = Float64Array.from({ length: TABLE_END * STEPS_PER_UNIT + 2 }, (_, i) =>
+	pathMean(i / STEPS_PER_UNIT)
+);
+
+/**
  * Reflectance of a mass of hair with absorbance `A`:
  * `R = gloss + body·B(λ)·(1 + A/s)^-s`, the mean of `exp(-A·l)` over gamma-distributed path lengths
  * (shape `s`, mean 1) plus the surface gloss.
@@ -17,9 +34,16 @@ export function reflectance(
 	absorbance: Readonly<Spectrum>,
 	out: Spectrum = emptySpectrum()
 ): Spectrum {
-	const s = FIBRE.pathShape;
 	for (let i = 0; i < SAMPLES; i++) {
-		out[i] = FIBRE.gloss + KERATIN[i]! * Math.pow(1 + absorbance[i]! / s, -s);
+		const a = absorbance[i]!;
+		let mean: number;
+		if (a >= 0 && a < TABLE_END) {
+			const at = a * STEPS_PER_UNIT;
+			const step = at | 0;
+			const low = TABLE[step]!;
+			mean = low + (TABLE[step + 1]! - low) * (at - step);
+		} else mean = pathMean(a);
+		out[i] = FIBRE.gloss + KERATIN[i]! * mean;
 	}
 	return out;
 }

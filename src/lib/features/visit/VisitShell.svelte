@@ -13,7 +13,7 @@
 	import { isTyping } from '../shell/keys';
 	import Tone from '../tone/Tone.svelte';
 	import { provideVisit } from './context';
-	import { followGestures } from './gesture';
+	import { followGestures } from './gesture.svelte';
 	import { VisitSession } from './session.svelte';
 	import { STATIONS } from './words';
 

@@ -8,16 +8,18 @@ import type { Library } from '../../records/library.svelte';
 import { revise } from '../../records/revise';
 import type { Client, LiftPlan, Shelf, ShelfLine, Station, Visit } from '../../schema/records';
 import { openStops, visitCautions } from './cautions';
-import { currentGesture } from './gesture';
+import { currentGesture } from './gesture.svelte';
 import { coloursOf, mainZone, pointsOf, seenFibre, tonedColours, zonesOf } from './hair';
 import { courseAnswer, headOf, liftAnswer, liftTarget, sessionsAnswer } from './lift';
 import {
+	aimLab,
 	conditionsOf,
 	dyesAfter,
 	previewChoice,
 	rawOf,
 	recordParts,
 	searchTone,
+	type ToneSearch,
 	type ToneStart
 } from './tone';
 
@@ -192,18 +194,20 @@ export class VisitSession {
 			this.lift.condition
 		)
 	);
-	toneSearch = $derived(
-		this.line
-			? searchTone(
-					this.line,
-					this.aim,
-					this.raw,
-					this.toneStart.fibre,
-					this.toneConditions,
-					this.visit.tone.totalGrams
-				)
-			: undefined
-	);
+	toneTarget = $derived(aimLab(this.aim, this.raw));
+	/**
+	 * The search is the one answer too slow for every frame of a drag. While something is dragged its
+	 * last formulas stand, previewed on the hair as it is now; it runs again on release.
+	 */
+	toneSearch: ToneSearch | undefined = $derived.by(() => {
+		if (currentGesture() !== undefined && this.#lastSearch) return this.#lastSearch;
+		const { line, aim, raw, toneStart, toneConditions } = this;
+		this.#lastSearch =
+			line &&
+			searchTone(line, aim, raw, toneStart.fibre, toneConditions, this.visit.tone.totalGrams);
+		return this.#lastSearch;
+	});
+	#lastSearch: ToneSearch | undefined;
 	/** The parts on which the toned strands stand: the choice, or the best formula while it is open. */
 	toneParts = $derived.by(() => {
 		const { tone } = this.visit;
@@ -212,14 +216,7 @@ export class VisitSession {
 		const best = this.toneSearch?.formulas[0];
 		return best && this.line ? recordParts(best, this.line) : [];
 	});
-	toned = $derived(
-		previewChoice(
-			this.toneParts,
-			this.raw,
-			this.toneConditions,
-			this.toneSearch?.target ?? this.rawLab
-		)
-	);
+	toned = $derived(previewChoice(this.toneParts, this.raw, this.toneConditions, this.toneTarget));
 	tonedColours = $derived(this.#afterWashes(0));
 	fadedColours = $derived(this.#afterWashes(FADE_WEEKS * (this.client?.washesPerWeek ?? 2)));
 	faded = $derived.by(() => {

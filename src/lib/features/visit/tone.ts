@@ -58,9 +58,9 @@ export const corePart = (part: ChosenPart): FormulaPart =>
 				form: part.form
 			};
 
+/** What a search found. */
 export interface ToneSearch {
 	readonly formulas: readonly ToneFormula[];
-	readonly target: Lab;
 	/** Lift that would bring the aim within reach, where nothing on the line comes close. */
 	readonly needLevel: number | undefined;
 }
@@ -87,7 +87,6 @@ export function searchTone(
 	const lighter = levelOf(rawLab(raw).l) > aim.level + 1;
 	return {
 		formulas,
-		target,
 		needLevel: close || lighter ? undefined : neededLevel(problem, fibre)
 	};
 }

@@ -1,4 +1,4 @@
-let held: number | undefined;
+let held = $state.raw<number | undefined>();
 let count = 0;
 
 /**

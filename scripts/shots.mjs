@@ -1,0 +1,83 @@
+// npm run shots: one current picture of each main view, from the demo data, in docs/screenshots/.
+import { join } from 'node:path';
+import {
+	ROOT,
+	checkNode,
+	choosePort,
+	ensureBuilt,
+	ensureChromium,
+	ensureInstalled,
+	serve,
+	stop
+} from './lib.mjs';
+
+checkNode();
+ensureInstalled();
+const executablePath = ensureChromium();
+if (ensureBuilt() !== 0) stop('The build failed; the lines above say where.');
+const { chromium } = await import('@playwright/test');
+
+const HESPER = '/visit/hesper-oake-today';
+const DESK = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+const SHOTS = [
+	['day', '/', DESK, 'light'],
+	['read', '/visit/anneke-rill-today/read', DESK, 'light'],
+	['aim', `${HESPER}/aim`, DESK, 'light'],
+	['lift', `${HESPER}/lift`, DESK, 'light'],
+	['lift-dark', `${HESPER}/lift`, DESK, 'dark'],
+	['lift-phone', `${HESPER}/lift`, PHONE, 'light'],
+	['bowls', `${HESPER}/bowls`, DESK, 'light'],
+	['bowls-phone', `${HESPER}/bowls`, PHONE, 'light'],
+	['chair', `${HESPER}/chair`, DESK, 'dark'],
+	['tone', `${HESPER}/tone`, DESK, 'light'],
+	['send-off', `${HESPER}/send-off`, DESK, 'light'],
+	['clients', '/clients', DESK, 'light'],
+	['shelf', '/shelf', DESK, 'light'],
+	['records', '/records', DESK, 'light']
+];
+
+const port = await choosePort(4391);
+const server = await serve(port);
+const base = `http://localhost:${port}`;
+const browser = await chromium.launch({
+	executablePath,
+	args: [
+		'--no-sandbox',
+		'--disable-gpu',
+		'--disable-quic',
+		'--no-first-run',
+		'--disable-background-networking',
+		'--disable-component-update',
+		'--disable-sync'
+	]
+});
+for (const [name, path, viewport, colorScheme] of SHOTS) {
+	const page = await browser.newPage({ viewport, colorScheme });
+	await page.goto(`${base}/demo`);
+	await page.waitForURL(`${base}/`);
+	if (name === 'chair') await runChair(page);
+	await page.goto(base + path);
+	await page.getByRole('heading', { level: 1 }).waitFor();
+	await page.waitForTimeout(600);
+	await page.screenshot({ path: join(ROOT, 'docs/screenshots', `${name}.png`) });
+	await page.close();
+	console.log(`docs/screenshots/${name}.png`);
+}
+await browser.close();
+server.kill();
+process.exit(0);
+
+/** The chair is shown at work: 24 minutes in, with one check noted. */
+async function runChair(page) {
+	await page.clock.install({ time: new Date(Date.now() - 24 * 60_000) });
+	await page.goto(`${base}${HESPER}/chair`);
+	await page.getByRole('button', { name: 'Start' }).click();
+	await page.clock.fastForward('24:07');
+	await page.getByRole('button', { name: 'Note a check' }).click();
+	await page.getByLabel('Level, finer').fill('8.2');
+	await page.getByLabel('At minute').fill('22');
+	await page.getByLabel('At minute').press('Tab');
+	await page.getByRole('button', { name: 'Keep what I saw' }).click();
+	await page.clock.fastForward(5000);
+}
