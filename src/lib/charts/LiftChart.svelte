@@ -164,7 +164,11 @@
 			/>
 			{#each chart.seen as point (`${point.x} ${point.y}`)}
 				<circle class="ring" cx={point.x} cy={point.y} r="9" />
-				<text class="name strong" x={point.x + 14} y={point.y + 5}
+				<text
+					class="name strong"
+					x={point.x + (point.x < 120 ? 14 : -15)}
+					y={point.y - 8}
+					text-anchor={point.x < 120 ? 'start' : 'end'}
 					>seen {Math.round(point.level * 10) / 10}</text
 				>
 			{/each}

@@ -55,7 +55,7 @@ export function liftChart({
 		height: height - MARGIN.top - MARGIN.bottom
 	};
 	const x = scaleLinear([first.minute, last.minute], [MARGIN.left, MARGIN.left + inner.width]);
-	const lowest = Math.floor(Math.min(...moments.map((m) => m.level)));
+	const lowest = Math.floor(Math.min(...moments.map((m) => m.level)) + 0.05);
 	const highest = Math.ceil(Math.max(...moments.map((m) => m.high)) - 0.1);
 	const y = scaleLinear(
 		[Math.max(1, lowest), Math.min(12.4, Math.max(highest, lowest + 2))],

@@ -45,6 +45,8 @@ interface Lock {
 	readonly tip: number;
 	readonly depth: number;
 	readonly gloss: number;
+	/** Lots of its wisps: neighbours in a lock are of one kind, so that white shows as streaks. */
+	readonly lots: readonly number[];
 }
 
 /**
@@ -78,7 +80,8 @@ export function weaveStrand(width: number, height: number, seed: number): Weave 
 			wave: 0.026 + 0.034 * random(),
 			tip: 0.955 + 0.045 * random() - 0.16 * even * even,
 			depth: random(),
-			gloss: 0.03 * bell()
+			gloss: 0.03 * bell(),
+			lots: Array.from({ length: 10 }, random)
 		};
 	}).sort((p, q) => p.depth - q.depth);
 
@@ -89,7 +92,7 @@ export function weaveStrand(width: number, height: number, seed: number): Weave 
 		// Back locks first; each lock's fibres together, so that locks lie over one another.
 		const lock = locks[Math.floor((n / count) * lockCount)]!;
 		const flyaway = random() < BUILD.flyaways;
-		const offset = flyaway ? bell() * 2.1 : bell() * 0.92;
+		const offset = flyaway ? bell() * 1.5 : bell() * 0.92;
 		drawFibre(weave, {
 			lock,
 			offset,
@@ -104,7 +107,7 @@ export function weaveStrand(width: number, height: number, seed: number): Weave 
 			glossShift: 0.018 * bell(),
 			thickness: thickness * (flyaway ? 0.55 : 0.75 + 0.5 * random()),
 			alpha: flyaway ? 0.5 : 0.92,
-			lot: random()
+			lot: lock.lots[Math.min(9, Math.floor(Math.abs(offset + 1.4) * 3.5))]!
 		});
 	}
 	castShadow(weave);

@@ -53,13 +53,13 @@ const DEPTH_NAMES = [
 ] as const;
 
 /**
- * The trade's name of a level: 1 black … 10 lightest blonde, 12 near white. Half-way between two, the
- * lower one is named with "and a half".
+ * The trade's name of a level: 1 black … 10 lightest blonde, 12 near white. Half-way between two,
+ * both are named.
  */
 export function depthName(level: number): string {
 	const kept = Math.min(Math.max(level, 1), 12);
 	const below = Math.floor(kept);
 	const half = Math.abs(kept - below - 0.5) < 0.2 && below < 12;
-	const name = DEPTH_NAMES[(half ? below : Math.round(kept)) - 1]!;
-	return half ? `${name} and a half` : name;
+	if (!half) return DEPTH_NAMES[Math.round(kept) - 1]!;
+	return `between ${DEPTH_NAMES[below - 1]!} and ${DEPTH_NAMES[below]!}`;
 }

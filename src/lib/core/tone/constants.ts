@@ -111,7 +111,27 @@ export const PENALTY = {
 	perLevelTooDark: 2,
 	freeTooDark: 0.25,
 	perLevelPartTooDeep: 1,
-	fightingTones: 15
+	fightingTones: 15,
+	/** For each step on the wheel that a cool dye stands away from the undertone, past the free ones. */
+	perStepOffTheWheel: 1.5,
+	freeSteps: 1.5
+} as const;
+
+/**
+ * Where the undertones stand in their order from red (0) to pale yellow (5), and which of them each
+ * cool dye is the opposite of. The wheel as the trade teaches it: green against red, blue against
+ * orange, violet against yellow.
+ */
+export const WHEEL = {
+	undertone: {
+		red: 0,
+		'red-orange': 1,
+		orange: 2,
+		'yellow-orange': 3,
+		yellow: 4,
+		'pale yellow': 5
+	},
+	dye: { green: 0.5, blue: 2, violet: 4 }
 } as const;
 
 /** A formula further than this from the aim is not offered as a match (ΔE00). */

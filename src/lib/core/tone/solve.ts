@@ -8,10 +8,12 @@ import {
 	mixWithWhite,
 	SAMPLES,
 	absorbance,
+	undertoneOf,
 	type Lab,
-	type Spectrum
+	type Spectrum,
+	type UndertoneName
 } from '../colour';
-import { ALREADY_THERE, CLOSE_ENOUGH, PENALTY, VEHICLES } from './constants';
+import { ALREADY_THERE, CLOSE_ENOUGH, PENALTY, VEHICLES, WHEEL } from './constants';
 import { dyeSpectrum, DYE_NAMES, type DyeAmounts } from './dyes';
 import { depositShare, type DepositConditions, type Vehicle } from './deposit';
 import { gripped, isClear, type FormulaPart } from './formula';
@@ -68,12 +70,29 @@ interface Candidate {
 	readonly onWhite: Spectrum;
 	readonly warmShare: number;
 	readonly tone: number;
+	/** Steps on the wheel between its cool dyes and the undertone, past the free ones; a mean. */
+	readonly offTheWheel: number;
 }
 
 const WARM = ['red', 'orange', 'yellow'] as const;
 const COOL = ['violet', 'blue', 'green'] as const;
 const sumOf = (dyes: DyeAmounts, names: readonly (keyof DyeAmounts)[]): number =>
 	names.reduce((sum, name) => sum + (dyes[name] ?? 0), 0);
+
+/**
+ * How far a tube's cool dyes stand from the opposite of the undertone. The nearest colour alone would
+ * take green against yellow, because it darkens least; nobody at a chair would.
+ */
+function offTheWheel(dyes: DyeAmounts, undertone: UndertoneName): number {
+	if (!(undertone in WHEEL.undertone)) return 0;
+	const here = WHEEL.undertone[undertone as keyof typeof WHEEL.undertone];
+	const total = sumOf(dyes, COOL) + sumOf(dyes, WARM);
+	if (total <= 0) return 0;
+	return COOL.reduce((sum, dye) => {
+		const steps = Math.max(0, Math.abs(WHEEL.dye[dye] - here) - PENALTY.freeSteps);
+		return sum + (steps * (dyes[dye] ?? 0)) / total;
+	}, 0);
+}
 
 /** The hair, the target and the work space of one search. */
 class Search {
@@ -94,6 +113,7 @@ class Search {
 		this.whiteShare = raw.whiteShare ?? 0;
 		this.targetLevel = levelOf(problem.target.l);
 		const share = depositShare(conditions);
+		const undertone = undertoneOf(rawLab(raw)).name;
 		this.candidates = shelf
 			.filter((shade) => shade.vehicle === conditions.vehicle)
 			.map((shade) => {
@@ -107,7 +127,8 @@ class Search {
 					onPigmented: scale(dyeSpectrum(dyes)),
 					onWhite: scale(dyeSpectrum(bare)),
 					warmShare: tone > 0 ? warm / tone : 0,
-					tone
+					tone,
+					offTheWheel: offTheWheel(dyes, undertone)
 				};
 			});
 	}
@@ -139,15 +160,18 @@ class Search {
 		const total = used.reduce((sum, { x }) => sum + x, 0);
 		let warm = 0;
 		let cool = 0;
+		let off = 0;
 		for (const { candidate, x } of used) {
 			const share = total > 0 ? x / total : 0;
 			const tooDeep = Math.max(0, this.targetLevel - candidate.shade.level - 1);
 			score += PENALTY.perLevelPartTooDeep * tooDeep * share;
 			warm += x * candidate.tone * candidate.warmShare;
 			cool += x * candidate.tone * (1 - candidate.warmShare);
+			off += x * candidate.tone * candidate.offTheWheel;
 		}
 		if (warm + cool > 0) {
 			score += (PENALTY.fightingTones * Math.min(warm, cool)) / (warm + cool);
+			score += (PENALTY.perStepOffTheWheel * off) / (warm + cool);
 		}
 		return score;
 	}
@@ -221,26 +245,47 @@ interface Found {
 	readonly score: number;
 }
 
-/** The best whole-gram neighbour of a mix; a part under half a gram falls away. */
+/**
+ * A mix in whole grams: rounded, then moved a gram at a time in any part while that scores better. A
+ * part under half a gram falls away.
+ */
 function inWholeGrams(search: Search, mix: readonly { candidate: Candidate; x: number }[]): Found {
 	const total = search.problem.totalGrams;
-	let rounded: { candidate: Candidate; grams: number }[][] = [[]];
-	for (const { candidate, x } of mix) {
-		const grams = x * total;
-		const options = [...new Set([Math.floor(grams), Math.ceil(grams)])];
-		rounded = rounded.flatMap((head) => options.map((g) => [...head, { candidate, grams: g }]));
+	const candidates = mix.map(({ candidate }) => candidate);
+	const scoreOf = (grams: readonly number[]): number => {
+		const sum = grams.reduce((all, g) => all + g, 0);
+		if (sum === 0 || sum > total || grams.some((g) => g < 0)) return Infinity;
+		return search.score(candidates.map((candidate, i) => ({ candidate, x: grams[i]! / total })));
+	};
+	const steps = candidates.length === 1 ? [[1], [-1]] : PAIR_STEPS;
+	let grams = mix.map(({ x }) => Math.round(x * total));
+	if (grams.reduce((sum, g) => sum + g, 0) > total) grams[0] = grams[0]! - 1;
+	let score = scoreOf(grams);
+	for (let moved = true; moved;) {
+		moved = false;
+		for (const step of steps) {
+			const next = grams.map((g, i) => g + step[i]!);
+			const better = scoreOf(next);
+			if (better < score) [grams, score, moved] = [next, better, true];
+		}
 	}
-	let best: Found | undefined;
-	for (const option of rounded) {
-		const used = option.filter(({ grams }) => grams > 0);
-		if (used.length === 0 || used.reduce((sum, { grams }) => sum + grams, 0) > total) continue;
-		const score = search.score(
-			used.map(({ candidate, grams }) => ({ candidate, x: grams / total }))
-		);
-		if (!best || score < best.score) best = { mix: used, score };
-	}
-	return best ?? { mix: [], score: Infinity };
+	const used = candidates
+		.map((candidate, i) => ({ candidate, grams: grams[i]! }))
+		.filter((part) => part.grams > 0);
+	return { mix: used, score };
 }
+
+/** Ways to move two parts by a gram: either alone, both, or from one to the other. */
+const PAIR_STEPS: readonly (readonly number[])[] = [
+	[1, 0],
+	[-1, 0],
+	[0, 1],
+	[0, -1],
+	[1, -1],
+	[-1, 1],
+	[1, 1],
+	[-1, -1]
+];
 
 /**
  * Finds formulas of one or two shades, thinned with clear, that bring the hair closest to the target

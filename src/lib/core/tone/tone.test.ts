@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { chromaOf, levelOf, type Lab } from '../colour';
+import { chromaOf, deltaE, levelOf, undertoneOf, type Lab } from '../colour';
 import { pigmentOnPath } from '../lift';
 import {
 	addDyes,
@@ -22,8 +22,8 @@ import {
 
 const demi: DepositConditions = { vehicle: 'demi', ratio: 2, minutes: 20 };
 const rawAt = (level: number) => ({ pigment: pigmentOnPath(4, 'neutral', level) });
-const LETTERS = ['N', 'V', 'B', 'A', 'G', 'C', 'M', 'P', 'R', 'VV', 'NA', 'BV'];
-const shelf: ShelfShade[] = [5, 6, 7, 8, 9, 10].flatMap((level) =>
+const LETTERS = ['N', 'V', 'B', 'A', 'G', 'C', 'M', 'P', 'R', 'VV', 'NA', 'NM', 'BV'];
+const shelf: ShelfShade[] = [3, 4, 5, 6, 7, 8, 9, 10].flatMap((level) =>
 	LETTERS.map((tone) => ({ id: `${level}${tone}`, level, tone, vehicle: 'demi' }))
 );
 const aim = (
@@ -174,45 +174,51 @@ describe('search for a formula', () => {
 	});
 
 	it.each([
-		['yellow 9', 9, 'violet'],
-		['orange 6.5', 6.5, 'blue']
-	])('takes what an expert takes first for %s', (_, level, dye) => {
-		const [best] = solve(level, (raw) => aim(level - 0.6, raw));
-		expect(best!.why).toContain(dye);
-		expect(chromaOf(best!.lab)).toBeLessThan(chromaOf(rawLab(rawAt(level))));
+		['pale yellow', 10, ['violet']],
+		['yellow', 9, ['violet']],
+		['yellow-orange', 7.8, ['violet', 'blue']],
+		['orange', 6.3, ['blue', 'violet']],
+		['red', 3.8, ['green']]
+	] as const)('takes what an expert takes first for %s', (name, level, dyes) => {
+		const raw = { pigment: pigmentOnPath(2, 'neutral', level) };
+		expect(undertoneOf(rawLab(raw)).name).toBe(name);
+		const [best] = solveTone({
+			raw,
+			target: aim(level - 0.7, rawLab(raw), 'neutral', 0.5),
+			shelf,
+			conditions: demi,
+			totalGrams: 30
+		});
+		const strongest = /Tone of (\w+)/.exec(best!.why)?.[1];
+		expect(dyes, best!.why).toContain(strongest);
+		expect(chromaOf(best!.lab)).toBeLessThan(chromaOf(rawLab(raw)));
 	});
 
-	it('agrees with exhaustive search over singles and coarse pairs', () => {
-		const raw = rawAt(8.5);
-		const target = aim(8, rawLab(raw));
-		const few = shelf.filter(
-			({ level, tone }) => level >= 8 && ['V', 'B', 'N', 'P', 'G'].includes(tone)
-		);
-		const [best] = solveTone({ raw, target, shelf: few, conditions: demi, totalGrams: 20 });
+	it('agrees with exhaustive search over every pair in whole grams', () => {
+		const raw = rawAt(9);
+		const target = aim(8.5, rawLab(raw));
+		const few = shelf.filter(({ level, tone }) => level >= 8 && ['V', 'VV', 'N'].includes(tone));
+		const totalGrams = 16;
+		const [best] = solveTone({ raw, target, shelf: few, conditions: demi, totalGrams });
 		let least = Infinity;
 		for (const one of few) {
 			for (const two of few) {
-				for (let g1 = 1; g1 <= 20; g1++) {
-					for (let g2 = 0; g1 + g2 <= 20; g2 += 2) {
+				for (let g1 = 1; g1 <= totalGrams; g1++) {
+					for (let g2 = 0; g1 + g2 <= totalGrams; g2++) {
 						const parts: FormulaPart[] = [
 							{ ...one, grams: g1 },
 							{ ...two, grams: g2 },
-							{ clear: true, grams: 20 - g1 - g2 }
+							{ clear: true, grams: totalGrams - g1 - g2 }
 						];
-						const { lab } = previewTone(raw, parts, demi);
-						const distance = Math.hypot(lab.l - target.l, lab.a - target.a, lab.b - target.b);
-						least = Math.min(least, distance);
+						const { lab, level } = previewTone(raw, parts, demi);
+						const tubes = g2 > 0 && one !== two ? 0.4 : 0;
+						const dark = 2 * Math.max(0, 8.5 - level - 0.25);
+						least = Math.min(least, deltaE(lab, target) + tubes + dark);
 					}
 				}
 			}
 		}
-		const found = Math.hypot(
-			best!.lab.l - target.l,
-			best!.lab.a - target.a,
-			best!.lab.b - target.b
-		);
-		// The search weighs ΔE00 and tubes; the plain loop weighs Lab alone, so a small difference stays.
-		expect(found).toBeLessThan(least + 2.5);
+		expect(best!.score).toBeLessThan(least + 0.05);
 	});
 
 	it('offers formulas that differ', () => {

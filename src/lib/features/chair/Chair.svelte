@@ -185,6 +185,15 @@
 	}
 	@media (max-width: 1100px) {
 		.two {
+			grid-template-columns: 300px minmax(0, 1fr);
+			gap: 24px;
+		}
+		.time {
+			font-size: 100px;
+		}
+	}
+	@media (max-width: 900px) {
+		.two {
 			grid-template-columns: minmax(0, 1fr);
 			gap: 16px;
 		}

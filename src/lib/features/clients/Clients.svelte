@@ -85,7 +85,7 @@
 	}
 	li a {
 		display: grid;
-		grid-template-columns: minmax(160px, 1fr) minmax(0, 2fr) auto;
+		grid-template-columns: minmax(150px, 1fr) minmax(0, 2fr) 230px;
 		gap: 4px 24px;
 		align-items: baseline;
 		padding: 12px 0;

@@ -52,7 +52,9 @@
 	question="Where will it get to, and when?"
 	answer={formatLevel(lift.level)}
 	words={lift.undertone.name}
-	range="expected at {plan.minutes} min, likely {formatLevel(lift.low)} to {formatLevel(lift.high)}"
+	range="expected at {plan.minutes} min, likely {formatLevel(lift.low)} to {formatLevel(
+		lift.high
+	)}{session.reading.whiteShare > 0 ? ', the pigmented hair' : ''}"
 	facts={[
 		{ value: windowText, label: 'inside the aim' },
 		{
@@ -76,7 +78,7 @@
 			name="lifted"
 			strong
 			colours={session.liftedColours}
-			value={formatLevel(lift.level)}
+			value={formatLevel(session.liftedLevel)}
 			words="{lift.undertone.name} {hexOf(lift.lab)}"
 			height={92}
 			{warm}

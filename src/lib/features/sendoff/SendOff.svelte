@@ -74,7 +74,7 @@
 		<StrandRow
 			name="lifted"
 			colours={session.rawColours}
-			value={formatLevel(session.seen?.level ?? session.lift.level)}
+			value={formatLevel(session.rawLevel)}
 			words={session.rawUndertone.name}
 			height={40}
 		/>

@@ -17,6 +17,15 @@
 	const toned = $derived(session.toned);
 	const parts = $derived(session.toneParts);
 	const undertone = $derived(session.rawUndertone);
+	const start = $derived(
+		session.seen
+			? `Seen ${formatLevel(session.seen.level)}`
+			: `Expected ${formatLevel(session.lift.level)}`
+	);
+	// Going deep is no fault where depth was asked for.
+	const warnings = $derived(
+		toned.warnings.filter(({ code }) => code !== 'tooDark' || toned.level < session.aim.level - 0.3)
+	);
 	const need = $derived(session.toneSearch?.needLevel);
 	const developer = $derived(
 		session.line && session.line.vehicle !== 'direct'
@@ -46,8 +55,8 @@
 	answer={tone.choice === 'none' ? 'No toner' : formulaWords(parts) || 'nothing found'}
 	words={tone.choice === 'open' && parts.length > 0 ? 'suggested' : ''}
 	range={undertone.name === 'none'
-		? `${session.toneStart.seen ? 'Seen' : 'Expected'} ${formatLevel(session.toneStart.seen ? (session.seen?.level ?? 0) : session.lift.level)}, hardly any undertone left.`
-		: `${session.toneStart.seen ? 'Seen' : 'Expected'} ${formatLevel(session.toneStart.seen ? (session.seen?.level ?? 0) : session.lift.level)} ${undertone.name} at ${session.toneStart.minute} min: ${undertone.neutraliser} stands against it.`}
+		? `${start}, hardly any undertone left.`
+		: `${start} ${undertone.name} at ${session.toneStart.minute} min: ${undertone.neutraliser} stands against it.`}
 	facts={tone.choice === 'none'
 		? []
 		: [
@@ -60,7 +69,7 @@
 		<StrandRow
 			name={session.toneStart.seen ? 'seen' : 'lifted'}
 			colours={session.rawColours}
-			value={formatLevel(session.toneStart.seen ? (session.seen?.level ?? 0) : session.lift.level)}
+			value={formatLevel(session.rawLevel)}
 			words="{undertone.name} {hexOf(session.rawLab)}"
 			height={48}
 		/>
@@ -81,7 +90,7 @@
 		/>
 	{/snippet}
 	{#snippet picture()}
-		{#each toned.warnings as warning (warning.code)}
+		{#each warnings as warning (warning.code)}
 			<p class="warning" role="status"><b>Watch:</b> {warning.message}</p>
 		{/each}
 		{#if need !== undefined}

@@ -207,6 +207,9 @@
 		.words {
 			font-size: 22px;
 		}
+		footer :global(button) {
+			flex: 1;
+		}
 		footer {
 			flex-wrap: wrap;
 			bottom: 60px;

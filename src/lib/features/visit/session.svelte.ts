@@ -1,5 +1,5 @@
 import { levelOf, undertoneOf } from '../../core/colour';
-import { labOfFibre, levelOfFibre, lightenStrand, type Fibre } from '../../core/lift';
+import { labOfFibre, lightenStrand, type Fibre } from '../../core/lift';
 import { planBowls, type BowlPlan } from '../../core/mix';
 import { chairMinutes } from '../../core/plan';
 import { rawLab } from '../../core/tone';
@@ -15,6 +15,7 @@ import {
 	aimLab,
 	conditionsOf,
 	dyesAfter,
+	fadedLab,
 	previewChoice,
 	rawOf,
 	recordParts,
@@ -112,8 +113,12 @@ export class VisitSession {
 	now = $derived(
 		this.zones.map(({ fibre }) => levelOf(labOfFibre(fibre, this.reading.whiteShare).l))
 	);
-	/** Level now of the zone the figures speak of. */
+	/**
+	 * Levels as the eye reads them, white hair included; the lift itself speaks of the pigmented hair.
+	 */
 	nowLevel = $derived(levelOf(labOfFibre(this.zone.fibre, this.reading.whiteShare).l));
+	liftedLevel = $derived.by(() => levelOf(this.lift.lab.l));
+	rawLevel = $derived.by(() => levelOf(this.rawLab.l));
 	points = $derived(pointsOf(this.zones, this.reading.lengthCm, this.plan.covers));
 	nowColours = $derived(
 		coloursOf(
@@ -221,20 +226,8 @@ export class VisitSession {
 	fadedColours = $derived(this.#afterWashes(FADE_WEEKS * (this.client?.washesPerWeek ?? 2)));
 	faded = $derived.by(() => {
 		const washes = FADE_WEEKS * (this.client?.washesPerWeek ?? 2);
-		const dyes = dyesAfter(this.toneParts, this.toneConditions, washes);
-		const fibre: Fibre = {
-			...this.toneStart.fibre,
-			layers: [
-				...this.toneStart.fibre.layers,
-				{
-					vehicle: this.toneConditions.vehicle,
-					level: 10,
-					layers: 1,
-					dyes: dyes(this.toneStart.fibre)
-				}
-			]
-		};
-		return { level: levelOfFibre(fibre), lab: labOfFibre(fibre, this.reading.whiteShare) };
+		const lab = fadedLab(this.toneParts, this.raw, this.toneConditions, washes);
+		return { level: levelOf(lab.l), lab };
 	});
 
 	#afterWashes(washes: number) {

@@ -1,8 +1,11 @@
 import { deltaE, levelOf, type Lab } from '../../core/colour';
+import { labOfMixture } from '../../core/hair';
 import { dyesOf, type Fibre } from '../../core/lift';
 import { neededLevel } from '../../core/plan';
 import {
+	addDyes,
 	depositOf,
+	dyeSpectrum,
 	fadeDyes,
 	previewTone,
 	rawLab,
@@ -128,3 +131,20 @@ export const dyesAfter =
 			washes,
 			conditions.porosity
 		);
+
+/** Colour of a toned area after a number of washes, white fibres included. */
+export function fadedLab(
+	parts: readonly ChosenPart[],
+	raw: RawHair,
+	conditions: DepositConditions,
+	washes: number
+): Lab {
+	const dyesOn = dyesAfter(parts, conditions, washes);
+	const there = raw.dye ?? {};
+	return labOfMixture(
+		raw.pigment,
+		raw.whiteShare ?? 0,
+		dyeSpectrum(addDyes(there, dyesOn(raw.pigment))),
+		dyeSpectrum(dyesOn({ eumelanin: 0, pheomelanin: 0 }))
+	);
+}

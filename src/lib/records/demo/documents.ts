@@ -182,7 +182,7 @@ const people = (now: Date): readonly Person[] => [
 				}
 			},
 			aim: { level: 7, direction: 'ash', keepWarmth: 0.2, liftPast: 1 },
-			lift: { volume: 30, minutes: 50, covers: { root: false, lengths: true, ends: true } },
+			lift: { minutes: 40, covers: { root: false, lengths: true, ends: true } },
 			bowls: { technique: 'foils', foils: 58 }
 		}
 	}
