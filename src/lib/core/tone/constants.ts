@@ -137,5 +137,8 @@ export const WHEEL = {
 /** A formula further than this from the aim is not offered as a match (ΔE00). */
 export const CLOSE_ENOUGH = 4;
 
-/** "No toner needed" when the hair is already this close (ΔE00). */
+/** The hair counts as there already when it is this close (ΔE00). */
 export const ALREADY_THERE = 2;
+
+/** A formula that comes less than this much closer than bare hair is not worth its bowl (ΔE00). */
+export const WORTHWHILE = 1;

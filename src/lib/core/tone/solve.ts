@@ -13,7 +13,7 @@ import {
 	type Spectrum,
 	type UndertoneName
 } from '../colour';
-import { ALREADY_THERE, CLOSE_ENOUGH, PENALTY, VEHICLES, WHEEL } from './constants';
+import { ALREADY_THERE, CLOSE_ENOUGH, PENALTY, VEHICLES, WHEEL, WORTHWHILE } from './constants';
 import { dyeSpectrum, DYE_NAMES, type DyeAmounts } from './dyes';
 import { depositShare, type DepositConditions, type Vehicle } from './deposit';
 import { gripped, isClear, type FormulaPart } from './formula';
@@ -308,11 +308,16 @@ export function solveTone(problem: ToneProblem): ToneFormula[] {
 	const formulas: ToneFormula[] = [];
 	const before = rawLab(problem.raw);
 	const untouched = deltaE(before, problem.target);
-	if (untouched <= ALREADY_THERE) formulas.push(noToner(problem, before, untouched));
-	for (const candidate of differing(search, found, (problem.most ?? 4) - formulas.length)) {
+	const worthwhile = found.filter(({ score }) => score < untouched - WORTHWHILE);
+	for (const candidate of differing(search, worthwhile, problem.most ?? 4)) {
 		formulas.push(asFormula(search, candidate));
 	}
-	return formulas.sort((p, q) => p.score - q.score);
+	// Bare hair is an answer where it is close, and the only one where nothing brings it closer.
+	const bare = untouched <= CLOSE_ENOUGH || formulas.length === 0;
+	if (bare && search.candidates.length > 0) {
+		formulas.push(noToner(problem, before, untouched));
+	}
+	return formulas.sort((p, q) => p.score - q.score).slice(0, problem.most ?? 4);
 }
 
 function bestPairs(
@@ -389,8 +394,11 @@ function noToner(problem: ToneProblem, lab: Lab, distance: number): ToneFormula 
 		level: levelOf(lab.l),
 		deltaE: distance,
 		score: distance,
-		close: true,
-		why: 'The hair is already there: no toner needed.',
+		close: distance <= CLOSE_ENOUGH,
+		why:
+			distance <= ALREADY_THERE
+				? 'The hair is already there: no toner needed.'
+				: 'As it is, the hair is about as close as this line can bring it.',
 		warnings: [],
 		ifLeftLonger: { lab, warnings: [] }
 	};

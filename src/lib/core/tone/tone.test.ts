@@ -228,9 +228,15 @@ describe('search for a formula', () => {
 		expect(formulas.length).toBeGreaterThan(1);
 	});
 
-	it('says when no toner is needed', () => {
+	it('says when no toner is needed, and offers none that would change next to nothing', () => {
 		const formulas = solve(9, (raw) => raw);
-		expect(formulas.some(({ parts }) => parts.length === 0)).toBe(true);
+		expect(formulas.map(({ parts }) => parts.length)).toEqual([0]);
+		const lighter = solve(7, (raw) => aim(8, raw, 'gold', 0.9));
+		for (const { score, parts } of lighter.slice(0, -1)) {
+			expect(parts.length).toBeGreaterThan(0);
+			expect(score).toBeLessThan(lighter.at(-1)!.score - 1);
+		}
+		expect(lighter.length).toBeGreaterThan(0);
 	});
 
 	it('is empty for a shelf without the vehicle and refuses no weight', () => {

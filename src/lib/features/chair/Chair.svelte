@@ -38,7 +38,10 @@
 
 	function toggle() {
 		if (blocked && !running) return;
-		session.change(running ? 'hold' : 'start', (draft) => toggleRun(draft.run, new Date()));
+		session.change(running ? 'hold' : 'start', (draft) => {
+			session.seat(draft);
+			toggleRun(draft.run, new Date());
+		});
 	}
 	function press(event: KeyboardEvent) {
 		if (isTyping(event) || event.ctrlKey || event.metaKey || event.altKey) return;

@@ -10,7 +10,7 @@
 	import Tick from '../../ui/Tick.svelte';
 	import DayRow from '../day/DayRow.svelte';
 	import { downloadRecords } from '../files/download';
-	import { newVisit } from '../visit/newVisit';
+	import { beginVisit } from '../visit/newVisit';
 
 	interface Props {
 		client: Client;
@@ -18,15 +18,15 @@
 	let { client }: Props = $props();
 	const { library } = useRecords();
 	const visits = $derived(library.visitsOf(client.id));
+	/** Each row works out a whole visit, so a long history is shown in parts. */
+	const PAGE = 12;
+	let shown = $state(PAGE);
 
 	const put = (change: Partial<Client>) =>
 		library.put({ ...client, ...change, updatedAt: new Date().toISOString() });
 
 	function begin() {
-		const last = visits.find(({ result }) => result.recordedAt !== undefined);
-		const visit = newVisit(client.id, new Date(), '', last);
-		library.put(visit);
-		void goto(`/visit/${visit.id}/read`);
+		void goto(`/visit/${beginVisit(library, client, new Date()).id}/read`);
 	}
 	async function remove() {
 		const documents = [client, ...visits];
@@ -96,8 +96,11 @@
 	<p class="soft">No visit yet.</p>
 {:else}
 	<ul>
-		{#each visits as visit (visit.id)}<DayRow {visit} />{/each}
+		{#each visits.slice(0, shown) as visit (visit.id)}<DayRow {visit} dated />{/each}
 	</ul>
+	{#if visits.length > shown}
+		<Button onclick={() => (shown += PAGE)}>Show earlier visits</Button>
+	{/if}
 {/if}
 
 <style>

@@ -26,6 +26,9 @@
 			{ name: 'Done today', list: done }
 		].filter(({ list }) => list.length > 0)
 	);
+	/** Each row works out a whole visit, so a crowded day is shown in parts. */
+	const PAGE = 12;
+	let shown = $state(PAGE);
 	let starting = $state(false);
 </script>
 
@@ -59,10 +62,13 @@
 	<section>
 		<h2>{group.name}</h2>
 		<ul>
-			{#each group.list as visit (visit.id)}
+			{#each group.list.slice(0, shown) as visit (visit.id)}
 				<DayRow {visit} />
 			{/each}
 		</ul>
+		{#if group.list.length > shown}
+			<Button onclick={() => (shown += PAGE)}>Show more of {group.list.length}</Button>
+		{/if}
 	</section>
 {/each}
 

@@ -9,8 +9,10 @@
 
 	interface Props {
 		visit: Visit;
+		/** Shows the day of the visit instead of the client's name. */
+		dated?: boolean;
 	}
-	let { visit }: Props = $props();
+	let { visit, dated = false }: Props = $props();
 	// svelte-ignore state_referenced_locally
 	// Rows are keyed by visit.
 	const session = new VisitSession(useRecords().library, visit.id);
@@ -31,7 +33,9 @@
 <li>
 	<a href="/visit/{visit.id}/{next.path}">
 		<span class="who">
-			<span class="name figure">{session.client?.name ?? 'Unknown client'}</span>
+			<span class="name figure"
+				>{dated ? visit.date : (session.client?.name ?? 'Unknown client')}</span
+			>
 			<span class="soft">{since}</span>
 		</span>
 		<span class="field">

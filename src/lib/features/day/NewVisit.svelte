@@ -4,7 +4,7 @@
 	import Button from '../../ui/Button.svelte';
 	import Sheet from '../../ui/Sheet.svelte';
 	import TextField from '../../ui/TextField.svelte';
-	import { newClient, newVisit } from '../visit/newVisit';
+	import { beginVisit, newClient } from '../visit/newVisit';
 	import type { Client } from '../../schema/records';
 	import { findClients } from '../clients/find';
 
@@ -21,24 +21,7 @@
 	);
 
 	function begin(client: Client) {
-		const now = new Date();
-		const line = library.shelf?.lines[0];
-		const last = library.visitsOf(client.id).find(({ result }) => result.recordedAt !== undefined);
-		const visit = newVisit(client.id, now, '', last);
-		library.put(
-			line
-				? {
-						...visit,
-						tone: {
-							...visit.tone,
-							lineId: line.id,
-							vehicle: line.vehicle,
-							ratio: line.ratio,
-							minutes: line.minutes
-						}
-					}
-				: visit
-		);
+		const visit = beginVisit(library, client, new Date());
 		name = '';
 		onclose();
 		void goto(`/visit/${visit.id}/read`);

@@ -35,6 +35,15 @@
 		});
 		toast('Recorded. The next visit starts from this.');
 	}
+	async function removeVisit() {
+		const { visit } = session;
+		await goto(`/clients/${visit.clientId}`);
+		await library.remove(visit);
+		toast(`The visit of ${visit.date} is removed.`, {
+			duration: 20_000,
+			action: { label: 'Undo', onClick: () => library.put(visit) }
+		});
+	}
 	function exportClient() {
 		downloadRecords(
 			exportRecords(library.all, new Date(), session.visit.clientId),
@@ -126,6 +135,12 @@
 					/>
 				</div>
 				<TextField
+					label="Done by"
+					value={session.visit.colourist}
+					oninput={(v) =>
+						session.change('colourist', (draft) => (draft.colourist = v.slice(0, 120)))}
+				/>
+				<TextField
 					label="Tone, in your words"
 					value={result.tone}
 					oninput={(v) =>
@@ -164,6 +179,7 @@
 				: 'Everything is saved as you go; recording closes the visit.'}
 		</p>
 		<div class="acts">
+			<Button onclick={() => void removeVisit()}>Remove visit</Button>
 			<Button onclick={() => window.print()}>Print sheet</Button>
 			<Button onclick={exportClient}>Export client</Button>
 			{#if recorded}<Button primary onclick={() => void goto('/')}>Back to the day</Button

@@ -52,12 +52,12 @@
 
 <Station
 	question="What neutralises what is there?"
-	answer={tone.choice === 'none' ? 'No toner' : formulaWords(parts) || 'nothing found'}
-	words={tone.choice === 'open' && parts.length > 0 ? 'suggested' : ''}
+	answer={session.noToner ? 'No toner' : formulaWords(parts) || 'nothing found'}
+	words={tone.choice === 'open' && (session.noToner || parts.length > 0) ? 'suggested' : ''}
 	range={undertone.name === 'none'
 		? `${start}, hardly any undertone left.`
 		: `${start} ${undertone.name} at ${session.toneStart.minute} min: ${undertone.neutraliser} stands against it.`}
-	facts={tone.choice === 'none'
+	facts={session.noToner
 		? []
 		: [
 				{ value: `${tone.minutes} min`, label: 'then wipe and look' },

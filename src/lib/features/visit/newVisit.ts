@@ -1,4 +1,5 @@
 import { stamp } from '../../records/documents';
+import type { Library } from '../../records/library.svelte';
 import { GROWTH_CM_PER_MONTH } from '../../core/hair';
 import type { Client, Reading, Visit, ZoneReading } from '../../schema/records';
 
@@ -92,6 +93,30 @@ export function newVisit(clientId: string, now: Date, colourist = '', last?: Vis
 		result: { tone: '', notes: '' },
 		passed: []
 	};
+}
+
+/**
+ * Begins a visit for a client: from what their last recorded visit left, on the first line of the
+ * shelf. Holds it in the library and returns it.
+ */
+export function beginVisit(library: Library, client: Client, now: Date): Visit {
+	const last = library.visitsOf(client.id).find(({ result }) => result.recordedAt !== undefined);
+	const visit = newVisit(client.id, now, last?.colourist ?? '', last);
+	const line = library.shelf?.lines[0];
+	const begun: Visit = line
+		? {
+				...visit,
+				tone: {
+					...visit.tone,
+					lineId: line.id,
+					vehicle: line.vehicle,
+					ratio: line.ratio,
+					minutes: line.minutes
+				}
+			}
+		: visit;
+	library.put(begun);
+	return begun;
 }
 
 /** A client of whom only the name is known. */

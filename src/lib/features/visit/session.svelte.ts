@@ -85,9 +85,17 @@ export class VisitSession {
 		this.#library.put({ ...visit, updatedAt: this.#now().toISOString() });
 	}
 
+	/** Who is worked on sits in the chair: from the first thing that is done. */
+	seat(draft: Visit): void {
+		if (draft.status !== 'waiting') return;
+		draft.status = 'inChair';
+		draft.chairSince = this.#now().toISOString();
+	}
+
 	/** Says a station is done. */
 	settle(station: Station): void {
 		this.change(`settled ${station}`, (draft) => {
+			this.seat(draft);
 			if (!draft.settled.includes(station)) draft.settled.push(station);
 		});
 	}
@@ -220,6 +228,13 @@ export class VisitSession {
 		if (tone.choice === 'formula') return tone.parts;
 		const best = this.toneSearch?.formulas[0];
 		return best && this.line ? recordParts(best, this.line) : [];
+	});
+	/** Whether going without a toner is the choice, or the suggestion. */
+	noToner = $derived.by(() => {
+		const { choice } = this.visit.tone;
+		if (choice !== 'open') return choice === 'none';
+		const best = this.toneSearch?.formulas[0];
+		return best !== undefined && best.parts.length === 0;
 	});
 	toned = $derived(previewChoice(this.toneParts, this.raw, this.toneConditions, this.toneTarget));
 	tonedColours = $derived(this.#afterWashes(0));

@@ -44,7 +44,7 @@ export function stationLine(session: VisitSession, station: Station): string {
 			return visit.run.startedAt ? 'running, nothing seen yet' : 'not started';
 		}
 		case 'tone': {
-			if (visit.tone.choice === 'none') return 'no toner';
+			if (session.noToner) return visit.tone.choice === 'none' ? 'no toner' : 'no toner expected';
 			const parts = session.toneParts.map(({ name, grams }) => `${name} ${grams} g`).join(', ');
 			return parts
 				? `${parts}${visit.tone.choice === 'open' ? ' expected' : ''}`
