@@ -199,6 +199,8 @@ test('a stop holds the timer until its reason is written, and the reason is kept
 	await page.getByText('Past and condition').click();
 	await page.getByRole('checkbox', { name: 'Henna' }).click();
 	await expect(page.getByText('Henna, no clean strand test.')).toBeVisible();
+	// The fold stays open while its controls are used.
+	await expect(page.getByRole('checkbox', { name: 'Perm' })).toBeVisible();
 	await station(page, 'Chair');
 	await expect(page.getByRole('button', { name: 'Start' })).toBeDisabled();
 	await page.keyboard.press('Space');
@@ -271,7 +273,7 @@ test('the printed sheet holds every bowl', async ({ page }) => {
 	await station(page, 'Bowls');
 	const bowls = await page.locator('.bowls li').count();
 	await page.emulateMedia({ media: 'print' });
-	const sheet = page.locator('article.sheet');
+	const sheet = page.locator('article.printed');
 	await expect(sheet).toBeVisible();
 	await expect(sheet.locator('tbody tr')).toHaveCount(bowls);
 	await expect(page.getByRole('navigation')).toBeHidden();

@@ -9,9 +9,12 @@
 		children: Snippet;
 	}
 	let { title, summary = '', open = false, children }: Props = $props();
+	// svelte-ignore state_referenced_locally
+	// Where it begins; after that the person opens and closes it.
+	let isOpen = $state(open);
 </script>
 
-<details {open}>
+<details bind:open={isOpen}>
 	<summary><span class="title">{title}</span> <span class="summary">{summary}</span></summary>
 	<div class="inside">{@render children()}</div>
 </details>

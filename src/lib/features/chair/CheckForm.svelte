@@ -41,9 +41,9 @@
 	});
 
 	const rungs = $derived(
-		[-2, -1.5, -1, -0.5, 0, 0.5, 1, 1.5]
+		[-2, -1.5, -1, -0.5, 0, 0.5, 1, 1.5, 2]
 			.map((step) => Math.round(expected * 2) / 2 + step)
-			.filter((value) => value >= 1 && value <= 11)
+			.filter((value) => value >= Math.floor(session.nowLevel) && value <= 11)
 			.map((value) => ({
 				value: formatLevel(value),
 				name: formatLevel(value),

@@ -90,6 +90,7 @@
 		outline-color: var(--on-field);
 	}
 	.words {
+		margin-top: 7px;
 		text-align: center;
 		font-size: 13px;
 	}

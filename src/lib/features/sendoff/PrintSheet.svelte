@@ -23,7 +23,7 @@
 	);
 </script>
 
-<article class="sheet">
+<article class="printed">
 	<h1>{session.client?.name ?? 'Client'}</h1>
 	<p>{visit.date}{visit.colourist ? ` · ${visit.colourist}` : ''} · Zelvant</p>
 
@@ -111,11 +111,11 @@
 </article>
 
 <style>
-	.sheet {
+	.printed {
 		display: none;
 	}
 	@media print {
-		.sheet {
+		.printed {
 			display: block;
 			padding: 8mm;
 			font-size: 11pt;
