@@ -55,7 +55,8 @@
 		{/each}
 	</ul>
 	<p class="quiet">
-		{STANDING_CAUTIONS[station]} The maker’s directions, local codes and licensed practice always go first.
+		{station === 'read' ? '' : STANDING_CAUTIONS[station]}
+		{STANDING_CAUTIONS.read}
 	</p>
 	{#snippet actions()}
 		{#if standing.length === 0}<Button primary onclick={() => (open = false)}>Go on</Button>{/if}
