@@ -1,25 +1,32 @@
-import { deltaE, type Lab } from '../colour';
+import { deltaE } from '../colour';
 import { levelOfFibre, lightenFibre, doseToLevel, type Fibre } from '../lift';
 import { rawLab, solveTone, type ToneProblem } from '../tone';
 
 /** Distance (ΔE00) at which a toner on better-lifted hair counts as reaching the aim. */
 const REACHED = 2;
 
+/** No lift is asked for past this level: hair hardly holds together beyond it. */
+const HIGHEST = 11;
+
 /**
- * The level this hair would have to be lifted to before any formula on the shelf comes within ΔE 2
- * of the target, raised along its own lift path in half levels.
- * @returns undefined when no lift would do it (or none is needed)
+ * The level this hair would have to be lifted to before a formula on the shelf comes within ΔE 2 of
+ * the target, along its own lift path, to half a level. Too pale is no better than too deep (a sheer
+ * toner cannot bring it down), so whole levels are tried upwards, then the half below the first hit.
+ * @returns undefined when no lift would do it
  */
 export function neededLevel(problem: Omit<ToneProblem, 'raw'>, fibre: Fibre): number | undefined {
 	const start = levelOfFibre(fibre);
-	const reached = (lab: Lab) => deltaE(lab, problem.target) <= REACHED;
-	for (let level = Math.ceil(start * 2) / 2; level <= 11; level += 0.5) {
-		if (level <= start) continue;
+	const reaches = (level: number): boolean => {
 		const { eumelanin, pheomelanin } = lightenFibre(fibre, doseToLevel(fibre, level));
 		const raw = { pigment: { eumelanin, pheomelanin } };
-		if (reached(rawLab(raw))) return level;
+		if (deltaE(rawLab(raw), problem.target) <= REACHED) return true;
 		const best = solveTone({ ...problem, raw, most: 1 })[0];
-		if (best && best.deltaE <= REACHED) return level;
+		return best !== undefined && best.deltaE <= REACHED;
+	};
+	for (let level = Math.floor(start) + 1; level <= HIGHEST; level++) {
+		if (!reaches(level)) continue;
+		const half = level - 0.5;
+		return half > start && reaches(half) ? half : level;
 	}
 	return undefined;
 }

@@ -2,7 +2,7 @@
 export function isTyping(event: KeyboardEvent): boolean {
 	const target = event.target;
 	if (!(target instanceof HTMLElement)) return false;
-	if (document.querySelector('[role="dialog"]')) return true;
+	if (document.querySelector('[role="dialog"][data-state="open"]')) return true;
 	return target.matches('input, textarea, select, [contenteditable="true"]');
 }
 
