@@ -22,6 +22,7 @@ export default {
 				config.include.push(
 					'../e2e/**/*.ts',
 					'../bench/**/*.ts',
+					'../scripts/**/*.test.ts',
 					'../*.config.ts',
 					'../src/lib/core/reference/*.json'
 				);

@@ -2,9 +2,10 @@
 import { checkNode, choosePort, ensureBuilt, ensureInstalled, serve, stop } from './lib.mjs';
 
 checkNode();
+// A taken port is said before anyone waits for a build.
+const port = await choosePort(4173);
 ensureInstalled();
 if (ensureBuilt() !== 0) stop('The build failed; the lines above say where.');
-const port = await choosePort(4173);
 const server = await serve(port);
 console.log(`\nZelvant with demo data:  http://localhost:${port}/demo`);
 console.log(`With your own records:   http://localhost:${port}/records`);

@@ -13,11 +13,11 @@ export function stop(message) {
 	process.exit(1);
 }
 
-export function checkNode() {
-	const [major, minor] = process.versions.node.split('.').map(Number);
+export function checkNode(version = process.versions.node) {
+	const [major, minor] = version.split('.').map(Number);
 	if (major < LEAST_NODE[0] || (major === LEAST_NODE[0] && minor < LEAST_NODE[1])) {
 		stop(
-			`Zelvant needs Node ${LEAST_NODE.join('.')} or newer; this is ${process.versions.node}. Install a newer Node and run the command again.`
+			`Zelvant needs Node ${LEAST_NODE.join('.')} or newer; this is ${version}. Install a newer Node and run the command again.`
 		);
 	}
 }
@@ -115,19 +115,20 @@ export async function choosePort(fallback) {
 	);
 }
 
+/** Places where Chromium is looked for. */
+const CHROMIUM_PATHS = ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'];
+
 /** Where Chromium is, installing Debian's package when this may be done. */
-export function ensureChromium() {
-	const known = [
-		process.env.CHROMIUM,
-		'/usr/bin/chromium',
-		'/usr/bin/chromium-browser',
-		'/usr/bin/google-chrome'
-	];
+export function ensureChromium(
+	known = [process.env.CHROMIUM, ...CHROMIUM_PATHS],
+	mayInstall = true
+) {
 	const found = () => known.find((path) => path && existsSync(path));
 	if (found()) return found();
 	const remedy =
 		'sudo apt-get update && sudo apt-get install -y chromium   (or set CHROMIUM to the path of one)';
-	if (process.platform === 'linux' && process.getuid?.() === 0 && existsSync('/usr/bin/apt-get')) {
+	const root = process.platform === 'linux' && process.getuid?.() === 0;
+	if (mayInstall && root && existsSync('/usr/bin/apt-get')) {
 		console.log('Installing Chromium from Debian for the browser tests …');
 		const quiet = { stdio: ['ignore', 'ignore', 'inherit'] };
 		if (run('apt-get', ['update', '-q'], quiet) === 0)

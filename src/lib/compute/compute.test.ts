@@ -126,7 +126,7 @@ describe('answers to any valid request', () => {
 					}
 				}
 			),
-			{ numRuns: 12 }
+			{ numRuns: 5 }
 		);
 	});
 });

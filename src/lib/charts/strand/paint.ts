@@ -28,50 +28,50 @@ function byColumn(colours: readonly Rgb[], width: number): Float32Array {
 	return columns;
 }
 
+/** A pixel as one word, which is written twice as fast as four bytes (alpha leads: little-endian). */
+const pack = (red: number, green: number, blue: number, alpha: number): number =>
+	(alpha << 24) |
+	((blue > 255 ? 255 : blue) << 16) |
+	((green > 255 ? 255 : green) << 8) |
+	(red > 255 ? 255 : red);
+
+/** How gloss is added: part of it takes the hair's colour, part stays white. */
+const GLOSS = { own: 0.34, white: 44 } as const;
+
 /**
  * Colours a weave into RGBA pixels. This is the whole cost of a redraw.
  * @param pixels `width × height × 4`, written whole
  */
 export function paintStrand(weave: Weave, colours: StrandColours, pixels: Uint8ClampedArray): void {
 	const { width, height, shade, sheen, cover, shadow, lot } = weave;
+	const words = new Uint32Array(pixels.buffer, pixels.byteOffset, width * height);
 	const hair = byColumn(colours.hair, width);
 	const whiteBelow = colours.white ? Math.round((colours.whiteShare ?? 0) * 256) : 0;
 	const white = colours.white ? byColumn(colours.white, width) : hair;
 	for (let y = 0; y < height; y++) {
 		let at = y * width;
-		let out = at * 4;
-		for (let x = 0; x < width; x++, at++, out += 4) {
+		for (let x = 0; x < width; x++, at++) {
 			const c = cover[at]!;
-			const s = shadow[at]!;
 			if (c === 0) {
-				pixels[out] = 0;
-				pixels[out + 1] = 0;
-				pixels[out + 2] = 0;
-				pixels[out + 3] = s;
+				words[at] = shadow[at]! << 24;
 				continue;
 			}
 			const from = lot[at]! < whiteBelow ? white : hair;
-			const light = shade[at]! / 128;
 			const gloss = sheen[at]! / 255;
-			// Gloss is light off the surface: part takes the hair's colour, part stays white.
-			const own = light + 0.34 * gloss;
-			const bare = 44 * gloss;
+			const own = shade[at]! / 128 + GLOSS.own * gloss;
+			const bare = GLOSS.white * gloss;
 			const k = x * 3;
+			const red = from[k]! * own + bare;
+			const green = from[k + 1]! * own + bare;
+			const blue = from[k + 2]! * own + bare;
 			if (c === 255) {
-				pixels[out] = from[k]! * own + bare;
-				pixels[out + 1] = from[k + 1]! * own + bare;
-				pixels[out + 2] = from[k + 2]! * own + bare;
-				pixels[out + 3] = 255;
+				words[at] = pack(red, green, blue, 255);
 				continue;
 			}
-			// Over its own shadow: premultiplied by hand, since the canvas wants straight alpha.
-			const under = ((255 - c) * s) / 255;
-			const alpha = c + under;
+			// Over its own shadow, which is black; the canvas wants straight alpha.
+			const alpha = c + ((255 - c) * shadow[at]!) / 255;
 			const keep = c / alpha;
-			pixels[out] = (from[k]! * own + bare) * keep;
-			pixels[out + 1] = (from[k + 1]! * own + bare) * keep;
-			pixels[out + 2] = (from[k + 2]! * own + bare) * keep;
-			pixels[out + 3] = alpha;
+			words[at] = pack(red * keep, green * keep, blue * keep, alpha);
 		}
 	}
 }

@@ -25,6 +25,7 @@ export {
 	type ReadyWindow
 } from './course';
 export { doseOf, plainDose } from './dose';
+export { explainLift, type Cause } from './explain';
 export { dyesOf, labOfFibre, levelOfFibre, lightenFibre, type DyeLayer, type Fibre } from './fibre';
 export { levelInterval, quantile, type Spread } from './interval';
 export { applyTo, predictLift, type LiftResult } from './predict';

@@ -27,3 +27,4 @@ export {
 	type ToneFormula,
 	type ToneProblem
 } from './solve';
+export { readCode, type CodeKey, type ReadCode, type UnreadCode } from './code';

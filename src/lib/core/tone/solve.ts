@@ -348,7 +348,7 @@ function bestPairs(
 		});
 	});
 	ranked.sort((p, q) => p.guess - q.guess);
-	return ranked.slice(0, 80).map(({ i, j, x, y }) => {
+	return ranked.slice(0, 40).map(({ i, j, x, y }) => {
 		const one = singles[i]!.candidate;
 		const two = singles[j]!.candidate;
 		const best = refinePair(search, one, two, x, y);

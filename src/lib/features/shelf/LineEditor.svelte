@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { FAMILIES, parseTone } from '../../core/tone';
+	import { FAMILIES, parseTone, readCode } from '../../core/tone';
 	import type { ShelfLine } from '../../schema/records';
 	import Button from '../../ui/Button.svelte';
 	import Fold from '../../ui/Fold.svelte';
@@ -19,6 +19,10 @@
 	let level = $state(8);
 	let tone = $state('N');
 	let fault = $state('');
+	let sign = $state('');
+	let meaning = $state('');
+	/** What the line's own key makes of the code. */
+	const read = $derived(code.trim() === '' ? undefined : readCode(code, line.key));
 
 	const kinds = Object.entries(VEHICLE_NAMES).map(([value, label]) => ({
 		value: value as ShelfLine['vehicle'],
@@ -29,6 +33,22 @@
 		[...new Set(line.shades.map((shade) => shade.level))].sort((a, b) => a - b)
 	);
 
+	function typeCode(text: string) {
+		code = text.slice(0, 40);
+		const found = readCode(code, line.key);
+		if (found.ok) [level, tone] = [found.level, found.tone];
+	}
+	function addSign() {
+		const letters = meaning.trim().toUpperCase();
+		const written = sign.trim();
+		if (written === '' || !parseTone(letters, line.vehicle)) {
+			fault = `A sign of the key, and what it means in one or two of the letters ${tones}.`;
+			return;
+		}
+		fault = '';
+		onchange((draft) => (draft.key[written.slice(0, 12)] = letters));
+		[sign, meaning] = ['', ''];
+	}
 	function add() {
 		const letters = tone.trim().toUpperCase();
 		if (code.trim() === '') fault = 'Write the code as it stands on the tube.';
@@ -36,7 +56,8 @@
 			fault = `The tone is one or two of the letters ${tones}.`;
 		else {
 			fault = '';
-			onchange((draft) => addShade(draft, code.trim(), level, letters));
+			const form = read?.ok ? read.form : 'based';
+			onchange((draft) => addShade(draft, code.trim(), level, letters, form));
 			code = '';
 		}
 	}
@@ -92,6 +113,11 @@
 			{/each}
 		</ul>
 	{/if}
+	<div class="add">
+		<TextField label="Sign in the key" value={sign} oninput={(v) => (sign = v)} />
+		<TextField label="What it means ({tones})" value={meaning} oninput={(v) => (meaning = v)} />
+		<Button onclick={addSign}>Add to the key</Button>
+	</div>
 	<h3>Shades</h3>
 	{#each levels as at (at)}
 		<p class="shades">
@@ -110,7 +136,7 @@
 		<p class="soft">No shades yet.</p>
 	{/each}
 	<div class="add">
-		<TextField label="Code on the tube" value={code} oninput={(v) => (code = v.slice(0, 40))} />
+		<TextField label="Code on the tube" value={code} oninput={typeCode} />
 		<NumberField
 			label="Level"
 			value={level}
@@ -123,6 +149,13 @@
 		<Button onclick={add}>Add shade</Button>
 		<Button onclick={onremove}>Remove line</Button>
 	</div>
+	{#if read}
+		<p class="soft" role="status">
+			{read.ok
+				? `${code} reads as level ${read.level} ${toneWords(read.tone)}${read.form === 'concentrate' ? ', concentrate' : ''}.`
+				: `${read.message} Set level and tone by hand, or add the sign to the key.`}
+		</p>
+	{/if}
 	{#if fault}<p class="fault" role="alert">{fault}</p>{/if}
 </Fold>
 

@@ -22,7 +22,13 @@ export function toneWords(tone: string): string {
 }
 
 /** Adds a shade to a line, in place; one of the same code is replaced. */
-export function addShade(line: ShelfLine, code: string, level: number, tone: string): void {
+export function addShade(
+	line: ShelfLine,
+	code: string,
+	level: number,
+	tone: string,
+	form: 'based' | 'pure' | 'concentrate' = 'based'
+): void {
 	line.shades = line.shades.filter((shade) => shade.code !== code);
-	line.shades.push({ id: newId(), code, level, tone });
+	line.shades.push({ id: newId(), code, level, tone, ...(form === 'based' ? {} : { form }) });
 }

@@ -1,0 +1,4 @@
+/** Types of what the tests use of `lib.mjs`. */
+export function checkNode(version?: string): void;
+export function choosePort(fallback: number): Promise<number>;
+export function ensureChromium(known?: (string | undefined)[], mayInstall?: boolean): string;

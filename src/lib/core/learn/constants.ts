@@ -1,0 +1,12 @@
+/** What is known of the personal factor before a client was ever seen, and how well a level is read. */
+export const LEARN = {
+	/** Standard deviation of log(personal) among people. */
+	priorSd: 0.2,
+	/** Standard deviation of a level read by eye against the true one. */
+	readingSd: 0.37,
+	/** Years without visits in which what was learned halves: hair and habits change. */
+	halfLifeYears: 1,
+	/** The grid on which the posterior is worked out: ± this many prior deviations. */
+	gridSpan: 5,
+	gridSteps: 201
+} as const;

@@ -1,0 +1,9 @@
+export {
+	factorOf,
+	fadePersonal,
+	learn,
+	personalWords,
+	UNKNOWN_CLIENT,
+	type Observation,
+	type Personal
+} from './personal';
