@@ -9,6 +9,7 @@ import {
 	ensureBuilt,
 	ensureChromium,
 	ensureInstalled,
+	launchChromium,
 	scratch,
 	serve,
 	stop
@@ -19,7 +20,6 @@ ensureInstalled();
 const chromiumPath = ensureChromium();
 if (ensureBuilt() !== 0) stop('The build failed; the lines above say where.');
 const { build } = await import('vite');
-const { chromium } = await import('@playwright/test');
 
 console.log('Measuring; nothing else should run on this machine.');
 // Bundled as the application is: run module by module, the code is two to four times slower.
@@ -29,18 +29,7 @@ const { coreTimings } = await import(pathToFileURL(core).href);
 const timings = coreTimings();
 
 const code = await bundleOf('bench/page.ts', 'iife');
-const browser = await chromium.launch({
-	executablePath: chromiumPath,
-	args: [
-		'--no-sandbox',
-		'--disable-gpu',
-		'--disable-quic',
-		'--no-first-run',
-		'--disable-background-networking',
-		'--disable-component-update',
-		'--disable-sync'
-	]
-});
+const browser = await launchChromium(chromiumPath);
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 await page.setContent('<body></body>');
 await page.addScriptTag({ content: code });

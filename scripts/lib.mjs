@@ -138,6 +138,23 @@ export function ensureChromium(
 	return stop(`No Chromium for the browser tests. Install it with: ${remedy}`);
 }
 
+/** Flags for Chromium in a closed, headless room. */
+const CHROMIUM_ARGS = [
+	'--no-sandbox',
+	'--disable-gpu',
+	'--disable-quic',
+	'--no-first-run',
+	'--disable-background-networking',
+	'--disable-component-update',
+	'--disable-sync'
+];
+
+/** Starts Chromium from a path. */
+export async function launchChromium(executablePath) {
+	const { chromium } = await import('@playwright/test');
+	return chromium.launch({ executablePath, args: CHROMIUM_ARGS });
+}
+
 /** Starts the built server and resolves when it answers. */
 export async function serve(port) {
 	const child = spawn(process.execPath, ['build'], {

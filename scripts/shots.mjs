@@ -7,6 +7,7 @@ import {
 	ensureBuilt,
 	ensureChromium,
 	ensureInstalled,
+	launchChromium,
 	serve,
 	stop
 } from './lib.mjs';
@@ -15,7 +16,6 @@ checkNode();
 ensureInstalled();
 const executablePath = ensureChromium();
 if (ensureBuilt() !== 0) stop('The build failed; the lines above say where.');
-const { chromium } = await import('@playwright/test');
 
 const HESPER = '/visit/hesper-oake-today';
 const DESK = { width: 1280, height: 800 };
@@ -40,18 +40,7 @@ const SHOTS = [
 const port = await choosePort(4391);
 const server = await serve(port);
 const base = `http://localhost:${port}`;
-const browser = await chromium.launch({
-	executablePath,
-	args: [
-		'--no-sandbox',
-		'--disable-gpu',
-		'--disable-quic',
-		'--no-first-run',
-		'--disable-background-networking',
-		'--disable-component-update',
-		'--disable-sync'
-	]
-});
+const browser = await launchChromium(executablePath);
 for (const [name, path, viewport, colorScheme] of SHOTS) {
 	const page = await browser.newPage({ viewport, colorScheme });
 	await page.goto(`${base}/demo`);

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import CourseTable from './CourseTable.svelte';
 	import { liftChart, momentAt, type ChartMoment } from './liftChart';
 
 	interface Props {
@@ -58,23 +59,7 @@
 
 <div class="chart" bind:clientWidth={width} bind:clientHeight={height}>
 	{#if asTable}
-		<div class="table">
-			<table>
-				<thead
-					><tr><th>Minute</th><th>Level</th><th>Likely</th><th>Undertone</th><th>Hex</th></tr
-					></thead
-				>
-				<tbody>
-					{#each moments.filter((m) => m.minute % 5 === 0 || m.minute % 4 === 0) as m (m.minute)}
-						<tr>
-							<td>{m.minute}</td><td>{m.level.toFixed(1)}</td>
-							<td>{m.low.toFixed(1)} to {m.high.toFixed(1)}</td>
-							<td>{m.undertone}</td><td>{m.hex}</td>
-						</tr>
-					{/each}
-				</tbody>
-			</table>
-		</div>
+		<CourseTable {moments} />
 	{:else}
 		<svg
 			bind:this={svg}
@@ -263,22 +248,6 @@
 		fill: var(--room);
 		font-weight: 700;
 		font-size: 14px;
-	}
-	.table {
-		position: absolute;
-		inset: 0;
-		overflow: auto;
-		padding: 0 8px;
-	}
-	table {
-		width: 100%;
-		border-collapse: collapse;
-	}
-	th,
-	td {
-		text-align: left;
-		padding: 5px 12px 5px 0;
-		border-bottom: 1px solid var(--line);
 	}
 	.toggle {
 		position: absolute;

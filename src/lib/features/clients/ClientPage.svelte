@@ -9,8 +9,9 @@
 	import TextField from '../../ui/TextField.svelte';
 	import Tick from '../../ui/Tick.svelte';
 	import DayRow from '../day/DayRow.svelte';
+	import PlaceHead from '../shell/PlaceHead.svelte';
 	import { downloadRecords } from '../files/download';
-	import { beginVisit } from '../visit/newVisit';
+	import { beginVisit } from '../../records/newVisit';
 
 	interface Props {
 		client: Client;
@@ -45,18 +46,14 @@
 	}
 </script>
 
-<header>
-	<h1 class="figure">{client.name}</h1>
-	<div class="acts">
-		<Button
-			onclick={() =>
-				downloadRecords(exportRecords(library.all, new Date(), client.id), client.name)}
-			>Export</Button
-		>
-		<Button onclick={() => void remove()}>Remove</Button>
-		<Button primary onclick={begin}>New visit</Button>
-	</div>
-</header>
+<PlaceHead title={client.name}>
+	<Button
+		onclick={() => downloadRecords(exportRecords(library.all, new Date(), client.id), client.name)}
+		>Export</Button
+	>
+	<Button onclick={() => void remove()}>Remove</Button>
+	<Button primary onclick={begin}>New visit</Button>
+</PlaceHead>
 <div class="grid">
 	<TextField
 		label="Name"
@@ -104,27 +101,9 @@
 {/if}
 
 <style>
-	header {
-		display: flex;
-		flex-wrap: wrap;
-		justify-content: space-between;
-		align-items: flex-end;
-		gap: 12px;
-		margin-bottom: 18px;
-	}
-	h1 {
-		font-size: 40px;
-		line-height: 1.05;
-		overflow-wrap: anywhere;
-	}
 	h2 {
 		font-size: 16px;
 		margin: 24px 0 6px;
-	}
-	.acts {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 12px;
 	}
 	.grid {
 		display: grid;

@@ -3,6 +3,7 @@
 	import { useRecords } from '../../records/context';
 	import Button from '../../ui/Button.svelte';
 	import NewVisit from '../day/NewVisit.svelte';
+	import PlaceHead from '../shell/PlaceHead.svelte';
 	import { findClients } from './find';
 
 	const { library } = useRecords();
@@ -24,10 +25,9 @@
 	};
 </script>
 
-<header>
-	<h1 class="figure">{all.length} client{all.length === 1 ? '' : 's'}</h1>
+<PlaceHead title="{all.length} client{all.length === 1 ? '' : 's'}">
 	<Button primary onclick={() => (starting = true)}>New visit</Button>
-</header>
+</PlaceHead>
 <label for="client-search">Search by name or note</label>
 <input id="client-search" type="search" bind:this={box} bind:value={query} autocomplete="off" />
 
@@ -58,18 +58,6 @@
 <NewVisit open={starting} onclose={() => (starting = false)} />
 
 <style>
-	header {
-		display: flex;
-		flex-wrap: wrap;
-		justify-content: space-between;
-		align-items: flex-end;
-		gap: 12px;
-		margin-bottom: 18px;
-	}
-	h1 {
-		font-size: 40px;
-		line-height: 1.05;
-	}
 	label {
 		color: var(--ink-soft);
 	}

@@ -3,6 +3,7 @@
 	import Button from '../../ui/Button.svelte';
 	import { goto } from '$app/navigation';
 	import DayRow from './DayRow.svelte';
+	import PlaceHead from '../shell/PlaceHead.svelte';
 	import NewVisit from './NewVisit.svelte';
 	import { loadDemo } from '../../records/open';
 
@@ -32,17 +33,14 @@
 	let starting = $state(false);
 </script>
 
-<header>
-	<div>
-		<p class="soft">{date}</p>
-		<h1 class="figure">
-			{inChair.length === 0
-				? 'Nobody in the chair'
-				: `${inChair.length} in the chair`}{waiting.length > 0 ? `, ${waiting.length} waiting` : ''}
-		</h1>
-	</div>
+<PlaceHead
+	title="{inChair.length === 0
+		? 'Nobody in the chair'
+		: `${inChair.length} in the chair`}{waiting.length > 0 ? `, ${waiting.length} waiting` : ''}"
+	above={date}
+>
 	<Button primary onclick={() => (starting = true)}>New visit</Button>
-</header>
+</PlaceHead>
 
 {#if groups.length === 0}
 	<div class="empty">
@@ -75,24 +73,9 @@
 <NewVisit open={starting} onclose={() => (starting = false)} />
 
 <style>
-	header {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 12px;
-		justify-content: space-between;
-		align-items: flex-end;
-		margin-bottom: 22px;
-	}
-	h1 {
-		font-size: 40px;
-		line-height: 1.05;
-	}
 	h2 {
 		font-size: 16px;
 		margin: 22px 0 6px;
-	}
-	.soft {
-		color: var(--ink-soft);
 	}
 	.empty {
 		max-width: 34em;

@@ -4,7 +4,7 @@
 	import Button from '../../ui/Button.svelte';
 	import Sheet from '../../ui/Sheet.svelte';
 	import TextField from '../../ui/TextField.svelte';
-	import { beginVisit, newClient } from '../visit/newVisit';
+	import { beginVisit, newClient } from '../../records/newVisit';
 	import type { Client } from '../../schema/records';
 	import { findClients } from '../clients/find';
 

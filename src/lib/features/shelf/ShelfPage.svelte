@@ -8,6 +8,7 @@
 	import NumberField from '../../ui/NumberField.svelte';
 	import TextField from '../../ui/TextField.svelte';
 	import LineEditor from './LineEditor.svelte';
+	import PlaceHead from '../shell/PlaceHead.svelte';
 
 	const { library } = useRecords();
 	const shelf = $derived(library.shelf);
@@ -53,10 +54,9 @@
 	}
 </script>
 
-<header>
-	<h1 class="figure">Shelf</h1>
+<PlaceHead title="Shelf">
 	<Button primary onclick={addLine}>Add a line</Button>
-</header>
+</PlaceHead>
 
 {#if shelf}
 	<section>
@@ -115,18 +115,6 @@
 {/if}
 
 <style>
-	header {
-		display: flex;
-		flex-wrap: wrap;
-		justify-content: space-between;
-		align-items: flex-end;
-		gap: 12px;
-		margin-bottom: 12px;
-	}
-	h1 {
-		font-size: 40px;
-		line-height: 1.05;
-	}
 	h2 {
 		font-size: 17px;
 		margin-bottom: 4px;

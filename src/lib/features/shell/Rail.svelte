@@ -1,8 +1,6 @@
 <script lang="ts">
-	import { page } from '$app/state';
 	import Check from '@lucide/svelte/icons/check';
-	import Undo2 from '@lucide/svelte/icons/undo-2';
-	import Redo2 from '@lucide/svelte/icons/redo-2';
+	import RailTools from './RailTools.svelte';
 	import { useRecords } from '../../records/context';
 	import { stationLine, stationState } from '../visit/summary';
 	import { STATIONS } from '../visit/words';
@@ -46,19 +44,7 @@
 			</li>
 		{/each}
 	</ol>
-	<div class="tools">
-		<button onclick={() => session.undo()} disabled={!session.canUndo} aria-label="Undo"
-			><Undo2 size={20} aria-hidden="true" /></button
-		>
-		<button onclick={() => session.redo()} disabled={!session.canRedo} aria-label="Redo"
-			><Redo2 size={20} aria-hidden="true" /></button
-		>
-		<span class="break"></span>
-		<a href="/" aria-current={page.url.pathname === '/' ? 'page' : undefined}>Day</a>
-		<a href="/clients">Clients</a>
-		<a href="/shelf">Shelf</a>
-		<a href="/records">Records</a>
-	</div>
+	<RailTools {session} />
 	<p class="save" role="status">
 		{records.workspace === 'demo' ? 'Demo · ' : ''}{records.library.saveState.status === 'saved'
 			? 'saved'
@@ -155,58 +141,12 @@
 		background: var(--ink);
 		color: var(--room);
 	}
-	.tools {
-		margin-top: auto;
-		padding: 14px 8px 0 22px;
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 0;
-	}
-	.tools a,
-	.tools button {
-		min-height: 44px;
-		min-width: 44px;
-		padding: 0 6px;
-		display: grid;
-		place-items: center;
-		color: var(--rail-ink);
-		background: none;
-		border: 0;
-		text-decoration: none;
-		font-size: 14px;
-	}
-	.break {
-		flex-basis: 100%;
-	}
-	.tools a {
-		min-width: 0;
-		padding: 0;
-		margin-right: 10px;
-	}
-	.tools a:last-child {
-		margin-right: 0;
-	}
-	.tools button:first-child {
-		margin-left: -12px;
-	}
-	.tools button:disabled {
-		color: #6e6e6e;
-		cursor: default;
-	}
 	.save {
 		padding: 0 22px 14px;
 		font-size: 13px;
 		color: var(--rail-soft);
 	}
 	@media (max-width: 1100px) {
-		.tools {
-			padding-left: 14px;
-		}
-		.tools a {
-			font-size: 13px;
-			margin-right: 8px;
-		}
 		.who {
 			padding: 16px 16px 12px;
 		}
@@ -270,18 +210,7 @@
 			color: var(--rail-ink);
 			font-weight: 700;
 		}
-		.tools {
-			background: var(--rail);
-			color: var(--rail-ink);
-			margin: 0;
-			padding: 0 16px;
-		}
-		.tools a {
-			font-size: 15px;
-			margin-right: 16px;
-		}
-		.save,
-		.break {
+		.save {
 			display: none;
 		}
 	}

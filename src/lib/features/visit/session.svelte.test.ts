@@ -10,7 +10,7 @@ import { expectedAt } from '../chair/chair';
 import { elapsedSeconds, formatClock, toggleRun } from '../chair/clock.svelte';
 import { findClients } from '../clients/find';
 import { alikeFrom, ladderRungs, setLevel, setState } from '../read/reading';
-import { newClient, newVisit, nextReading, plainReading } from './newVisit';
+import { newClient, newVisit, nextReading, plainReading } from '../../records/newVisit';
 import { VisitSession } from './session.svelte';
 import { stationLine, stationState } from './summary';
 import { formatHours, formatRatio, STATIONS } from './words';

@@ -1,4 +1,5 @@
 import type { AnyDocument, Client, Reading, Visit, ZoneReading } from '../../schema/records';
+import { newVisit, plainReading } from '../newVisit';
 import { demoShelf } from './shelf';
 
 const DAY_MS = 24 * 3_600_000;
@@ -28,13 +29,7 @@ const lightened = (level: number, undertone?: ZoneReading['undertone']): ZoneRea
 	artificial: [],
 	...(undertone ? { undertone } : {})
 });
-const sound: Reading['strain'] = {
-	lightenings: 0,
-	relaxer: false,
-	perm: false,
-	heatHabit: false,
-	stretch: 'springs'
-};
+const sound = plainReading().strain;
 
 const people = (now: Date): readonly Person[] => [
 	{
@@ -191,7 +186,6 @@ const people = (now: Date): readonly Person[] => [
 /** The demo salon: clients with a visit each, and the shelf. Dates are relative to `now`. */
 export function demoDocuments(now: Date): AnyDocument[] {
 	const iso = now.toISOString();
-	const today = iso.slice(0, 10);
 	const stamped = (id: string) => ({
 		schemaVersion: 1 as const,
 		id,
@@ -221,60 +215,16 @@ export function demoDocuments(now: Date): AnyDocument[] {
 						]
 		};
 		const { reading, lift, aim, ...rest } = person.visit;
+		const plain = newVisit(person.id, now);
+		delete plain.chairSince;
 		const visit: Visit = {
+			...plain,
 			...stamped(`${person.id}-today`),
-			kind: 'visit',
-			clientId: person.id,
-			colourist: '',
-			date: today,
 			status: 'waiting',
-			settled: [],
-			reading: {
-				naturalLevel: 5,
-				warmth: 'neutral',
-				texture: 'medium',
-				density: 'medium',
-				porosity: 'normal',
-				lengthCm: 30,
-				regrowthCm: 2.5,
-				endsCm: 4,
-				whiteShare: 0,
-				zones: { root: natural(5), lengths: natural(5), ends: natural(5) },
-				strain: sound,
-				henna: false,
-				metallicSalts: false,
-				minerals: false,
-				scalpIrritated: false,
-				strandTest: 'none',
-				...reading
-			},
+			reading: { ...plain.reading, ...reading },
 			aim,
-			lift: {
-				product: 'powder',
-				volume: 20,
-				ratio: 2,
-				minutes: 38,
-				placement: 'foil',
-				section: 'seeThrough',
-				bondAdditive: false,
-				damp: false,
-				rootDelayMinutes: 0,
-				covers: { root: true, lengths: true, ends: true },
-				...lift
-			},
-			bowls: { technique: 'foils', foils: 40 },
-			run: { elapsedSeconds: 0, notes: [] },
-			tone: {
-				lineId: 'lantern-demi',
-				vehicle: 'demi',
-				ratio: 1.5,
-				minutes: 20,
-				totalGrams: 30,
-				choice: 'open',
-				parts: []
-			},
-			result: { tone: '', notes: '' },
-			passed: [],
+			lift: { ...plain.lift, minutes: 38, ...lift },
+			tone: { ...plain.tone, lineId: 'lantern-demi' },
 			...rest
 		};
 		documents.push(client, visit);

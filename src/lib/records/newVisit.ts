@@ -1,7 +1,7 @@
-import { stamp } from '../../records/documents';
-import type { Library } from '../../records/library.svelte';
-import { GROWTH_CM_PER_MONTH } from '../../core/hair';
-import type { Client, Reading, Visit, ZoneReading } from '../../schema/records';
+import { stamp } from './documents';
+import type { Library } from './library.svelte';
+import { GROWTH_CM_PER_MONTH } from '../core/hair';
+import type { Client, Reading, Visit, ZoneReading } from '../schema/records';
 
 const natural = (level: number): ZoneReading => ({
 	state: 'natural',
