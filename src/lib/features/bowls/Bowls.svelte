@@ -9,13 +9,7 @@
 	import FootLine from '../visit/FootLine.svelte';
 	import Station from '../visit/Station.svelte';
 	import { useVisit } from '../visit/context';
-	import {
-		formatHours,
-		formatRatio,
-		labelIn,
-		PRODUCT_OPTIONS,
-		SECTION_OPTIONS
-	} from '../visit/words';
+	import { formatHours, formatRatio, SECTION_OPTIONS } from '../visit/words';
 	import BowlFigure from './BowlFigure.svelte';
 
 	const session = useVisit();
@@ -27,7 +21,7 @@
 	let ounces = $state(false);
 	const weigh = (grams: number) =>
 		ounces ? `${(grams / GRAMS_PER_OUNCE).toFixed(2)} oz` : `${grams} g`;
-	const product = $derived(labelIn(PRODUCT_OPTIONS, plan.product));
+	const product = $derived(session.productName);
 
 	const TECHNIQUES = [
 		{ value: 'foils', label: 'foils' },

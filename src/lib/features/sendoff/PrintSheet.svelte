@@ -8,7 +8,6 @@
 		formatRatio,
 		labelIn,
 		PLACEMENT_OPTIONS,
-		PRODUCT_OPTIONS,
 		SECTION_OPTIONS
 	} from '../visit/words';
 	import { formulaWords } from '../tone/words';
@@ -17,7 +16,7 @@
 	const visit = $derived(session.visit);
 	const plan = $derived(session.plan);
 	const reading = $derived(session.reading);
-	const product = $derived(labelIn(PRODUCT_OPTIONS, plan.product));
+	const product = $derived(session.productName);
 	const zones = $derived(
 		session.zones.filter(({ name }) => plan.covers[name]).map(({ name }) => name)
 	);

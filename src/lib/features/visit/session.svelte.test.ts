@@ -123,6 +123,17 @@ describe('a visit', () => {
 		]);
 	});
 
+	it('calls the lightener by the name on the shelf, and a tint by its kind', async () => {
+		const { session, library } = await open('hesper-oake');
+		expect(session.productName).toBe('Saltmarsh powder');
+		session.change('product', (draft) => (draft.lift.product = 'highLift'));
+		expect(session.productName).toBe('high-lift');
+		session.undo();
+		library.put({ ...library.shelf!, lightenerName: '' });
+		expect(session.productName).toBe('powder');
+		await library.flush();
+	});
+
 	it('answers again when a zone is left out', async () => {
 		const { session } = await open('hesper-oake');
 		const before = session.bowlPlan.totalGrams;

@@ -9,6 +9,7 @@ import { revise } from '../../records/revise';
 import type { Client, LiftPlan, Shelf, ShelfLine, Station, Visit } from '../../schema/records';
 import { openStops, visitCautions } from './cautions';
 import { currentGesture } from './gesture.svelte';
+import { labelIn, PRODUCT_OPTIONS } from './words';
 import { coloursOf, mainZone, pointsOf, seenFibre, tonedColours, zonesOf } from './hair';
 import { courseAnswer, headOf, liftAnswer, liftTarget, sessionsAnswer } from './lift';
 import {
@@ -153,6 +154,15 @@ export class VisitSession {
 	}
 	lifted = $derived(this.liftedAt(this.plan.minutes));
 	liftedColours = $derived(coloursOf(this.lifted, this.reading.whiteShare));
+
+	/** The product as the salon calls it: the house lightener by its name, tints by their kind. */
+	productName = $derived.by(() => {
+		const { product } = this.plan;
+		const kind = labelIn(PRODUCT_OPTIONS, product);
+		const tint = product === 'highLift' || product === 'permanent';
+		const name = this.shelf?.lightenerName.trim() ?? '';
+		return tint || name === '' || name === 'lightener' ? kind : `${name} ${kind}`;
+	});
 
 	bowlPlan: BowlPlan = $derived.by(() => {
 		const { visit, reading, plan } = this;
