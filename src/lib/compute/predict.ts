@@ -3,9 +3,10 @@ import { checkCautions } from '../core/caution';
 import { hexOf } from '../core/colour';
 import {
 	DEFAULT_LIMIT_MINUTES,
-	fibreOfReading,
 	levelInterval,
 	predictLift,
+	SPREAD,
+	startOfReading,
 	type Application
 } from '../core/lift';
 import type { predictAnswer, predictRequest } from '../schema/api';
@@ -18,14 +19,15 @@ export function predict(request: z.output<typeof predictRequest>): z.input<typeo
 		texture: hair.texture,
 		personal: request.personal
 	};
-	const start = fibreOfReading(hair);
+	const start = startOfReading(hair);
 	const applications: Application[] = stages.map((stage) => ({
 		...stage,
 		placement: stage.placement ?? 'foil',
 		distanceCm: request.distanceCm
 	}));
-	const results = predictLift(start, applications, head, hair.condition, hair.whiteShare);
-	const intervals = levelInterval(start, applications, head);
+	const { fibre, white, remembered } = start;
+	const results = predictLift(fibre, applications, head, hair.condition, hair.whiteShare, white);
+	const intervals = levelInterval(fibre, applications, head, SPREAD, remembered);
 	const strongest = stages.reduce((p, q) => (q.volume > p.volume ? q : p));
 	const lightened =
 		(hair.presentLevel ?? hair.naturalLevel) > hair.naturalLevel && !hair.artificial?.length;

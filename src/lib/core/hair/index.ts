@@ -5,7 +5,13 @@ export {
 	type Strain,
 	type Stretch
 } from './condition';
-export { GROWTH_CM_PER_MONTH, TEXTURE_SPEED, TEXTURE_WEAR, WARMTH } from './constants';
+export {
+	GROWTH_CM_PER_MONTH,
+	HISTORY_WEAR,
+	TEXTURE_SPEED,
+	TEXTURE_WEAR,
+	WARMTH
+} from './constants';
 export { depthName, describeTone, formatLevel, type Treatment } from './describe';
 export {
 	eumelaninOfLevel,

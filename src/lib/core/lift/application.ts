@@ -1,5 +1,6 @@
-import { pureBrown, TEXTURE_SPEED, type Texture } from '../hair';
+import { pureBrown, TEXTURE_SPEED, type Texture, type Warmth } from '../hair';
 import {
+	DEMI_LIFTS_FROM,
 	HIGH_LIFT_DEPTH,
 	MODIFIERS,
 	PLACEMENTS,
@@ -35,13 +36,15 @@ export interface Application {
 export interface HeadFactors {
 	readonly naturalLevel: number;
 	readonly texture: Texture;
+	/** Natural red holds less of what a tint lays down. */
+	readonly warmth?: Warmth | undefined;
 	/** This client's learned factor on the rate, 1 for typical. */
 	readonly personal?: number | undefined;
 }
 
 /** Products that act on natural pigment only: tint does not lift tint. */
 export const sparesDye = (product: Product): boolean =>
-	product === 'highLift' || product === 'permanent';
+	product === 'highLift' || product === 'permanent' || product === 'alkalineDemi';
 
 /** Peroxide in the bowl, %: `c = 0.3·vol·r/(1+r)`, diluted further on damp hair. */
 export const peroxidePercent = ({
@@ -61,8 +64,9 @@ export function temperatureOf(application: Application): number {
 }
 
 /** Strength of the product on hair of this natural level, against powder. */
-export function productStrength(product: Product, naturalLevel: number): number {
+export function productStrength(product: Product, naturalLevel: number, volume: number): number {
 	const strength = PRODUCT_STRENGTH[product];
+	if (product === 'alkalineDemi' && volume < DEMI_LIFTS_FROM) return 0;
 	if (product !== 'highLift') return strength;
 	const depth = pureBrown(naturalLevel);
 	return strength * Math.min(1, Math.pow(HIGH_LIFT_DEPTH.e0 / depth, HIGH_LIFT_DEPTH.power));
@@ -76,7 +80,7 @@ export function plainRate(application: Application, naturalLevel: number): numbe
 		Math.pow(peroxidePercent(application) / RATE.referencePercent, RATE.power) *
 		Math.pow(3 * share, RATE.power) *
 		Math.pow(RATE.per10C, (temperatureOf(application) - RATE.referenceC) / 10) *
-		productStrength(application.product, naturalLevel) *
+		productStrength(application.product, naturalLevel, application.volume) *
 		(application.bondAdditive ? MODIFIERS.bondRate : 1)
 	);
 }

@@ -25,8 +25,15 @@ export const PRODUCT_STRENGTH = {
 	oil: 0.6,
 	bleachWash: 0.5,
 	highLift: 0.45,
-	permanent: 0.16
+	permanent: 0.16,
+	alkalineDemi: 0.06
 } as const;
+
+/** Volumes from which the developer of an alkaline demi moves natural pigment at all. */
+export const DEMI_LIFTS_FROM = 10;
+
+/** What is left of a mixture's activity on hair that was wiped but not rinsed, and for how long (min). */
+export const AFTER_WIPE = { share: 0.2, minutes: 5 } as const;
 
 /** High-lift weakens on dark hair: `min(1, (e0/e(n))^power)`. */
 export const HIGH_LIFT_DEPTH = { e0: 3.2, power: 0.9 } as const;
@@ -79,7 +86,13 @@ export const SPREAD = {
 	temperatureC: 1.5,
 	reach: 0.08,
 	startLevel: 0.25,
-	draws: 96
+	/** Of the log of a dose that is only remembered: earlier lightening or colour without a reading. */
+	history: 0.25,
+	/** What a client's learned factor leaves of the spread of temperature and reach: it absorbed the rest. */
+	afterLearning: 0.5,
+	/** Draws for one point, and for a whole head. */
+	draws: 96,
+	headDraws: 256
 } as const;
 
 /** A mixture counts as spent when the next ten minutes would gain less than this many levels. */

@@ -3,6 +3,7 @@ import { SECTION_REACH, SPENT, SPREAD } from './constants';
 import { sparesDye, type Application, type HeadFactors } from './application';
 import { doseOf } from './dose';
 import { labOfFibre, levelOfFibre, lightenFibre, type Fibre } from './fibre';
+import type { Remembered } from './head';
 import { drawHeads, lightenDraw, quantile, type Spread } from './interval';
 
 /** One moment of a lift. */
@@ -28,10 +29,12 @@ export function liftCourse(
 	head: HeadFactors,
 	toMinute: number,
 	stepMinutes = 2,
-	spread: Spread = SPREAD
+	spread: Spread = SPREAD,
+	remembered?: Remembered
 ): Course {
 	const spares = sparesDye(application.product);
-	const draws = drawHeads(start, SECTION_REACH[application.section ?? 'seeThrough'], spread);
+	const reach = SECTION_REACH[application.section ?? 'seeThrough'];
+	const draws = drawHeads(start, reach, spread, SPREAD.draws, remembered);
 	const moments: CourseMoment[] = [];
 	for (let minute = 0; minute <= toMinute + 1e-9; minute += stepMinutes) {
 		const dose = doseOf({ ...application, minutes: minute }, head);

@@ -1,5 +1,13 @@
-import { levelOf, lightnessOf, reflectance, absorbance, type Lab } from '../colour';
-import { labOfMixture, type Pigment } from '../hair';
+import {
+	absorbance,
+	emptySpectrum,
+	levelOf,
+	lightnessOf,
+	mixWithWhite,
+	reflectance,
+	type Lab
+} from '../colour';
+import { labOfMixture, lightnessOfPigment, type Pigment } from '../hair';
 import { dyeSpectrum, DYE_NAMES, type DyeAmounts, type DyeName, type Vehicle } from '../tone';
 import { DYE_LOSS, RESIDUE } from './constants';
 
@@ -33,15 +41,42 @@ export function dyesOf(fibre: Fibre): DyeAmounts {
 const spectrumOf = (fibre: Fibre) =>
 	fibre.layers.length > 0 ? dyeSpectrum(dyesOf(fibre)) : undefined;
 
-/** Colour of a fibre; with a share of white fibres beside it, that of the area. */
-export const labOfFibre = (fibre: Fibre, whiteShare = 0): Lab =>
-	labOfMixture(fibre, whiteShare, spectrumOf(fibre));
+/** A white fibre that was never coloured. */
+export const WHITE_FIBRE: Fibre = { eumelanin: 0, pheomelanin: 0, layers: [] };
+
+/**
+ * Colour of a fibre; with a share of white fibres beside it, that of the area.
+ * @param white the white fibres of the area, which hold dye of their own; left out, the same dye
+ */
+export const labOfFibre = (fibre: Fibre, whiteShare = 0, white?: Fibre): Lab =>
+	labOfMixture(fibre, whiteShare, spectrumOf(fibre), white ? spectrumOf(white) : spectrumOf(fibre));
+
+// One level is asked for some hundred thousand times in an interval: these are written over each time.
+const scratchA = emptySpectrum();
+const scratchR = emptySpectrum();
+const scratchD = emptySpectrum();
+
+const reflectanceInto = (fibre: Fibre, out = scratchR) => {
+	const dye = fibre.layers.length > 0 ? dyeSpectrum(dyesOf(fibre), scratchD) : undefined;
+	return reflectance(absorbance(fibre.eumelanin, fibre.pheomelanin, dye, scratchA), out);
+};
 
 /** Level of a fibre, without the cost of its hue. */
 export const levelOfFibre = (fibre: Fibre): number =>
 	levelOf(
-		lightnessOf(reflectance(absorbance(fibre.eumelanin, fibre.pheomelanin, spectrumOf(fibre))))
+		fibre.layers.length > 0
+			? lightnessOf(reflectanceInto(fibre))
+			: lightnessOfPigment(fibre.eumelanin, fibre.pheomelanin)
 	);
+
+const scratchW = emptySpectrum();
+
+/** Level that an area reads, its white fibres included. */
+export function levelOfMixture(fibre: Fibre, whiteShare: number, white: Fibre): number {
+	if (whiteShare <= 0) return levelOfFibre(fibre);
+	const pale = reflectanceInto(white, scratchW);
+	return levelOf(lightnessOf(mixWithWhite(reflectanceInto(fibre), pale, whiteShare, scratchR)));
+}
 
 /** Rate of loss of one dye of a layer against that of eumelanin. */
 export function dyeLossRate(layer: DyeLayer, dye: DyeName): number {

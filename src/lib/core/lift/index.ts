@@ -26,15 +26,60 @@ export {
 } from './course';
 export { doseOf, plainDose } from './dose';
 export { explainLift, type Cause } from './explain';
-export { dyesOf, labOfFibre, levelOfFibre, lightenFibre, type DyeLayer, type Fibre } from './fibre';
-export { levelInterval, quantile, type Spread } from './interval';
-export { applyTo, predictLift, type LiftResult } from './predict';
+export {
+	dyesOf,
+	labOfFibre,
+	levelOfFibre,
+	levelOfMixture,
+	lightenFibre,
+	WHITE_FIBRE,
+	type DyeLayer,
+	type Fibre
+} from './fibre';
+export { BAND_LEVELS, bandWords, findBands, type Band, type BandCause } from './bands';
+export { AREAS, type AreaName, type LiftEvent, type Mixture, type Reach } from './events';
+export {
+	evenPoints,
+	headAt,
+	pointAt,
+	readyHead,
+	type AreaNow,
+	type HeadArea,
+	type PointNow,
+	type PointStart,
+	type ReadyHead,
+	type Remembered
+} from './head';
+export { headInterval, readyInterval, type Range } from './headInterval';
+export {
+	strandFromHistory,
+	type Disagreement,
+	type HeadHistory,
+	type HistoryEvent,
+	type Onto,
+	type StrandFromHistory,
+	type StretchReading
+} from './history';
+export { learnedSpread, levelInterval, quantile, type Spread } from './interval';
+export {
+	applyTo,
+	furtherApplications,
+	predictLift,
+	predictTint,
+	type FurtherApplication,
+	type LiftResult,
+	type TintStart
+} from './predict';
+export { readyTimes, type HeadReady, type ReadyZone, type ZoneReady } from './ready';
 export {
 	doseToLevel,
 	fibreOfReading,
 	pigmentOnPath,
+	startOfReading,
+	USUAL_WASHES,
 	type ArtificialColour,
-	type HairReading
+	type HairReading,
+	type HairStart
 } from './start';
 export { lightenStrand, strandPoints, type StrandPoint, type StrandZone } from './strand';
 export { wearOf } from './wear';

@@ -1,76 +1,127 @@
-import { eumelaninOfLevel } from '../hair';
+import { pureBrown } from '../hair';
+import { scaleDyes } from '../tone';
 import { sparesDye, type Application, type HeadFactors } from './application';
 import { RATE, SECTION_REACH, SPREAD } from './constants';
 import { doseOf } from './dose';
 import { levelOfFibre, lightenFibre, type Fibre } from './fibre';
+import type { Remembered } from './head';
 import { normalQuantile, quasiRandom } from './quasi';
 
 /** Standard deviations of what is not known about a head. */
 export interface Spread {
+	/** Of log(personal). */
 	readonly logPersonal: number;
 	readonly temperatureC: number;
+	/** Of the share of hairs that the mixture reaches. */
 	readonly reach: number;
+	/** Of the level read before the service. */
 	readonly startLevel: number;
+	/** Of the log of a dose that is only remembered. */
+	readonly history: number;
 }
+
+/**
+ * The spread once a client's factor was learned: what is left of it, and half of temperature and
+ * reach, which it has absorbed.
+ * @param sd posterior standard deviation of log(personal)
+ */
+export const learnedSpread = (sd: number): Spread => ({
+	...SPREAD,
+	logPersonal: sd,
+	temperatureC: SPREAD.temperatureC * SPREAD.afterLearning,
+	reach: SPREAD.reach * SPREAD.afterLearning
+});
 
 /** One way this head might turn out. */
 export interface Draw {
 	readonly fibre: Fibre;
 	/** Factor on every dose. */
 	readonly speed: number;
-	readonly deltaC: number;
 }
 
-/** A fibre as if its level had been misread by `delta`: both pigments and all dye scaled alike. */
-function misread(fibre: Fibre, delta: number): Fibre {
-	const level = levelOfFibre(fibre);
-	const at = (value: number) => eumelaninOfLevel(Math.min(Math.max(value, 0.6), 11.8), 0);
-	const factor = at(level + delta) / at(level);
-	return {
-		eumelanin: fibre.eumelanin * factor,
-		pheomelanin: fibre.pheomelanin * factor,
-		layers: fibre.layers.map((layer) => ({
-			...layer,
-			dyes: Object.fromEntries(
-				Object.entries(layer.dyes).map(([name, amount]) => [name, amount * factor])
-			)
-		}))
-	};
+const TABLE = { from: 0.6, to: 11.8, step: 0.1 } as const;
+let logDepths: Float64Array | undefined;
+
+/**
+ * `ln e(n)` from a table with a tenth of a level between its entries: drawing a head asks for it
+ * hundreds of times, and only the ratio of two neighbours counts (error below 0.1 % of the amount).
+ */
+function logDepth(level: number): number {
+	logDepths ??= Float64Array.from(
+		{ length: Math.round((TABLE.to - TABLE.from) / TABLE.step) + 2 },
+		(_, i) => Math.log(pureBrown(TABLE.from + i * TABLE.step))
+	);
+	const at = (Math.min(Math.max(level, TABLE.from), TABLE.to) - TABLE.from) / TABLE.step;
+	const i = Math.floor(at);
+	const low = logDepths[i]!;
+	return low + (logDepths[i + 1]! - low) * (at - i);
 }
+
+const scaled = (fibre: Fibre, factor: number): Fibre => ({
+	eumelanin: fibre.eumelanin * factor,
+	pheomelanin: fibre.pheomelanin * factor,
+	layers: scaledLayers(fibre, factor)
+});
+
+const scaledLayers = ({ layers }: Fibre, factor: number): Fibre['layers'] =>
+	layers.length === 0
+		? layers
+		: layers.map((layer) => ({ ...layer, dyes: scaleDyes(layer.dyes, factor) }));
+
+/** A fibre as if its level had been misread by `delta`: both pigments and all dye scaled alike. */
+export function misread(fibre: Fibre, delta: number): Fibre {
+	const level = levelOfFibre(fibre);
+	return scaled(fibre, Math.exp(logDepth(level + delta) - logDepth(level)));
+}
+
+/** A fibre whose past lightening and colouring were stronger or weaker than remembered. */
+export function misremembered(fibre: Fibre, past: Remembered | undefined, factor: number): Fibre {
+	if (!past) return fibre;
+	const bare: Fibre = lightenFibre({ ...past.before, layers: [] }, past.dose * factor);
+	return { ...bare, layers: scaledLayers(fibre, factor) };
+}
+
+/** Reach as drawn, against the section's own: kept within 0.2-1. */
+export const drawnReach = (reach: number, deviation: number): number =>
+	Math.min(1, Math.max(0.2, reach + deviation)) / reach;
+
+/** Factor on the rate for a difference in temperature, °C. */
+export const heatFactor = (deltaC: number): number => Math.pow(RATE.per10C, deltaC / 10);
 
 /**
  * Heads this one might be, quasi-random with a fixed sequence, so that the same question always has
  * the same answer.
  * @param reach the section's share of hairs reached, kept within 0.2-1 in every draw
+ * @param remembered what of the start is memory and not a reading
  */
 export function drawHeads(
 	fibre: Fibre,
 	reach: number,
 	spread: Spread = SPREAD,
-	count: number = SPREAD.draws
+	count: number = SPREAD.draws,
+	remembered?: Remembered
 ): Draw[] {
 	return Array.from({ length: count }, (_, i) => {
-		const [personal, temperature, thickness, start] = quasiRandom(i, 4).map(normalQuantile) as [
-			number,
-			number,
-			number,
-			number
-		];
-		const drawnReach = Math.min(1, Math.max(0.2, reach + spread.reach * thickness));
+		const [personal, temperature, thickness, start, history] = quasiRandom(i, 5).map(
+			normalQuantile
+		) as [number, number, number, number, number];
+		const past = misremembered(fibre, remembered, Math.exp(spread.history * history));
 		return {
-			fibre: misread(fibre, spread.startLevel * start),
-			speed: Math.exp(spread.logPersonal * personal) * (drawnReach / reach),
-			deltaC: spread.temperatureC * temperature
+			fibre: misread(past, spread.startLevel * start),
+			speed:
+				Math.exp(spread.logPersonal * personal) *
+				drawnReach(reach, spread.reach * thickness) *
+				heatFactor(spread.temperatureC * temperature)
 		};
 	});
 }
 
 /** A drawn head after an application whose dose on the plain head is `dose`. */
 export const lightenDraw = (draw: Draw, dose: number, spares: boolean): Fibre =>
-	lightenFibre(draw.fibre, dose * draw.speed * Math.pow(RATE.per10C, draw.deltaC / 10), spares);
+	lightenFibre(draw.fibre, dose * draw.speed, spares);
 
 /** The value at a share of a sorted list, 0-1, linear between neighbours. */
-export function quantile(sorted: readonly number[], share: number): number {
+export function quantile(sorted: ArrayLike<number>, share: number): number {
 	const at = share * (sorted.length - 1);
 	const i = Math.floor(at);
 	const low = sorted[i]!;
@@ -79,16 +130,18 @@ export function quantile(sorted: readonly number[], share: number): number {
 	return low === high ? low : low + (high - low) * (at - i);
 }
 
-/** 10-90 % interval of the level after a list of applications. */
+/** 10-90 % interval of the level after each of a list of applications. */
 export function levelInterval(
 	fibre: Fibre,
 	applications: readonly Application[],
 	head: HeadFactors,
-	spread: Spread = SPREAD
+	spread: Spread = SPREAD,
+	remembered?: Remembered
 ): { low: number; high: number }[] {
 	const first = applications[0];
 	if (!first) return [];
-	const draws = drawHeads(fibre, SECTION_REACH[first.section ?? 'seeThrough'], spread);
+	const reach = SECTION_REACH[first.section ?? 'seeThrough'];
+	const draws = drawHeads(fibre, reach, spread, SPREAD.draws, remembered);
 	return applications.map((application) => {
 		const dose = doseOf(application, head);
 		const levels = draws.map((draw, i) => {

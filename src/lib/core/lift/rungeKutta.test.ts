@@ -1,57 +1,76 @@
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
 import { naturalPigment } from '../hair';
-import { moistureOf, oxidationLife, plainRate, headFactor, type Application } from './application';
+import { integratePoint } from './plain';
+import type { Application } from './application';
 import { doseOf } from './dose';
-import { lightenFibre, type DyeLayer, type Fibre } from './fibre';
+import { spellsAt, type LiftEvent, type Mixture } from './events';
+import { levelOfFibre, lightenFibre, type DyeLayer, type Fibre } from './fibre';
+import { pointAt, readyHead } from './head';
 
-/** The equations of the lift, as they stand, by plain fourth-order Runge-Kutta. */
-function integrate(start: Fibre, application: Application, stepMinutes: number) {
-	const head = { naturalLevel: 4, texture: 'medium' } as const;
-	const k = plainRate(application, 4) * headFactor(application, head);
-	const life = oxidationLife(application) * moistureOf(application);
-	const red = start.layers[0]?.dyes.red ?? 0;
-	// State: eumelanin, pheomelanin, red permanent dye of one layer.
-	const slope = (t: number, [e, p, d]: readonly number[]) => {
-		const ka = k * Math.exp(-t / life);
-		const lost = 0.45 * 0.7 * ka * d!;
-		return [-ka * e!, 0.48 * ka * e! - 0.265 * ka * p! + 0.2 * lost, -lost];
-	};
-	const add = (state: readonly number[], change: readonly number[], by: number) =>
-		state.map((value, i) => value + change[i]! * by);
-	let state: readonly number[] = [start.eumelanin, start.pheomelanin, red];
-	const steps = Math.round(application.minutes / stepMinutes);
-	for (let i = 0; i < steps; i++) {
-		const h = application.minutes / steps;
-		const t = i * h;
-		const k1 = slope(t, state);
-		const k2 = slope(t + h / 2, add(state, k1, h / 2));
-		const k3 = slope(t + h / 2, add(state, k2, h / 2));
-		const k4 = slope(t + h, add(state, k3, h));
-		state = state.map((value, j) => value + (h / 6) * (k1[j]! + 2 * k2[j]! + 2 * k3[j]! + k4[j]!));
-	}
-	return state;
-}
+const head = { naturalLevel: 4, texture: 'medium' } as const;
+const layer: DyeLayer = {
+	vehicle: 'permanent',
+	level: 5,
+	layers: 1,
+	dyes: { red: 1.4, brown: 0.8 }
+};
+const start: Fibre = { ...naturalPigment(4, 'golden'), layers: [layer] };
+
+const mixture = fc.record<Mixture>({
+	product: fc.constantFrom('powder', 'cream', 'clay'),
+	volume: fc.double({ min: 5, max: 40, noNaN: true }),
+	ratio: fc.double({ min: 1, max: 3, noNaN: true }),
+	placement: fc.constantFrom('foil', 'openAir', 'onScalp', 'film')
+});
+const minutes = fc.double({ min: 1, max: 90, noNaN: true });
 
 it('the closed form agrees with the equations integrated step by step, old red dye included', () => {
-	const layer: DyeLayer = { vehicle: 'permanent', level: 5, layers: 1, dyes: { red: 1.4 } };
+	fc.assert(
+		fc.property(mixture, minutes, (mix, length) => {
+			const application: Application = { ...mix, minutes: length };
+			const closed = lightenFibre(start, doseOf(application, head));
+			const spells = spellsAt([{ kind: 'apply', minute: 0, mixture: mix }], 'back', 60);
+			const plain = integratePoint(start, spells, 60, head, length, 0.1);
+			expect(closed.eumelanin).toBeCloseTo(plain.eumelanin, 6);
+			expect(closed.pheomelanin).toBeCloseTo(plain.pheomelanin, 6);
+			expect(closed.layers[0]!.dyes.red).toBeCloseTo(plain.layers[0]!.dyes.red!, 6);
+		}),
+		{ numRuns: 30 }
+	);
+});
+
+it('a service of several bowls, refreshed and wiped, agrees within a thousandth of a level', () => {
 	fc.assert(
 		fc.property(
-			fc.double({ min: 5, max: 40, noNaN: true }),
-			fc.double({ min: 1, max: 3, noNaN: true }),
-			fc.double({ min: 1, max: 90, noNaN: true }),
-			fc.constantFrom<Application['placement'][]>('foil', 'openAir', 'onScalp', 'film'),
-			(volume, ratio, minutes, placement) => {
-				const application: Application = { product: 'cream', volume, ratio, minutes, placement };
-				const start: Fibre = { ...naturalPigment(4, 'golden'), layers: [layer] };
-				const head = { naturalLevel: 4, texture: 'medium' } as const;
-				const closed = lightenFibre(start, doseOf(application, head));
-				const [e, p, d] = integrate(start, application, 0.05) as [number, number, number];
-				expect(closed.eumelanin).toBeCloseTo(e, 6);
-				expect(closed.pheomelanin).toBeCloseTo(p, 6);
-				expect(closed.layers[0]!.dyes.red).toBeCloseTo(d, 6);
+			mixture,
+			mixture,
+			fc.array(fc.double({ min: 0, max: 70, noNaN: true }), { minLength: 4, maxLength: 4 }),
+			fc.boolean(),
+			fc.double({ min: 0, max: 25, noNaN: true }),
+			(one, two, times, acidStop, distanceCm) => {
+				const [a, b, c, d] = times.sort((p, q) => p - q) as [number, number, number, number];
+				const events: LiftEvent[] = [
+					{ kind: 'apply', minute: a, mixture: one, mixedMinute: a - 7 },
+					{ kind: 'refresh', minute: b, mixedMinute: b - 3 },
+					{ kind: 'wipe', minute: c, acidStop },
+					{ kind: 'apply', minute: d, mixture: two },
+					{ kind: 'rinse', minute: d + 15 }
+				];
+				const point = { distanceCm, fibre: start, condition: 100, porosity: 'normal' as const };
+				const ready = readyHead([{ name: 'top', whiteShare: 0, points: [point] }], events, head);
+				const plain = integratePoint(
+					start,
+					spellsAt(events, 'top', distanceCm),
+					distanceCm,
+					head,
+					80,
+					0.1
+				);
+				const fast = pointAt(ready.areas[0]!.points[0]!, 80);
+				expect(Math.abs(fast.level - levelOfFibre(plain))).toBeLessThan(0.001);
 			}
 		),
-		{ numRuns: 30 }
+		{ numRuns: 25 }
 	);
 });

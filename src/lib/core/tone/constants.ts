@@ -74,6 +74,9 @@ export const DEPOSIT = {
 	ratioPower: 0.7,
 	coarse: 0.9,
 	naturalRed: 0.8,
+	/** An alkaline demi with 10 vol in place of a toning developer opens the hair and takes stronger. */
+	strongDeveloper: 1.15,
+	strongFromVolume: 10,
 	/** Condition index below which hair holds only half. */
 	holdsHalfBelow: 40,
 	/** Pigment in the way of the brown base: `max(least, 1 - slope·(E+P)/e(n))`. */

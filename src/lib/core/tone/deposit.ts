@@ -15,6 +15,8 @@ export interface DepositConditions {
 	readonly naturalRed?: boolean | undefined;
 	/** Condition index 0-100; hair below the stop band holds half. */
 	readonly condition?: number | undefined;
+	/** Developer strength, volumes; an alkaline demi with 10 or more takes stronger. */
+	readonly developerVolume?: number | undefined;
 }
 
 /**
@@ -26,9 +28,13 @@ export function depositShare(conditions: DepositConditions): number {
 	const { deposit, tauMinutes } = VEHICLES[vehicle];
 	const tau = porosity === 'high' ? tauMinutes / POROSITY.porousSpeed : tauMinutes;
 	const parts = vehicle === 'direct' ? 1 : ratio;
+	const strong =
+		vehicle === 'demi' && (conditions.developerVolume ?? 0) >= DEPOSIT.strongFromVolume
+			? DEPOSIT.strongDeveloper
+			: 1;
 	const full = Math.min(
 		POROSITY.mostDeposit,
-		deposit * Math.pow(2 / (1 + parts), DEPOSIT.ratioPower) * POROSITY.uptake[porosity]
+		deposit * Math.pow(2 / (1 + parts), DEPOSIT.ratioPower) * POROSITY.uptake[porosity] * strong
 	);
 	const held =
 		(conditions.texture === 'coarse' ? DEPOSIT.coarse : 1) *

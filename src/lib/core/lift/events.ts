@@ -1,0 +1,131 @@
+import type { FormulaPart } from '../tone';
+import type { Application } from './application';
+import { AFTER_WIPE } from './constants';
+
+/** Where on the head a strand hangs: the four quadrants, and what is treated apart within them. */
+export const AREAS = [
+	'nape',
+	'back',
+	'crown',
+	'top',
+	'leftSide',
+	'rightSide',
+	'fringe',
+	'hairline'
+] as const;
+export type AreaName = (typeof AREAS)[number];
+
+/** A mixture and where it works: an application whose minutes the events decide. */
+export interface Mixture extends Omit<Application, 'minutes' | 'distanceCm'> {
+	/** What a tint lays down while it lifts; left out, it lifts alone. */
+	readonly formula?: readonly FormulaPart[] | undefined;
+}
+
+/** Which hair an event touches. */
+export interface Reach {
+	/** Left out: the whole head. */
+	readonly areas?: readonly AreaName[] | undefined;
+	/** From and to, cm from the scalp; left out: from the scalp, to the tips. */
+	readonly fromCm?: number | undefined;
+	readonly toCm?: number | undefined;
+}
+
+/** Something done at a minute of the service, counted from the first brush stroke. */
+export type LiftEvent = Reach & { readonly minute: number } & (
+		| {
+				readonly kind: 'apply';
+				readonly mixture: Mixture;
+				/** When the bowl was mixed, ≤ minute; left out, just then. */
+				readonly mixedMinute?: number | undefined;
+		  }
+		/** Fresh mixture of the same kind over what is there. */
+		| { readonly kind: 'refresh'; readonly mixedMinute?: number | undefined }
+		/** Wiped off: a fifth works on for five minutes, unless an acid stop ends it. */
+		| { readonly kind: 'wipe'; readonly acidStop?: boolean | undefined }
+		| { readonly kind: 'rinse' }
+	);
+
+/** A stretch of time in which one mixture works at one share of its strength. */
+export interface Stretch {
+	readonly fromMinute: number;
+	readonly toMinute: number;
+	readonly mixedMinute: number;
+	readonly appliedMinute: number;
+	/** 1 while it lies on the hair, a fifth after wiping. */
+	readonly share: number;
+}
+
+/** One mixture's stay on one point, from its application to its end. */
+export interface Spell {
+	readonly mixture: Mixture;
+	readonly stretches: Stretch[];
+}
+
+const touches = (event: LiftEvent, area: AreaName, distanceCm: number): boolean =>
+	(event.areas?.includes(area) ?? true) &&
+	distanceCm >= (event.fromCm ?? 0) - 1e-9 &&
+	distanceCm <= (event.toCm ?? Infinity) + 1e-9;
+
+/** Ends whatever a spell still does at a minute. */
+function endSpell(spell: Spell | undefined, minute: number): void {
+	if (!spell) return;
+	spell.stretches.forEach((stretch, i) => {
+		spell.stretches[i] = { ...stretch, toMinute: Math.min(stretch.toMinute, minute) };
+	});
+}
+
+/**
+ * What happens to one point: each mixture that reaches it, with the stretches in which it works.
+ * @param events in order of their minutes
+ */
+export function spellsAt(
+	events: readonly LiftEvent[],
+	area: AreaName,
+	distanceCm: number
+): Spell[] {
+	const spells: Spell[] = [];
+	let current: Spell | undefined;
+	const lie = (spell: Spell, minute: number, mixedMinute: number) =>
+		spell.stretches.push({
+			fromMinute: minute,
+			toMinute: Infinity,
+			mixedMinute: Math.min(minute, mixedMinute),
+			appliedMinute: minute,
+			share: 1
+		});
+	for (const event of events) {
+		if (!touches(event, area, distanceCm)) continue;
+		const { minute } = event;
+		switch (event.kind) {
+			case 'apply':
+				endSpell(current, minute);
+				current = { mixture: event.mixture, stretches: [] };
+				lie(current, minute, event.mixedMinute ?? minute);
+				spells.push(current);
+				break;
+			case 'refresh':
+				// Nothing to refresh where nothing lies: a point outside the work stays outside.
+				if (!current) break;
+				endSpell(current, minute);
+				lie(current, minute, event.mixedMinute ?? minute);
+				break;
+			case 'wipe': {
+				const last = current?.stretches.at(-1);
+				endSpell(current, minute);
+				if (current && last && last.toMinute > minute && !event.acidStop) {
+					current.stretches.push({
+						...last,
+						fromMinute: minute,
+						toMinute: minute + AFTER_WIPE.minutes,
+						share: last.share * AFTER_WIPE.share
+					});
+				}
+				break;
+			}
+			case 'rinse':
+				endSpell(current, minute);
+				current = undefined;
+		}
+	}
+	return spells;
+}

@@ -1,0 +1,258 @@
+import { describe, expect, it } from 'vitest';
+import { naturalPigment } from '../hair';
+import { bandWords, findBands } from './bands';
+import { AFTER_WIPE } from './constants';
+import type { HeadFactors } from './application';
+import type { LiftEvent, Mixture } from './events';
+import { dyesOf, levelOfFibre, type Fibre } from './fibre';
+import {
+	evenPoints,
+	headAt,
+	readyHead,
+	type AreaNow,
+	type HeadArea,
+	type PointStart
+} from './head';
+import { headInterval, readyInterval } from './headInterval';
+import { learnedSpread } from './interval';
+import { readyTimes } from './ready';
+import { fibreOfReading, startOfReading } from './start';
+
+const powder: Mixture = { product: 'powder', volume: 20, ratio: 2, placement: 'foil' };
+const cream: Mixture = { product: 'cream', volume: 20, ratio: 1.5, placement: 'onScalp' };
+const natural = (level: number): Fibre => ({ ...naturalPigment(level, 'neutral'), layers: [] });
+const like = (fibre: Fibre): Omit<PointStart, 'distanceCm'> => ({
+	fibre,
+	condition: 100,
+	porosity: 'normal'
+});
+const five = like(natural(5));
+const area = (at: (cm: number) => Omit<PointStart, 'distanceCm'>, lengthCm = 25): HeadArea => ({
+	name: 'back',
+	whiteShare: 0,
+	points: evenPoints(lengthCm, at)
+});
+const head: HeadFactors = { naturalLevel: 5, texture: 'medium' };
+const after = (
+	strand: HeadArea,
+	events: readonly LiftEvent[],
+	minute: number,
+	on = head
+): AreaNow => headAt(readyHead([strand], events, on), minute)[0]!;
+const levelAt = (now: AreaNow, cm: number) =>
+	now.points.find(({ distanceCm }) => distanceCm >= cm - 1e-9)!.level;
+
+describe('events on a strand', () => {
+	const strand = area(() => five);
+	const apply: LiftEvent = { kind: 'apply', minute: 0, mixture: powder };
+
+	it('touch only the areas and centimetres they name', () => {
+		const now = after(strand, [{ ...apply, fromCm: 5, toCm: 10 }], 40);
+		expect(levelAt(now, 2)).toBeCloseTo(5, 6);
+		expect(levelAt(now, 7)).toBeGreaterThan(8);
+		expect(levelAt(now, 15)).toBeCloseTo(5, 6);
+		const elsewhere = after(strand, [{ ...apply, areas: ['fringe'] }], 40);
+		expect(elsewhere.points.every(({ dose }) => dose === 0)).toBe(true);
+	});
+	it('stop where the mixture is rinsed, and go on with less where it is wiped', () => {
+		const at = (event: LiftEvent, minute: number) =>
+			levelAt(after(strand, [apply, event], minute), 20);
+		const rinsed: LiftEvent = { kind: 'rinse', minute: 20 };
+		const wiped: LiftEvent = { kind: 'wipe', minute: 20 };
+		const stopped: LiftEvent = { kind: 'wipe', minute: 20, acidStop: true };
+		expect(at(rinsed, 60)).toBeCloseTo(at(rinsed, 20), 9);
+		expect(at(stopped, 60)).toBeCloseTo(at(rinsed, 60), 9);
+		expect(at(wiped, 60)).toBeGreaterThan(at(rinsed, 60) + 0.02);
+		expect(at(wiped, 60)).toBeCloseTo(at(wiped, 20 + AFTER_WIPE.minutes), 9);
+	});
+	it('lose about a whole level to a bowl that is half an hour old', () => {
+		const old = { ...apply, mixedMinute: -30 };
+		const loss = levelAt(after(strand, [apply], 45), 20) - levelAt(after(strand, [old], 45), 20);
+		expect(loss).toBeGreaterThan(0.6);
+		expect(loss).toBeLessThan(1.3);
+	});
+	it('lift further with fresh mixture, at no handling, and wear more', () => {
+		const plain = after(strand, [apply], 60);
+		const fresh = after(strand, [apply, { kind: 'refresh', minute: 30 }], 60);
+		expect(levelAt(fresh, 20)).toBeGreaterThan(levelAt(plain, 20));
+		expect(fresh.points.at(-1)!.condition).toBeLessThan(plain.points.at(-1)!.condition);
+	});
+	it('give the same whatever order they are written in', () => {
+		const events: LiftEvent[] = [
+			apply,
+			{ kind: 'refresh', minute: 30 },
+			{ kind: 'rinse', minute: 50 }
+		];
+		expect(after(strand, events.toReversed(), 60)).toEqual(after(strand, events, 60));
+	});
+	it('leave a tint’s own dye on both kinds of fibre, and old dye alone', () => {
+		const old = startOfReading({
+			naturalLevel: 5,
+			warmth: 'neutral',
+			artificial: [{ kind: 'permanent', level: 4, tone: 'N', layers: 1 }]
+		});
+		const tinted = area(() => ({ ...like(old.fibre), white: old.white }));
+		const tint: Mixture = { product: 'permanent', volume: 20, ratio: 1, placement: 'onScalp' };
+		const bare = after(tinted, [{ kind: 'apply', minute: 0, mixture: tint }], 35).points[0]!;
+		expect(dyesOf(bare.fibre)).toEqual(dyesOf(old.fibre));
+		expect(bare.fibre.eumelanin).toBeLessThan(old.fibre.eumelanin);
+		const formula = [{ level: 6, tone: 'N', grams: 30 }];
+		const laid = (minute: number) =>
+			after(tinted, [{ kind: 'apply', minute: 0, mixture: { ...tint, formula } }], minute)
+				.points[0]!;
+		expect(laid(35).white.layers).toHaveLength(2);
+		expect(laid(35).white.layers[1]!.dyes.brown).toBeGreaterThan(
+			laid(10).white.layers[1]!.dyes.brown!
+		);
+		expect(laid(35).level).toBeLessThan(bare.level);
+	});
+});
+
+describe('uneven results', () => {
+	it('hot roots come out by themselves, and are named', () => {
+		const strand = area(() => like(natural(4)));
+		const now = after(strand, [{ kind: 'apply', minute: 0, mixture: cream }], 50, {
+			...head,
+			naturalLevel: 4
+		});
+		const [root, ...others] = findBands(strand, now.points);
+		expect(root).toMatchObject({ kind: 'hotRoot', fromCm: 0, cause: 'scalp heat' });
+		expect(root!.levels).toBeGreaterThan(0.4);
+		expect(root!.toCm).toBeLessThan(3);
+		expect(others).toEqual([]);
+		expect(bandWords(root!)).toContain('the scalp’s warmth');
+	});
+	it('a root put on later comes out even', () => {
+		const strand = area(() => five);
+		const at = (minute: number, fromCm: number, toCm: number): LiftEvent => ({
+			kind: 'apply',
+			minute,
+			mixture: cream,
+			fromCm,
+			toCm
+		});
+		const once = after(strand, [at(0, 0, 25)], 50);
+		const later = after(strand, [at(0, 2.5, 25), at(15, 0, 2.4)], 50);
+		const spread = (now: AreaNow) => {
+			const levels = now.points.map(({ level }) => level);
+			return Math.max(...levels) - Math.min(...levels);
+		};
+		expect(spread(later)).toBeLessThan(spread(once));
+	});
+	it.each([
+		[
+			'a missed span',
+			'missed',
+			() => five,
+			[
+				{ fromCm: 0, toCm: 10 },
+				{ fromCm: 14, toCm: 25 }
+			]
+		],
+		[
+			'old colour in the middle',
+			'old colour',
+			(cm: number) =>
+				cm > 10 && cm < 14
+					? like(
+							fibreOfReading({
+								naturalLevel: 5,
+								warmth: 'neutral',
+								presentLevel: 3,
+								artificial: [{ kind: 'permanent', level: 3, tone: 'N' }]
+							})
+						)
+					: five,
+			[{}]
+		],
+		[
+			'a span lightened before',
+			'lighter before',
+			(cm: number) => (cm > 10 && cm < 14 ? like(natural(8)) : five),
+			[{}]
+		]
+	] as const)('%s shows as a band', (_, cause, at, spans) => {
+		const strand = area(at);
+		const events = spans.map((span): LiftEvent => ({
+			kind: 'apply',
+			minute: 0,
+			mixture: powder,
+			...span
+		}));
+		const bands = findBands(strand, after(strand, events, 30).points);
+		expect(bands).toHaveLength(1);
+		expect(bands[0]).toMatchObject({ kind: 'band', cause });
+		expect(bands[0]!.fromCm).toBeGreaterThan(9.5);
+		expect(bands[0]!.toCm).toBeLessThan(14.5);
+	});
+	it('an even strand has none, and hair left out on purpose is not judged', () => {
+		const strand = area(() => five);
+		const now = after(strand, [{ kind: 'apply', minute: 0, mixture: powder, fromCm: 3 }], 40);
+		expect(findBands(strand, now.points, (cm) => cm > 3)).toEqual([]);
+		expect(findBands(strand, now.points)[0]).toMatchObject({ kind: 'darkRoot', cause: 'missed' });
+	});
+});
+
+describe('when it is ready', () => {
+	const zones = [
+		{ name: 'root', area: 'back', fromCm: 0, toCm: 2 },
+		{ name: 'lengths', area: 'back', fromCm: 4, toCm: 25 }
+	] as const;
+	const strand = area(() => five);
+	const both = readyHead([strand], [{ kind: 'apply', minute: 0, mixture: cream }], head);
+	const target = { low: 7.5, high: 8 };
+
+	it('each zone has its window, and the slowest and the first past it are told', () => {
+		const ready = readyTimes(both, zones, target, 90);
+		const [root, lengths] = ready.zones;
+		expect(root!.from!).toBeLessThan(lengths!.from!);
+		expect(ready.slowest).toBe(lengths!.from);
+		expect(ready.firstPast).toBe(root!.to);
+		expect(ready.together).toBe(ready.slowest! <= ready.firstPast!);
+	});
+	it('what never gets there is never, not the last minute', () => {
+		const ready = readyTimes(both, zones, { low: 11.5, high: 12 }, 60);
+		expect(ready.slowest).toBeUndefined();
+		expect(ready.together).toBe(false);
+		expect(readyInterval(both, zones[1], 11.5, 60).low).toBe(Infinity);
+	});
+	it('the interval of the minute surrounds the minute expected', () => {
+		const ready = readyTimes(both, zones, target, 90).zones[1]!.from!;
+		const range = readyInterval(both, zones[1], target.low, 90);
+		expect(range.low).toBeLessThan(ready);
+		expect(range.high).toBeGreaterThan(ready);
+	});
+});
+
+describe('how sure', () => {
+	const strand = area(() => five);
+	const ready = readyHead([strand], [{ kind: 'apply', minute: 0, mixture: powder }], head);
+	const width = (range: { low: number; high: number }) => range.high - range.low;
+
+	it('the interval of every point holds its level, and is the same every time', () => {
+		const ranges = headInterval(ready, 40)[0]!;
+		const now = headAt(ready, 40)[0]!.points;
+		ranges.forEach((range, i) => {
+			expect(range.low).toBeLessThan(now[i]!.level);
+			expect(range.high).toBeGreaterThan(now[i]!.level);
+		});
+		expect(headInterval(ready, 40)).toEqual([ranges]);
+	});
+	it('a client whose factor was learned is surer', () => {
+		const unknown = headInterval(ready, 40)[0]!.at(-1)!;
+		const known = headInterval(ready, 40, learnedSpread(0.06))[0]!.at(-1)!;
+		expect(width(known)).toBeLessThan(width(unknown) * 0.8);
+	});
+	it('what is only remembered is less sure than what was read', () => {
+		const dark = { naturalLevel: 6, warmth: 'neutral' } as const;
+		const artificial = [{ kind: 'permanent', level: 4, tone: 'N', layers: 2 }] as const;
+		const told = startOfReading({ ...dark, artificial });
+		const read = startOfReading({ ...dark, artificial, presentLevel: levelOfFibre(told.fibre) });
+		const of = (start: typeof told) => {
+			const strand = area(() => ({ ...like(start.fibre), remembered: start.remembered }));
+			const events: LiftEvent[] = [{ kind: 'apply', minute: 0, mixture: powder }];
+			return headInterval(readyHead([strand], events, head), 40)[0]!.at(-1)!;
+		};
+		expect(width(of(told))).toBeGreaterThan(width(of(read)) + 0.03);
+	});
+});

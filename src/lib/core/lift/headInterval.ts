@@ -1,0 +1,164 @@
+import { uniformInt } from 'pure-rand/distribution/uniformInt';
+import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
+import { SECTION_REACH, SPREAD } from './constants';
+import { levelOfFibre, lightenFibre, type Fibre } from './fibre';
+import { pointAt, type PointDraw, type ReadyHead, type ReadyPoint } from './head';
+import { drawnReach, heatFactor, misread, misremembered, quantile, type Spread } from './interval';
+import { normalQuantile } from './quasi';
+import { pointsInZone, type ReadyZone } from './ready';
+
+/** 10 %, middle and 90 % of something drawn. */
+export interface Range {
+	readonly low: number;
+	readonly median: number;
+	readonly high: number;
+}
+
+const SEED = 20_26;
+
+/**
+ * Standard normals, each column spread evenly over its range and shuffled with a fixed seed (Latin
+ * hypercube sampling; McKay, Beckman and Conover, Technometrics 21(2), 1979). A head with eight areas
+ * has too many unknowns for a plain low-discrepancy sequence, whose later axes run side by side.
+ */
+function stratifiedNormals(count: number, columns: number): Float64Array[] {
+	const random = xoroshiro128plus(SEED);
+	return Array.from({ length: columns }, () => {
+		const column = Float64Array.from({ length: count }, (_, i) =>
+			normalQuantile((i + 0.5) / count)
+		);
+		for (let i = count - 1; i > 0; i--) {
+			const j = uniformInt(random, 0, i);
+			[column[i], column[j]] = [column[j]!, column[i]!];
+		}
+		return column;
+	});
+}
+
+/** One draw of one area: what holds for all its points. */
+interface AreaDraw {
+	readonly speed: number;
+	readonly startDelta: number;
+	readonly history: number;
+}
+
+/**
+ * Heads that this one might be: the personal factor and the strength of what is only remembered drawn
+ * once for the head, temperature, reach and the misreading of the start once for each area.
+ * @returns one list of areas per draw
+ */
+function drawAreas(head: ReadyHead, spread: Spread, count: number): AreaDraw[][] {
+	const columns = stratifiedNormals(count, 2 + 3 * head.areas.length);
+	return Array.from({ length: count }, (_, i) =>
+		head.areas.map(({ points }, area): AreaDraw => {
+			const at = (column: number) => columns[column]![i]!;
+			const section = points.find(({ spells }) => spells.length > 0)?.spells[0]!.mixture.section;
+			return {
+				speed:
+					Math.exp(spread.logPersonal * at(0)) *
+					heatFactor(spread.temperatureC * at(2 + 3 * area)) *
+					drawnReach(SECTION_REACH[section ?? 'seeThrough'], spread.reach * at(3 + 3 * area)),
+				startDelta: spread.startLevel * at(4 + 3 * area),
+				history: Math.exp(spread.history * at(1))
+			};
+		})
+	);
+}
+
+/** Starts as drawn, looked up by fibre: the points of a zone share theirs. */
+class DrawnStarts {
+	readonly #known = new Map<Fibre, Fibre>();
+	constructor(private readonly draw: AreaDraw) {}
+	of({ start }: ReadyPoint): Fibre {
+		let drawn = this.#known.get(start.fibre);
+		if (!drawn) {
+			const past = misremembered(start.fibre, start.remembered, this.draw.history);
+			drawn = misread(past, this.draw.startDelta);
+			this.#known.set(start.fibre, drawn);
+		}
+		return drawn;
+	}
+}
+
+const onlyLighteners = (point: ReadyPoint): boolean => point.spells.every(({ spares }) => !spares);
+
+/** Level of a drawn point, by the short way where nothing but lightener was on it. */
+function drawnLevel(point: ReadyPoint, dose: number | undefined, draw: PointDraw, minute: number) {
+	return dose === undefined
+		? pointAt(point, minute, draw).level
+		: levelOfFibre(lightenFibre(draw.start, dose * draw.speed));
+}
+
+/**
+ * 10-90 % interval of the level of every point at a minute.
+ * @returns a list of points per area, in the head's order
+ */
+export function headInterval(
+	head: ReadyHead,
+	minute: number,
+	spread: Spread = SPREAD,
+	count: number = SPREAD.headDraws
+): Range[][] {
+	const draws = drawAreas(head, spread, count);
+	return head.areas.map(({ points }, area) => {
+		const doses = points.map((point) =>
+			onlyLighteners(point) ? pointAt(point, minute).dose : undefined
+		);
+		const levels = points.map(() => new Float64Array(count));
+		draws.forEach((areas, i) => {
+			const draw = areas[area]!;
+			const starts = new DrawnStarts(draw);
+			points.forEach((point, p) => {
+				const drawn = { speed: draw.speed, start: starts.of(point) };
+				levels[p]![i] = drawnLevel(point, doses[p], drawn, minute);
+			});
+		});
+		return levels.map(rangeOf);
+	});
+}
+
+function rangeOf(values: Float64Array): Range {
+	const sorted = values.sort();
+	return {
+		low: quantile(sorted, 0.1),
+		median: quantile(sorted, 0.5),
+		high: quantile(sorted, 0.9)
+	};
+}
+
+/**
+ * 10-90 % interval of the minute at which a zone's last point is inside the target. A draw that never
+ * gets there counts as never, so an end of the interval may be infinite: “not within the limit”.
+ */
+export function readyInterval(
+	head: ReadyHead,
+	zone: ReadyZone,
+	targetLow: number,
+	limitMinute: number,
+	spread: Spread = SPREAD,
+	count: number = SPREAD.headDraws
+): Range {
+	const area = head.areas.findIndex((candidate) => candidate.area.name === zone.area);
+	const inside = pointsInZone(head, zone);
+	// The slowest of the zone for the plain head decides; in a draw of one area all are shifted alike.
+	const slowest = inside.reduce<ReadyPoint | undefined>((slow, point) => {
+		const level = pointAt(point, limitMinute).level;
+		return !slow || level < pointAt(slow, limitMinute).level ? point : slow;
+	}, undefined);
+	if (!slowest) return { low: Infinity, median: Infinity, high: Infinity };
+	const minutes = Float64Array.from(drawAreas(head, spread, count), (areas) => {
+		const draw = areas[area]!;
+		const drawn = { speed: draw.speed, start: new DrawnStarts(draw).of(slowest) };
+		const reached = (minute: number) => pointAt(slowest, minute, drawn).level >= targetLow;
+		if (!reached(limitMinute)) return Infinity;
+		let low = 0;
+		let high = limitMinute;
+		while (high - low > 0.25) {
+			const middle = (low + high) / 2;
+			if (reached(middle)) high = middle;
+			else low = middle;
+		}
+		return high;
+	});
+	return rangeOf(minutes);
+}

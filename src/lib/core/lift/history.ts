@@ -1,0 +1,343 @@
+import {
+	GROWTH_CM_PER_MONTH,
+	HISTORY_WEAR,
+	naturalPigment,
+	type Porosity,
+	type Texture,
+	type Warmth
+} from '../hair';
+import { depositOf, fadeDyes, VEHICLES, type Shade, type Vehicle } from '../tone';
+import type { Application, HeadFactors, Product } from './application';
+import { SCALP } from './constants';
+import { doseOf } from './dose';
+import { levelOfFibre, lightenFibre, WHITE_FIBRE, type DyeLayer, type Fibre } from './fibre';
+import { evenPoints, type PointStart } from './head';
+import {
+	deepestOf,
+	doseToLevel,
+	dyeFactorTo,
+	pigmentOnPath,
+	USUAL_WASHES,
+	withDyeTimes
+} from './start';
+import { wearOf } from './wear';
+
+/** Which hair a past service went on, as the strand hung then. */
+export type Onto = 'all' | 'regrowth' | 'ends' | { readonly fromCm: number; readonly toCm: number };
+
+/** Something that was done to this hair. */
+export type HistoryEvent = { readonly weeksAgo: number } & (
+	| {
+			readonly kind: 'colour';
+			readonly vehicle: Vehicle;
+			readonly shade: Shade;
+			readonly onto: Onto;
+	  }
+	| {
+			readonly kind: 'lightening';
+			readonly onto: Onto;
+			/** How it was done, or the level it is remembered to have reached. */
+			readonly how: Application | { readonly toLevel: number };
+	  }
+	| { readonly kind: 'perm' | 'relaxer' | 'henna'; readonly onto: Onto }
+	| { readonly kind: 'cut'; readonly cm: number }
+);
+
+/** What the years of a head are told from. */
+export interface HeadHistory {
+	readonly naturalLevel: number;
+	readonly warmth: Warmth;
+	readonly texture: Texture;
+	readonly lengthCm: number;
+	readonly events: readonly HistoryEvent[];
+	/** Centimetres a month; 1.25 unless this client's own is known. */
+	readonly growthCmPerMonth?: number | undefined;
+	readonly washesPerWeek?: number | undefined;
+	/** Porosity of hair to which nothing was done. */
+	readonly porosity?: Porosity | undefined;
+}
+
+/** A level read today on a stretch of the strand. */
+export interface StretchReading {
+	readonly fromCm: number;
+	readonly toCm: number;
+	readonly level: number;
+}
+
+/** Where memory and reading do not agree: both are kept, the person decides. */
+export interface Disagreement extends StretchReading {
+	/** What the history would give. */
+	readonly expected: number;
+}
+
+export interface StrandFromHistory {
+	readonly points: readonly PointStart[];
+	/** Length grown since colour or lightener last went on the scalp end; nothing if it never did. */
+	readonly regrowthCm: number | undefined;
+	readonly disagreements: readonly Disagreement[];
+}
+
+const WEEKS_PER_MONTH = 52.18 / 12;
+/** The last centimetres that “ends” means. */
+const ENDS_CM = 4;
+/** A reading this far from what the history gives is worth a question, levels. */
+const DISAGREES = 0.5;
+/** Below this condition the cuticle no longer shuts: hair takes and loses dye fast (planning value). */
+const POROUS_BELOW = 60;
+/** Lawsone stains keratin and stays: taken as a copper stain of level 7 without a brown base. */
+const HENNA: Shade = { level: 7, tone: 'C', form: 'pure' };
+
+/** One point on its way through the years. */
+interface Aged {
+	readonly fibre: Fibre;
+	readonly white: Fibre;
+	readonly wear: number;
+	/** Dose of the lightening it has had. */
+	readonly dose: number;
+}
+
+/**
+ * The strand that years of history have made, point by point: a point x cm from the scalp today hung
+ * nearer it then, or had not grown. Old colour fades by its washes; what was lightened near the scalp
+ * carries its hot root along. Where a level is read today, the strand is shifted to it.
+ * @param readings what was read now; stretches without a reading keep what the history gives
+ */
+export function strandFromHistory(
+	history: HeadHistory,
+	readings: readonly StretchReading[] = []
+): StrandFromHistory {
+	const growth = (history.growthCmPerMonth ?? GROWTH_CM_PER_MONTH) / WEEKS_PER_MONTH;
+	const oldestFirst = [...history.events].sort((p, q) => q.weeksAgo - p.weeksAgo);
+	const spans = oldestFirst.map((event, i) => spanThen(history, oldestFirst, i, growth));
+	const pasts = new Map<string, Omit<PointStart, 'distanceCm'>>();
+	const points = evenPoints(history.lengthCm, (distanceCm) => {
+		const touched = oldestFirst.flatMap((event, i) => {
+			const then = distanceCm - growth * event.weeksAgo;
+			const span = spans[i]!;
+			return then >= 0 && then >= span.fromCm - 1e-9 && then <= span.toCm + 1e-9
+				? [{ event, then }]
+				: [];
+		});
+		// Points with the same past share one fibre, unless a lightening caught them near the scalp.
+		const key = touched
+			.map(({ event, then }) => {
+				const warm = event.kind === 'lightening' || event.kind === 'colour';
+				const near = warm && then < SCALP.decayCm * 5 ? then.toFixed(2) : '';
+				return `${oldestFirst.indexOf(event)}:${near}`;
+			})
+			.join(' ');
+		const known = pasts.get(key);
+		if (known) return known;
+		const start = startOfPast(history, touched);
+		pasts.set(key, start);
+		return start;
+	});
+	const last = oldestFirst.findLast(coloursTheScalpEnd);
+	const judged = readings.map((reading) => ({ ...reading, expected: meanLevel(points, reading) }));
+	return {
+		points: points.map((point) => reconcile(point, judged, history)),
+		regrowthCm: last ? Math.min(history.lengthCm, growth * last.weeksAgo) : undefined,
+		disagreements: judged.filter(({ level, expected }) => Math.abs(level - expected) >= DISAGREES)
+	};
+}
+
+/** Whether an event changed the colour of what grew out next to the scalp then. */
+function coloursTheScalpEnd(event: HistoryEvent): boolean {
+	if (event.kind !== 'colour' && event.kind !== 'lightening') return false;
+	const { onto } = event;
+	return onto === 'all' || onto === 'regrowth' || (typeof onto === 'object' && onto.fromCm < 1);
+}
+
+/** Where an event went on the strand as it hung then, cm from the scalp. */
+function spanThen(
+	history: HeadHistory,
+	oldestFirst: readonly HistoryEvent[],
+	index: number,
+	growth: number
+): { fromCm: number; toCm: number } {
+	const event = oldestFirst[index]!;
+	if (event.kind === 'cut') return { fromCm: Infinity, toCm: -Infinity };
+	const { onto, weeksAgo } = event;
+	if (typeof onto === 'object') return onto;
+	if (onto === 'all') return { fromCm: 0, toCm: Infinity };
+	if (onto === 'ends') {
+		const cutSince = oldestFirst
+			.slice(index + 1)
+			.reduce((sum, later) => sum + (later.kind === 'cut' ? later.cm : 0), 0);
+		const lengthThen = history.lengthCm - growth * weeksAgo + cutSince;
+		return { fromCm: lengthThen - ENDS_CM, toCm: Infinity };
+	}
+	// Regrowth: what had grown since the colour before it; the first time, everything.
+	const before = oldestFirst.slice(0, index).findLast(coloursTheScalpEnd);
+	return { fromCm: 0, toCm: before ? growth * (before.weeksAgo - weeksAgo) : Infinity };
+}
+
+interface Touch {
+	readonly event: HistoryEvent;
+	/** Distance from the scalp then, cm. */
+	readonly then: number;
+}
+
+function startOfPast(
+	history: HeadHistory,
+	touched: readonly Touch[]
+): Omit<PointStart, 'distanceCm'> {
+	const natural: Fibre = {
+		...naturalPigment(history.naturalLevel, history.warmth),
+		layers: []
+	};
+	let aged: Aged = { fibre: natural, white: WHITE_FIBRE, wear: 0, dose: 0 };
+	for (const { event, then } of touched) aged = undergo(aged, event, then, history);
+	const condition = 100 * Math.exp(-aged.wear);
+	let { fibre, white } = aged;
+	if (fibre.layers.length > 0 && levelOfFibre(fibre) < deepestOf(fibre.layers)) {
+		const factor = dyeFactorTo(fibre, deepestOf(fibre.layers));
+		fibre = withDyeTimes(fibre, factor);
+		white = withDyeTimes(white, factor);
+	}
+	return {
+		fibre,
+		white,
+		condition,
+		porosity: condition < POROUS_BELOW ? 'high' : (history.porosity ?? 'normal'),
+		...(touched.length > 0 ? { remembered: { before: natural, dose: aged.dose } } : {})
+	};
+}
+
+function undergo(aged: Aged, event: HistoryEvent, then: number, history: HeadHistory): Aged {
+	const head: HeadFactors = history;
+	switch (event.kind) {
+		case 'cut':
+			return aged;
+		case 'perm':
+		case 'relaxer':
+			return { ...aged, wear: aged.wear + HISTORY_WEAR[event.kind] };
+		case 'henna':
+			return dyed(aged, HENNA, 'permanent', event.weeksAgo, history);
+		case 'colour':
+			return dyed(
+				lifted(aged, event.vehicle, then, head),
+				event.shade,
+				event.vehicle,
+				event.weeksAgo,
+				history
+			);
+		case 'lightening': {
+			if ('toLevel' in event.how) {
+				const dose = doseToLevel(aged.fibre, event.how.toLevel);
+				return lightened(aged, dose, HISTORY_WEAR.lightened);
+			}
+			const application: Application = { ...event.how, distanceCm: then };
+			const dose = doseOf(application, head);
+			return lightened(aged, dose, wearOf(application, head, aged.fibre, dose));
+		}
+	}
+}
+
+const lightened = (aged: Aged, dose: number, wear: number): Aged => ({
+	fibre: lightenFibre(aged.fibre, dose),
+	white: lightenFibre(aged.white, dose),
+	wear: aged.wear + wear,
+	dose: aged.dose + dose
+});
+
+const LIFTS: Partial<Record<Vehicle, { product: Product; ratio: number }>> = {
+	permanent: { product: 'permanent', ratio: 1 },
+	highLift: { product: 'highLift', ratio: 2 }
+};
+
+/** The lift of a tint, at 20 vol and its full time: natural pigment alone. */
+function lifted(aged: Aged, vehicle: Vehicle, then: number, head: HeadFactors): Aged {
+	const tint = LIFTS[vehicle];
+	if (!tint) return aged;
+	const application: Application = {
+		...tint,
+		volume: 20,
+		minutes: VEHICLES[vehicle].fullMinutes,
+		placement: 'onScalp',
+		distanceCm: then
+	};
+	const dose = doseOf(application, head);
+	return {
+		...aged,
+		fibre: lightenFibre(aged.fibre, dose, true),
+		wear: aged.wear + wearOf(application, head),
+		dose: aged.dose + dose
+	};
+}
+
+function dyed(
+	aged: Aged,
+	shade: Shade,
+	vehicle: Vehicle,
+	weeksAgo: number,
+	history: HeadHistory
+): Aged {
+	const washes = weeksAgo * (history.washesPerWeek ?? USUAL_WASHES);
+	const add = (fibre: Fibre): Fibre => {
+		const dyes = depositOf([{ ...shade, grams: 1 }], fibre, {
+			vehicle,
+			ratio: 1,
+			minutes: VEHICLES[vehicle].fullMinutes,
+			texture: history.texture,
+			naturalRed: history.warmth === 'red'
+		});
+		const alike = (layer: DyeLayer) => layer.vehicle === vehicle && layer.level === shade.level;
+		const repeated = fibre.layers.filter(alike).length + 1;
+		// What lies under a repeated colour is as hard to remove as the newest layer of it.
+		const under = fibre.layers.map((layer) =>
+			alike(layer) ? { ...layer, layers: repeated } : layer
+		);
+		const layer: DyeLayer = {
+			vehicle,
+			level: shade.level,
+			layers: repeated,
+			// Fading and later lightening both multiply, so the order in which they are counted is free.
+			dyes: fadeDyes(dyes, vehicle, washes)
+		};
+		return { ...fibre, layers: [...under, layer] };
+	};
+	return { ...aged, fibre: add(aged.fibre), white: add(aged.white) };
+}
+
+const inside = ({ fromCm, toCm }: StretchReading, distanceCm: number): boolean =>
+	distanceCm >= fromCm && distanceCm <= toCm;
+
+function meanLevel(points: readonly PointStart[], reading: StretchReading): number {
+	const levels = points
+		.filter(({ distanceCm }) => inside(reading, distanceCm))
+		.map(({ fibre }) => levelOfFibre(fibre));
+	return levels.reduce((sum, level) => sum + level, 0) / Math.max(levels.length, 1);
+}
+
+/**
+ * Brings a point to what was read: its stretch is shifted as a whole, so that a gradient within it
+ * stays. Dye gives way first, then the lightening; only hair without either is called by another
+ * natural level.
+ */
+function reconcile(
+	point: PointStart,
+	judged: readonly Disagreement[],
+	history: HeadHistory
+): PointStart {
+	const reading = judged.find((candidate) => inside(candidate, point.distanceCm));
+	if (!reading) return point;
+	const { fibre } = point;
+	const wanted = Math.min(12, Math.max(1, levelOfFibre(fibre) + reading.level - reading.expected));
+	const read = { ...point, remembered: undefined };
+	if (Math.abs(reading.level - reading.expected) < 0.01) return read;
+	const bare: Fibre = { ...fibre, layers: [] };
+	if (fibre.layers.length > 0 && levelOfFibre(bare) > wanted) {
+		const factor = dyeFactorTo(fibre, wanted);
+		return {
+			...read,
+			fibre: withDyeTimes(fibre, factor),
+			white: point.white && withDyeTimes(point.white, factor)
+		};
+	}
+	return {
+		...read,
+		fibre: { ...pigmentOnPath(history.naturalLevel, history.warmth, wanted), layers: [] },
+		white: WHITE_FIBRE
+	};
+}
