@@ -134,7 +134,7 @@ export const toneSolveRequest = z.object({
 	totalGrams: z.number().int().min(1).max(1000),
 	ratio: hair.ratio.optional(),
 	minutes: hair.minutes.optional(),
-	maxShades: z.number().int().min(1).max(2).optional()
+	maxShades: z.number().int().min(1).max(3).optional()
 });
 
 export const toneSolveAnswer = z.object({

@@ -20,7 +20,7 @@ export function neededLevel(problem: Omit<ToneProblem, 'raw'>, fibre: Fibre): nu
 		const { eumelanin, pheomelanin } = lightenFibre(fibre, doseToLevel(fibre, level));
 		const raw = { pigment: { eumelanin, pheomelanin } };
 		if (deltaE(rawLab(raw), problem.target) <= REACHED) return true;
-		const best = solveTone({ ...problem, raw, most: 1 })[0];
+		const best = solveTone({ ...problem, raw, most: 1, maxShades: 2 })[0];
 		return best !== undefined && best.deltaE <= REACHED;
 	};
 	for (let level = Math.floor(start) + 1; level <= HIGHEST; level++) {

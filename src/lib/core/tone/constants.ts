@@ -43,8 +43,11 @@ export const SHARES = {
 	pure: { base: 0, first: 1, second: 0 }
 } as const;
 
-/** A concentrate holds this many times the tone of level 7, and no base. */
-export const CONCENTRATE = { strength: 4, level: 7 } as const;
+/**
+ * A concentrate holds this many times the tone of level 7, and no base. It is added by the gram: more
+ * than a quarter of a bowl is past what makers of such boosters usually allow.
+ */
+export const CONCENTRATE = { strength: 4, level: 7, mostShare: 0.25 } as const;
 
 /**
  * What each vehicle leaves on the hair (share of its dye), how fast (minutes to 63 %), how many
@@ -117,7 +120,7 @@ export const PENALTY = {
 	fightingTones: 15,
 	/** For each step on the wheel that a cool dye stands away from the undertone, past the free ones. */
 	perStepOffTheWheel: 1.5,
-	freeSteps: 1.5
+	freeSteps: 1
 } as const;
 
 /**
@@ -145,3 +148,16 @@ export const ALREADY_THERE = 2;
 
 /** A formula that comes less than this much closer than bare hair is not worth its bowl (ΔE00). */
 export const WORTHWHILE = 1;
+
+/**
+ * Violet that one use of a maintenance shampoo leaves: about a fifteenth of what a 9V demi does, so that
+ * weekly use keeps yellow down on pale hair and does nothing that shows on orange.
+ */
+export const MAINTENANCE = { violetPerUse: 0.03 } as const;
+
+/** When warm colour has to go back first, and how far above the level wanted its warmth is taken. */
+export const FILLER = { moreThanLevels: 3, paleFrom: 8, aboveWanted: 1 } as const;
+
+/** A root shadow lies a little above the natural level; a melt has one toner between root and lengths. */
+export const ROOT_SHADOW = { lighterThanNatural: 0.75 } as const;
+export const MELT = { between: 1 } as const;

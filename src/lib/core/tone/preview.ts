@@ -1,7 +1,7 @@
 import { chromaOf, hueOf, levelOf, type Lab } from '../colour';
-import { labOfMixture, labOfPigment, type Pigment } from '../hair';
+import { labOfMixture, type Pigment } from '../hair';
 import { depositOf, type FormulaPart } from './formula';
-import { dyeSpectrum, type DyeAmounts } from './dyes';
+import { addDyes, dyeSpectrum, type DyeAmounts } from './dyes';
 import type { DepositConditions } from './deposit';
 
 /** Hair as the toner finds it. */
@@ -9,6 +9,8 @@ export interface RawHair {
 	readonly pigment: Pigment;
 	/** Dye that survived the lift, if any. */
 	readonly dye?: DyeAmounts | undefined;
+	/** Dye on the white fibres, where it is not the same. */
+	readonly dyeOnWhite?: DyeAmounts | undefined;
 	/** Share of white fibres, 0-1. */
 	readonly whiteShare?: number | undefined;
 }
@@ -23,6 +25,8 @@ export interface TonePreview {
 	readonly lab: Lab;
 	/** What the toner left, beside any dye that was there. */
 	readonly dyes: DyeAmounts;
+	/** The same on white fibres, where no pigment is in its way. */
+	readonly dyesOnWhite: DyeAmounts;
 	readonly level: number;
 	/** Change of level, negative: a toner never lightens. */
 	readonly levelShift: number;
@@ -30,8 +34,8 @@ export interface TonePreview {
 }
 
 /** Lab of raw hair before any toner. */
-export const rawLab = ({ pigment, dye, whiteShare = 0 }: RawHair): Lab =>
-	labOfMixture(pigment, whiteShare, dye && dyeSpectrum(dye));
+export const rawLab = ({ pigment, dye, dyeOnWhite = dye, whiteShare = 0 }: RawHair): Lab =>
+	labOfMixture(pigment, whiteShare, dye && dyeSpectrum(dye), dyeOnWhite && dyeSpectrum(dyeOnWhite));
 
 /**
  * Colour after toning. Dyes add to what is there, so nothing gets lighter.
@@ -44,22 +48,17 @@ export function previewTone(
 ): TonePreview {
 	const before = rawLab(raw);
 	const dyes = depositOf(parts, raw.pigment, conditions);
-	const there = raw.dye ? dyeSpectrum(raw.dye) : undefined;
-	const spectrum = dyeSpectrum(dyes);
-	if (there) spectrum.forEach((value, i) => (spectrum[i] = value + there[i]!));
-	const white = raw.whiteShare ?? 0;
-	const onWhite =
-		white > 0
-			? dyeSpectrum(depositOf(parts, { eumelanin: 0, pheomelanin: 0 }, conditions))
-			: spectrum;
-	const lab =
-		white > 0
-			? labOfMixture(raw.pigment, white, spectrum, onWhite)
-			: labOfPigment(raw.pigment, spectrum);
+	const dyesOnWhite = depositOf(parts, { eumelanin: 0, pheomelanin: 0 }, conditions);
+	const lab = rawLab({
+		...raw,
+		dye: addDyes(raw.dye ?? {}, dyes),
+		dyeOnWhite: addDyes(raw.dyeOnWhite ?? raw.dye ?? {}, dyesOnWhite)
+	});
 	const level = levelOf(lab.l);
 	return {
 		lab,
 		dyes,
+		dyesOnWhite,
 		level,
 		levelShift: level - levelOf(before.l),
 		warnings: toneWarnings(before, lab)

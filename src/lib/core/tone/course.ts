@@ -1,0 +1,36 @@
+import { levelOf, type Lab } from '../colour';
+import { previewTone, type RawHair, type ToneWarning } from './preview';
+import type { DepositConditions } from './deposit';
+import type { FormulaPart } from './formula';
+
+/** A toner at a minute, as a wipe check would show it. */
+export interface ToneMoment {
+	readonly minute: number;
+	readonly lab: Lab;
+	readonly level: number;
+	readonly warnings: readonly ToneWarning[];
+}
+
+/**
+ * How a toner goes, minute by minute. A deposit only grows, so the first minute with a warning is when
+ * it has to be off.
+ * @param stepMinutes spacing, > 0
+ */
+export function toneCourse(
+	raw: RawHair,
+	parts: readonly FormulaPart[],
+	conditions: Omit<DepositConditions, 'minutes'>,
+	toMinute: number,
+	stepMinutes = 1
+): ToneMoment[] {
+	const moments: ToneMoment[] = [];
+	for (let minute = 0; minute <= toMinute + 1e-9; minute += stepMinutes) {
+		const { lab, warnings } = previewTone(raw, parts, { ...conditions, minutes: minute });
+		moments.push({ minute, lab, level: levelOf(lab.l), warnings });
+	}
+	return moments;
+}
+
+/** The first minute at which a toner has gone too far, or nothing when it never does. */
+export const overToned = (course: readonly ToneMoment[]): ToneMoment | undefined =>
+	course.find(({ warnings }) => warnings.length > 0);
