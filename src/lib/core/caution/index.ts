@@ -3,6 +3,7 @@ export type { Facts } from './facts';
 export {
 	CAUTION_LIMITS,
 	CAUTION_RULES,
+	volumeCeiling,
 	type CautionRule,
 	type CautionStation,
 	type Severity

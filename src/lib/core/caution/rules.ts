@@ -1,4 +1,4 @@
-import { SCALP } from '../lift';
+import { SCALP, sparesDye, type Placement, type Product } from '../lift';
 import type { Facts } from './facts';
 
 /** note: good to know. ask: think, then go on. stop: a written reason is needed to go on. */
@@ -34,9 +34,16 @@ export const CAUTION_LIMITS = {
 	tonerVolume: 20
 } as const;
 
+/** Strongest developer, in volumes, that is usual for a product where it goes on. */
+export function volumeCeiling(product: Product, placement: Placement): number {
+	const { onScalpVolume, offScalpVolume, highLiftVolume } = CAUTION_LIMITS;
+	if (!lightener({ product })) return highLiftVolume;
+	return placement === 'onScalp' || placement === 'film' ? onScalpVolume : offScalpVolume;
+}
+
 const HOURS_PER_MONTH = 730;
-const lightener = (facts: Facts) =>
-	facts.product !== 'highLift' && facts.product !== 'permanent' && facts.product !== 'bleachWash';
+const lightener = ({ product }: Pick<Facts, 'product'>) =>
+	!sparesDye(product) && product !== 'bleachWash';
 const untested = (facts: Facts) => facts.strandTest !== 'clean';
 const whole = (value: number) => Math.round(value).toString();
 

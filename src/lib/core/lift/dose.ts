@@ -21,3 +21,19 @@ export function plainDose(application: Application, naturalLevel: number): numbe
 	const life = oxidationLife(application) * moistureOf(application);
 	return plainRate(application, naturalLevel) * life * -Math.expm1(-application.minutes / life);
 }
+
+/**
+ * Minutes after which an application has given a dose, or nothing when the mixture is spent before:
+ * `t = -τ·ln(1 - I/(k·τ))`.
+ * @param dose ≥ 0
+ */
+export function minutesForDose(
+	application: Application,
+	head: HeadFactors,
+	dose: number
+): number | undefined {
+	if (dose <= 0) return 0;
+	const life = oxidationLife(application) * moistureOf(application);
+	const all = plainRate(application, head.naturalLevel) * headFactor(application, head) * life;
+	return dose < all ? -life * Math.log1p(-dose / all) : undefined;
+}

@@ -1,10 +1,8 @@
-import { uniformInt } from 'pure-rand/distribution/uniformInt';
-import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { SECTION_REACH, SPREAD } from './constants';
 import { levelOfFibre, lightenFibre, type Fibre } from './fibre';
 import { pointAt, type PointDraw, type ReadyHead, type ReadyPoint } from './head';
 import { drawnReach, heatFactor, misread, misremembered, quantile, type Spread } from './interval';
-import { normalQuantile } from './quasi';
+import { stratifiedNormals } from './quasi';
 import { pointsInZone, type ReadyZone } from './ready';
 
 /** 10 %, middle and 90 % of something drawn. */
@@ -12,27 +10,6 @@ export interface Range {
 	readonly low: number;
 	readonly median: number;
 	readonly high: number;
-}
-
-const SEED = 20_26;
-
-/**
- * Standard normals, each column spread evenly over its range and shuffled with a fixed seed (Latin
- * hypercube sampling; McKay, Beckman and Conover, Technometrics 21(2), 1979). A head with eight areas
- * has too many unknowns for a plain low-discrepancy sequence, whose later axes run side by side.
- */
-function stratifiedNormals(count: number, columns: number): Float64Array[] {
-	const random = xoroshiro128plus(SEED);
-	return Array.from({ length: columns }, () => {
-		const column = Float64Array.from({ length: count }, (_, i) =>
-			normalQuantile((i + 0.5) / count)
-		);
-		for (let i = count - 1; i > 0; i--) {
-			const j = uniformInt(random, 0, i);
-			[column[i], column[j]] = [column[j]!, column[i]!];
-		}
-		return column;
-	});
 }
 
 /** One draw of one area: what holds for all its points. */

@@ -1,6 +1,7 @@
 export {
 	activity,
 	peroxidePercent,
+	sparesDye,
 	temperatureOf,
 	type Application,
 	type HeadFactors,
@@ -24,7 +25,7 @@ export {
 	type CourseMoment,
 	type ReadyWindow
 } from './course';
-export { doseOf, plainDose } from './dose';
+export { doseOf, minutesForDose, plainDose } from './dose';
 export { explainLift, type Cause } from './explain';
 export {
 	dyesOf,
@@ -60,7 +61,16 @@ export {
 	type StrandFromHistory,
 	type StretchReading
 } from './history';
-export { learnedSpread, levelInterval, quantile, type Spread } from './interval';
+export {
+	drawnReach,
+	heatFactor,
+	learnedSpread,
+	levelInterval,
+	misread,
+	quantile,
+	type Spread
+} from './interval';
+export { stratifiedNormals } from './quasi';
 export {
 	applyTo,
 	furtherApplications,

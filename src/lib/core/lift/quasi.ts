@@ -1,3 +1,6 @@
+import { uniformInt } from 'pure-rand/distribution/uniformInt';
+import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
+
 /**
  * Point `index` of a low-discrepancy sequence in the unit cube: the additive recurrence on the
  * generalised golden ratio. Source: M. Roberts, "The Unreasonable Effectiveness of Quasirandom
@@ -44,4 +47,26 @@ export function normalQuantile(p: number): number {
 		((((((a[0] * r + a[1]) * r + a[2]) * r + a[3]) * r + a[4]) * r + a[5]) * q) /
 		(((((b[0] * r + b[1]) * r + b[2]) * r + b[3]) * r + b[4]) * r + 1)
 	);
+}
+
+/** Any number will do, as long as it stays the same. */
+const SEED = 2026;
+
+/**
+ * Standard normals, each column spread evenly over its range and shuffled with a fixed seed (Latin
+ * hypercube sampling; McKay, Beckman and Conover, Technometrics 21(2), 1979). A head with eight areas
+ * has too many unknowns for a plain low-discrepancy sequence, whose later axes run side by side.
+ */
+export function stratifiedNormals(count: number, columns: number): Float64Array[] {
+	const random = xoroshiro128plus(SEED);
+	return Array.from({ length: columns }, () => {
+		const column = Float64Array.from({ length: count }, (_, i) =>
+			normalQuantile((i + 0.5) / count)
+		);
+		for (let i = count - 1; i > 0; i--) {
+			const j = uniformInt(random, 0, i);
+			[column[i], column[j]] = [column[j]!, column[i]!];
+		}
+		return column;
+	});
 }

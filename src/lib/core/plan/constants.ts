@@ -5,7 +5,43 @@ export const PLAN = {
 	/** Weeks between visits, by default. */
 	restWeeks: 4,
 	/** No plan is offered beyond this many visits. */
-	mostVisits: 6
+	mostVisits: 6,
+	/** No plan is offered below this strength, volumes: slower than anyone would sit through. */
+	leastVolume: 10
+} as const;
+
+/** Below this condition index (the stop band) a toner holds by half: it waits a day or more. */
+export const HOLDS_TONER_FROM = 40;
+
+/** What the search for a plan tries. */
+export const SEARCH = {
+	/** Strengths of lightener by pace, volumes; ceilings by product and place cut them off. */
+	volumes: { gentle: [10, 15, 20], steady: [10, 20, 30], brisk: [20, 25, 30] },
+	/** 40 vol is ordinary for high-lift colour, 20 freshens without hot roots. */
+	highLiftVolumes: [20, 30, 40],
+	/** High-lift colour carries natural hair about this far, levels. */
+	highLiftLevels: 4,
+	ratios: {
+		powder: [1.5, 2, 3],
+		cream: [1.5, 2, 2.5],
+		clay: [1.5, 2],
+		oil: [1, 1.5, 2],
+		highLift: [1.5, 2],
+		bleachWash: [2],
+		permanent: [1],
+		alkalineDemi: [2]
+	},
+	/** Minutes of one application, beside the limit itself. */
+	minutes: [30, 40],
+	leastMinutes: 5,
+	/** Rounds in one visit, rinsed between. */
+	perVisit: [1, 2],
+	/** Minutes of a bleach wash that takes old colour out first. */
+	removalMinutes: 20,
+	/** A round or a visit that gains less is not worth making, levels. */
+	leastGain: 0.1,
+	/** Minutes to put one application on where nobody counted foils. */
+	workMinutes: 35
 } as const;
 
 /** Half-width of the target interval, in levels: closer than people can tell by eye. */
@@ -20,3 +56,6 @@ export const RETURN_WEEKS = {
 	foils: { from: 8, to: 12 },
 	gloss: { from: 6, to: 12 }
 } as const;
+
+/** The backup plan: how finely stalling points are told, and what a wearable result from there is. */
+export const STALL = { step: 0.5, most: 6, backupDeeper: 0.5, backupWarmth: 0.5 } as const;

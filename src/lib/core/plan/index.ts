@@ -2,3 +2,17 @@ export { CHAIR_MINUTES, PLAN, RETURN_WEEKS, TARGET_TOLERANCE } from './constants
 export { neededLevel } from './neededLevel';
 export { estimateSessions, type PlannedVisit, type SessionsEstimate } from './sessions';
 export { chairMinutes } from './hours';
+export {
+	searchPlans,
+	searchPlansSteps,
+	type Pace,
+	type PlanAnswer,
+	type PlanConstraints,
+	type PlanHead,
+	type PlanName,
+	type ServicePlan,
+	type Stopped,
+	type VisitPlan
+} from './search';
+export { stallPoints, type StallPoint, type StallProblem } from './stalls';
+export { solveTint, type TintAnswer, type TintProblem } from './tint';
