@@ -49,6 +49,7 @@ export {
 	type PointNow,
 	type PointStart,
 	type ReadyHead,
+	type ReadyPoint,
 	type Remembered
 } from './head';
 export { headInterval, readyInterval, type Range } from './headInterval';

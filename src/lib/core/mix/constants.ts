@@ -37,3 +37,35 @@ export const WORK_MINUTES = { foil: 0.9, openBase: 12, openPerCm: 0.6 } as const
 
 /** Gram to ounce (avoirdupois), exact. */
 export const GRAMS_PER_OUNCE = 28.349523125;
+
+/** How bowls are staged. */
+export const STAGING = {
+	/** Bowls differ by steps that a scale can make, volumes. */
+	step: 2.5,
+	/** No bowl is weaker: slower than anyone would wait for. */
+	leastVolume: 10,
+	mostBowls: 5,
+	/** What one more bowl must be worth, levels. */
+	perBowl: 0.05,
+	/** Fineness of the search over the lowest level, levels: finer than eyes tell. */
+	floorStep: 0.04,
+	/** Within this the head looks even, and close enough to the aim. */
+	evenEnough: 0.6,
+	nearEnough: 0.25,
+	/** A lever that helps less is not worth saying, levels. */
+	worthAdvising: 0.1,
+	draws: 128
+} as const;
+
+/** Times of what is done beside applying, minutes: a bowl weighed, a round of checks, a rinse. */
+export const CLOCK = {
+	mixMinutes: 2,
+	checkMinutes: 2,
+	/** Checks come every five to ten minutes. */
+	checkEvery: 8,
+	rinseMinutes: 10,
+	toneApplyMinutes: 8,
+	finishMinutes: 35,
+	consultMinutes: 15,
+	leastGap: 5
+} as const;

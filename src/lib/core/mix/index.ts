@@ -11,3 +11,20 @@ export {
 	type Density
 } from './bowls';
 export { BOWL_LIFE_MINUTES, GRAMS_PER_OUNCE, USUAL_STOCK } from './constants';
+export {
+	serviceClock,
+	type ClockItem,
+	type ClockProblem,
+	type Hands,
+	type ServiceClock
+} from './clock';
+export type { StagingAdvice } from './advice';
+export type { StagingProblem, StagingProblemFault, WorkSection } from './sections';
+export {
+	oneStrength,
+	stageBowls,
+	stageBowlsSteps,
+	type SectionFinish,
+	type StagedBowl,
+	type Staging
+} from './staging';

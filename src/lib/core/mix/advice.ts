@@ -1,0 +1,84 @@
+import type { Placement } from '../lift';
+import { finish } from '../steps';
+import { BowlSearch, type Choice } from './bowlSearch';
+import { STAGING } from './constants';
+import { faultOf, type StagingProblem, type WorkSection } from './sections';
+
+/** What would help where the bowls alone do not, largest help first. */
+export interface StagingAdvice {
+	readonly what:
+		| 'fasterHands'
+		| 'secondPair'
+		| 'coverLate'
+		| 'creamierLate'
+		| 'openEarly'
+		| 'rinseEarlyFirst'
+		| 'laterRinse';
+	readonly message: string;
+	/** Spread and shortfall with it, levels. */
+	readonly spread: number;
+	readonly shortfall: number;
+}
+
+/** Levers beside strength, each tried on the same problem; the ones that help, best first. */
+export function adviceFor(
+	problem: StagingProblem,
+	reached: Choice,
+	target: number
+): StagingAdvice[] {
+	const half = problem.sections.length / 2;
+	const changed = (change: (section: WorkSection, index: number) => Partial<WorkSection>) => ({
+		...problem,
+		sections: problem.sections.map((section, i) => ({ ...section, ...change(section, i) }))
+	});
+	const faster = (share: number) => changed((s) => ({ minutesToApply: s.minutesToApply * share }));
+	const late = (i: number) => i >= half;
+	const options: readonly [StagingAdvice['what'], string, StagingProblem][] = [
+		['fasterHands', 'Work a quarter faster, or take fewer sections.', faster(0.75)],
+		['secondPair', 'A second pair of hands: two sections at a time.', faster(0.5)],
+		[
+			'coverLate',
+			'Cover the later sections, so that they keep more heat.',
+			changed((s, i) => (late(i) ? { placement: COVERED[s.placement] ?? s.placement } : {}))
+		],
+		[
+			'openEarly',
+			'Leave the first packets open: they run cooler.',
+			changed((s, i) => (late(i) ? {} : { placement: OPENED[s.placement] ?? s.placement }))
+		],
+		[
+			'creamierLate',
+			'Mix the last bowls creamier: less developer works quicker.',
+			{ ...problem, ratios: [Math.max(1, problem.ratio - 0.5)] }
+		],
+		[
+			'rinseEarlyFirst',
+			'Rinse the first half ten minutes before the rest.',
+			changed((s, i) =>
+				late(i) ? {} : { rinseMinute: (s.rinseMinute ?? problem.rinseMinute) - 10 }
+			)
+		],
+		[
+			'laterRinse',
+			'Rinse ten minutes later.',
+			{ ...problem, rinseMinute: problem.rinseMinute + 10 }
+		]
+	];
+	const before = reached.spread + reached.shortfall;
+	return options
+		.flatMap(([what, message, option]): StagingAdvice[] => {
+			if (faultOf(option)) return [];
+			const search = new BowlSearch({ ...option, target });
+			const { spread, shortfall } = finish(search.best());
+			return [{ what, message, spread, shortfall }];
+		})
+		.filter(({ spread, shortfall }) => spread + shortfall < before - STAGING.worthAdvising)
+		.sort((p, q) => p.spread + p.shortfall - (q.spread + q.shortfall));
+}
+
+const COVERED: Partial<Record<Placement, Placement>> = {
+	foil: 'foilCovered',
+	openAir: 'film',
+	onScalp: 'film'
+};
+const OPENED: Partial<Record<Placement, Placement>> = { foilCovered: 'foil', foil: 'openAir' };

@@ -1,0 +1,238 @@
+import { volumeCeiling } from '../caution';
+import { pointAt } from '../lift';
+import type { Steps } from '../steps';
+import { BOWL_LIFE_MINUTES, STAGING } from './constants';
+import {
+	readySection,
+	strengthsFor,
+	timesOf,
+	type StagingProblem,
+	type Strength,
+	type Timed
+} from './sections';
+
+/** A choice of bowls: runs of neighbouring sections, each with its strength. */
+export interface Choice {
+	readonly runs: readonly {
+		readonly first: number;
+		readonly last: number;
+		readonly strength: number;
+	}[];
+	readonly levels: readonly number[];
+	readonly spread: number;
+	readonly shortfall: number;
+	readonly cost: number;
+}
+
+/** A run of neighbouring sections with one strength: its least and its most level. */
+interface Run {
+	readonly first: number;
+	readonly last: number;
+	readonly strength: number;
+	readonly least: number;
+	readonly most: number;
+	/** May be weaker than the bowl before: settled beforehand, or for a fine hairline at the end. */
+	readonly free: boolean;
+}
+
+/** The search for one problem: levels of every section by strength and by the start of its bowl. */
+export class BowlSearch {
+	readonly times: readonly Timed[];
+	readonly strengths: readonly Strength[];
+	readonly target: number;
+	/** `[section][strength][first section of its bowl]` */
+	readonly #levels: number[][][];
+	/** `[section][strength]` */
+	readonly #allowed: boolean[][];
+	/** All runs that one bowl can serve, by their first section. */
+	readonly #runs: Run[][];
+
+	constructor(readonly problem: StagingProblem) {
+		this.times = timesOf(problem);
+		this.strengths = strengthsFor(problem);
+		this.#allowed = this.times.map(({ section: { lockedVolume, placement } }) => {
+			const ceiling = volumeCeiling(problem.product, placement);
+			return this.strengths.map(({ volume }) =>
+				lockedVolume === undefined ? volume <= ceiling : volume === lockedVolume
+			);
+		});
+		this.#levels = this.times.map((time, i) =>
+			this.strengths.map((strength) =>
+				this.times
+					.slice(0, i + 1)
+					.map((first, j) =>
+						this.#fits(j, i)
+							? pointAt(readySection(problem, time, strength, first.from), time.rinse).level
+							: NaN
+					)
+			)
+		);
+		this.#runs = this.times.map((_, first) => this.#runsFrom(first));
+		const reachable = this.times.map((_, i) =>
+			Math.max(...this.strengths.map((_, s) => (this.#allowed[i]![s] ? this.#level(i, s, i) : 0)))
+		);
+		this.target = problem.target ?? Math.min(...reachable);
+	}
+
+	#level(section: number, strength: number, first: number): number {
+		return this.#levels[section]![strength]![first]!;
+	}
+
+	/** Whether one bowl stays fresh over these sections; a single long one has to do. */
+	#fits(first: number, last: number): boolean {
+		return first === last || this.times[last]!.to - this.times[first]!.from <= BOWL_LIFE_MINUTES;
+	}
+
+	#runsFrom(first: number): Run[] {
+		const n = this.times.length;
+		const fine = this.times.slice(first).every(({ section }) => section.fineHairline);
+		const settled = this.times[first]!.section.lockedVolume !== undefined;
+		return this.strengths.flatMap((_, strength) => {
+			const runs: Run[] = [];
+			let least = Infinity;
+			let most = -Infinity;
+			for (let last = first; last < n && this.#fits(first, last); last++) {
+				if (!this.#allowed[last]![strength]) break;
+				const level = this.#level(last, strength, first);
+				least = Math.min(least, level);
+				most = Math.max(most, level);
+				const free = settled || (fine && last === n - 1);
+				runs.push({ first, last, strength, least, most, free });
+			}
+			return runs;
+		});
+	}
+
+	judge(runs: Choice['runs']): Choice {
+		const levels = runs.flatMap(({ first, last, strength }) =>
+			Array.from({ length: last - first + 1 }, (_, k) => this.#level(first + k, strength, first))
+		);
+		const least = Math.min(...levels);
+		const spread = Math.max(...levels) - least;
+		const shortfall = Math.max(0, this.target - least);
+		const cost = spread + shortfall + STAGING.perBowl * runs.length;
+		return { runs, levels, spread, shortfall, cost };
+	}
+
+	/** One strength throughout, freshly mixed as often as it has to be: the best that way. */
+	unstaged(): Choice {
+		const single = this.strengths.map((_, s) => this.judge(this.#freshRuns(s)));
+		return single.reduce((best, choice) => (choice.cost < best.cost ? choice : best));
+	}
+
+	#freshRuns(strength: number): Choice['runs'] {
+		const runs: { first: number; last: number; strength: number }[] = [];
+		this.times.forEach(({ section: { lockedVolume } }, i) => {
+			const run = runs.at(-1);
+			const settled = this.strengths.findIndex(({ volume }) => volume === lockedVolume);
+			const own = settled < 0 ? strength : settled;
+			if (run && run.strength === own && this.#fits(run.first, i)) run.last = i;
+			else runs.push({ first: i, last: i, strength: own });
+		});
+		return runs;
+	}
+
+	/**
+	 * The best bowls: for every floor that levels could keep above, the lowest top they can keep below,
+	 * by dynamic programming over runs. Strengths never fall from bowl to bowl, but the last may for a
+	 * fine hairline.
+	 */
+	*best(): Steps<Choice> {
+		const baseline = this.unstaged();
+		let best = baseline;
+		const floors = this.#floors();
+		for (const [i, floor] of floors.entries()) {
+			// Whatever keeps to this floor and not to the one above falls short by this much at least.
+			if (this.target - floor - STAGING.floorStep > best.cost) break;
+			for (const runs of this.#above(floor)) {
+				const choice = this.judge(runs);
+				// Staging exists for evenness: what gains depth by being less even is no answer to it.
+				if (choice.cost < best.cost - 1e-9 && choice.spread <= baseline.spread + 1e-9)
+					best = choice;
+			}
+			if (i % 8 === 7) yield i / floors.length;
+		}
+		return best;
+	}
+
+	/** Floors worth trying, highest first: a fine grid over the levels that occur. */
+	#floors(): number[] {
+		const all = this.#levels.flat(2).filter(Number.isFinite);
+		const from = Math.min(...all);
+		const to = Math.max(...all);
+		const count = Math.max(1, Math.ceil((to - from) / STAGING.floorStep));
+		return Array.from({ length: count + 1 }, (_, i) => to - (i * (to - from)) / count);
+	}
+
+	/** For one floor: the runs with the least top, for every number of bowls that can do it. */
+	#above(floor: number): Choice['runs'][] {
+		const n = this.times.length;
+		const width = this.strengths.length;
+		// By sections done and strength of the last bowl: the least top, and the run that led there.
+		let tops = new Float64Array((n + 1) * width).fill(Infinity);
+		const led: (Run | undefined)[][] = [];
+		const from: Int16Array[] = [];
+		const complete: Choice['runs'][] = [];
+		for (let bowl = 0; bowl < STAGING.mostBowls; bowl++) {
+			const next = new Float64Array((n + 1) * width).fill(Infinity);
+			const by: (Run | undefined)[] = Array<Run | undefined>((n + 1) * width);
+			const before = new Int16Array((n + 1) * width).fill(-1);
+			for (let first = bowl; first < n; first++) {
+				const least = leastBelow(tops, first * width, width);
+				for (const run of this.#runs[first]!) {
+					if (run.least < floor) continue;
+					const back = bowl > 0 ? least[run.free ? width - 1 : run.strength]! : -1;
+					if (bowl > 0 && back < 0) continue;
+					if (bowl === 0 && first > 0) continue;
+					const top = Math.max(back < 0 ? -Infinity : tops[first * width + back]!, run.most);
+					const at = (run.last + 1) * width + run.strength;
+					if (top < next[at]!) {
+						next[at] = top;
+						by[at] = run;
+						before[at] = back;
+					}
+				}
+			}
+			led.push(by);
+			from.push(before);
+			tops = next;
+			const end = leastBelow(tops, n * width, width)[width - 1]!;
+			if (end >= 0) complete.push(backtrack(led, from, bowl, n * width + end, width));
+		}
+		return complete;
+	}
+}
+
+/** For every strength, which of those up to it has the least top; -1 where none has any. */
+function leastBelow(tops: Float64Array, offset: number, width: number): Int16Array {
+	const least = new Int16Array(width);
+	let best = -1;
+	for (let s = 0; s < width; s++) {
+		const top = tops[offset + s]!;
+		if (top < Infinity && (best < 0 || top < tops[offset + best]!)) best = s;
+		least[s] = best;
+	}
+	return least;
+}
+
+/** The runs that led to an end, first bowl first. */
+function backtrack(
+	led: readonly (readonly (Run | undefined)[])[],
+	from: readonly Int16Array[],
+	lastBowl: number,
+	end: number,
+	width: number
+): Run[] {
+	const runs: Run[] = [];
+	let at = end;
+	for (let bowl = lastBowl; bowl >= 0; bowl--) {
+		const run = led[bowl]![at]!;
+		runs.unshift(run);
+		at = run.first * width + from[bowl]![at]!;
+	}
+	return runs;
+}
+
+/** Even enough, and close enough to the aim. */
+export const isMet = ({ spread, shortfall }: Choice): boolean =>
+	spread <= STAGING.evenEnough && shortfall <= STAGING.nearEnough;

@@ -1,0 +1,210 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { naturalPigment } from '../hair';
+import type { Fibre } from '../lift';
+import {
+	BOWL_LIFE_MINUTES,
+	oneStrength,
+	serviceClock,
+	stageBowls,
+	stageBowlsSteps,
+	type Staging,
+	type StagingProblem,
+	type WorkSection
+} from '.';
+
+const natural = (level: number): Fibre => ({ ...naturalPigment(level, 'neutral'), layers: [] });
+const sections = (
+	count: number,
+	minutes: number,
+	change: Partial<WorkSection> = {}
+): WorkSection[] =>
+	Array.from({ length: count }, (_, i) => ({
+		name: `section ${i + 1}`,
+		grams: 30,
+		minutesToApply: minutes,
+		placement: 'foil',
+		...change
+	}));
+const problem = (change: Partial<StagingProblem> = {}): StagingProblem => ({
+	sections: sections(8, 5),
+	fibre: natural(4),
+	factors: { naturalLevel: 4, texture: 'medium' },
+	product: 'powder',
+	ratio: 2,
+	stock: [10, 20, 30],
+	ceiling: 30,
+	rinseMinute: 70,
+	...change
+});
+const staged = (change: Partial<StagingProblem> = {}): Staging => {
+	const answer = stageBowls(problem(change));
+	if (!answer.ok) throw new Error(answer.message);
+	return answer.staging;
+};
+
+describe('staged bowls', () => {
+	it('start low and are raised, so that a long application comes out even', () => {
+		const { bowls, spread, spreadUnstaged, spreadLow, spreadHigh } = staged();
+		expect(bowls.length).toBeGreaterThan(1);
+		bowls.slice(1).forEach(({ volume }, i) => {
+			expect(volume).toBeGreaterThanOrEqual(bowls[i]!.volume);
+		});
+		expect(spreadUnstaged).toBeGreaterThan(1);
+		expect(spread).toBeLessThan(spreadUnstaged * 0.6);
+		expect(spreadLow).toBeLessThan(spreadHigh);
+	});
+	it('never break a ceiling, never worsen the spread, are never in use past their life', () => {
+		fc.assert(
+			fc.property(
+				fc.array(
+					fc.record<WorkSection>({
+						name: fc.string({ minLength: 1 }),
+						grams: fc.integer({ min: 5, max: 80 }),
+						minutesToApply: fc.integer({ min: 1, max: 12 }),
+						placement: fc.constantFrom('foil', 'foilCovered', 'foilHairline', 'openAir')
+					}),
+					{ minLength: 1, maxLength: 8 }
+				),
+				fc.constantFrom(17.5, 20, 25, 30),
+				fc.integer({ min: 2, max: 6 }),
+				fc.option(fc.double({ min: 6, max: 10, noNaN: true }), { nil: undefined }),
+				(work, ceiling, level, target) => {
+					const total = work.reduce((sum, { minutesToApply }) => sum + minutesToApply, 0);
+					const change = {
+						sections: work,
+						ceiling,
+						fibre: natural(level),
+						factors: { naturalLevel: level, texture: 'medium' as const },
+						rinseMinute: total + 20,
+						target
+					};
+					const answer = staged(change);
+					const { bowls, finish } = answer;
+					expect(answer.spread).toBeLessThanOrEqual(answer.spreadUnstaged + 1e-9);
+					expect(bowls.flatMap((bowl) => bowl.sections)).toEqual(work.map(({ name }) => name));
+					for (const bowl of bowls) {
+						expect(bowl.volume).toBeLessThanOrEqual(ceiling);
+						expect(bowl.volume).toBeGreaterThanOrEqual(10);
+						expect(bowl.blend).toBeDefined();
+						if (bowl.sections.length > 1) {
+							expect(bowl.usedUpMinute - bowl.mixAtMinute).toBeLessThanOrEqual(BOWL_LIFE_MINUTES);
+						}
+					}
+					const levels = finish.map(({ level }) => level);
+					expect(Math.max(...levels) - Math.min(...levels)).toBeCloseTo(answer.spread, 6);
+					finish.forEach(({ low, high }) => expect(low).toBeLessThanOrEqual(high));
+				}
+			),
+			{ numRuns: 12 }
+		);
+	});
+	it('faster hands never make it less even', () => {
+		for (const minutes of [6, 5, 4, 3]) {
+			const slow = staged({ sections: sections(8, minutes + 1) });
+			const quick = staged({ sections: sections(8, minutes) });
+			// The grid of strengths and floors leaves a little play.
+			expect(quick.spread).toBeLessThanOrEqual(slow.spread + 0.12);
+			expect(quick.spreadUnstaged).toBeLessThan(slow.spreadUnstaged);
+		}
+	});
+	it('are one where the work is short', () => {
+		expect(staged({ sections: sections(3, 0.5), rinseMinute: 50 }).bowls).toHaveLength(1);
+	});
+	it('keep a strength that is settled, and may fall for a fine hairline', () => {
+		const work = sections(6, 6);
+		work[0] = { ...work[0]!, lockedVolume: 20 };
+		const locked = staged({ sections: work });
+		expect(locked.bowls[0]!.volume).toBe(20);
+		const hairline = sections(6, 6);
+		hairline[5] = {
+			...hairline[5]!,
+			fineHairline: true,
+			placement: 'foilHairline',
+			fibre: natural(7),
+			factors: { naturalLevel: 7, texture: 'fine' }
+		};
+		const { bowls } = staged({ sections: hairline });
+		expect(bowls.at(-1)!.volume).toBeLessThan(bowls.at(-2)!.volume);
+	});
+	it('rinse a packet first whose time is up', () => {
+		const { finish } = staged({ sections: sections(8, 5), rinseMinute: 80 });
+		expect(finish[0]).toMatchObject({ rinsedFirst: true });
+		expect(finish[0]!.rinseMinute).toBeLessThan(80);
+		expect(finish.at(-1)).toMatchObject({ rinsedFirst: false, rinseMinute: 80 });
+	});
+	it('say which section stays behind, and what would help, tried on the same head', () => {
+		const slow = staged({ sections: sections(8, 10), rinseMinute: 95, target: 9 });
+		expect(slow.behind).toBeDefined();
+		expect(slow.advice.length).toBeGreaterThan(0);
+		expect(slow.advice.map(({ what }) => what)).toContain('secondPair');
+		for (const { spread, shortfall } of slow.advice) {
+			expect(spread + shortfall).toBeLessThan(slow.spread + slow.shortfall);
+		}
+		expect(staged().behind === undefined).toBe(staged().advice.length === 0);
+	});
+	it('can be told with one strength throughout', () => {
+		const answer = oneStrength(problem());
+		expect(answer.ok && new Set(answer.staging.bowls.map(({ volume }) => volume)).size).toBe(1);
+		expect(answer.ok && answer.staging.spread).toBe(staged().spreadUnstaged);
+	});
+	it('name what stands in the way instead of guessing', () => {
+		expect(stageBowls(problem({ sections: [] }))).toMatchObject({ problem: 'noSections' });
+		expect(stageBowls(problem({ stock: [] }))).toMatchObject({ problem: 'noStrength' });
+		expect(stageBowls(problem({ stock: [5], ceiling: 30 }))).toMatchObject({
+			problem: 'noStrength'
+		});
+		expect(stageBowls(problem({ rinseMinute: 10 }))).toMatchObject({ problem: 'rinseTooEarly' });
+	});
+	it('report progress while they search', () => {
+		const shares = [...stageBowlsSteps(problem())];
+		expect(shares.length).toBeGreaterThan(1);
+		expect(shares).toEqual([...shares].sort((p, q) => p - q));
+	});
+});
+
+describe('the clock', () => {
+	const { bowls, finish } = staged();
+	const clock = serviceClock({ bowls, finish, toneMinutes: 20 });
+	const of = (what: string) => clock.items.filter((item) => item.what === what);
+
+	it('has every section applied, processed and rinsed, and every bowl mixed before its use', () => {
+		expect(of('apply')).toHaveLength(8);
+		for (const { of: section, toMinute } of of('apply')) {
+			const process = clock.items.find((item) => item.what === 'process' && item.of === section)!;
+			expect(process.fromMinute).toBe(toMinute);
+			expect(of('rinse').some((item) => item.of.includes(section))).toBe(true);
+		}
+		of('mix').forEach(({ toMinute }, i) => expect(toMinute).toBe(bowls[i]!.mixAtMinute));
+	});
+	it('counts chair time from sitting down to leaving, hands-on time without the waiting', () => {
+		const last = Math.max(...clock.items.map(({ toMinute }) => toMinute));
+		expect(clock.chairMinutes).toBe(Math.round(last + 2 + 15));
+		expect(clock.handsOnMinutes).toBeLessThan(clock.chairMinutes);
+	});
+	it('shows the gaps in which the colourist is free, and an assistant makes them longer', () => {
+		const free = (gaps: typeof clock.gaps) =>
+			gaps.reduce((sum, { fromMinute, toMinute }) => sum + toMinute - fromMinute, 0);
+		for (const { fromMinute, toMinute } of clock.gaps) {
+			expect(toMinute - fromMinute).toBeGreaterThanOrEqual(5);
+			const busy = clock.items.filter(
+				(item) =>
+					item.who === 'colourist' &&
+					item.fromMinute < toMinute - 1e-9 &&
+					item.toMinute > fromMinute + 1e-9
+			);
+			expect(busy).toEqual([]);
+		}
+		const helped = serviceClock({ bowls, finish, toneMinutes: 20, assistant: true });
+		expect(free(helped.gaps)).toBeGreaterThan(free(clock.gaps));
+		expect(helped.handsOnMinutes).toBeLessThan(clock.handsOnMinutes);
+	});
+	it('rinses back before front in turn, never two at once', () => {
+		const turned = finish.map((section, i) => ({ ...section, rinseMinute: i < 4 ? 60 : 64 }));
+		const rinses = serviceClock({ bowls, finish: turned }).items.filter(
+			({ what }) => what === 'rinse'
+		);
+		expect(rinses).toHaveLength(2);
+		expect(rinses[1]!.fromMinute).toBeGreaterThanOrEqual(rinses[0]!.toMinute);
+	});
+});
