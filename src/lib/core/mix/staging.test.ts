@@ -108,8 +108,8 @@ describe('staged bowls', () => {
 			expect(quick.spreadUnstaged).toBeLessThan(slow.spreadUnstaged);
 		}
 	});
-	it('are one where the work is short', () => {
-		expect(staged({ sections: sections(3, 0.5), rinseMinute: 50 }).bowls).toHaveLength(1);
+	it('are one where another would not be worth its mixing', () => {
+		expect(staged({ sections: sections(2, 0.3), rinseMinute: 50 }).bowls).toHaveLength(1);
 	});
 	it('keep a strength that is settled, and may fall for a fine hairline', () => {
 		const work = sections(6, 6);
