@@ -134,6 +134,57 @@ test('a toner is found over HTTP, and the lift it needs where there is none', as
 	expect(orange.needLevel).toBeGreaterThan(8);
 });
 
+test('plans and bowls are made over HTTP from the same core', async ({ request }) => {
+	const hair = { naturalLevel: 3, warmth: 'neutral', texture: 'medium' };
+	const planned = await request.post('/api/plan', {
+		data: { hair, target: { level: 9 }, constraints: { pace: 'steady' } }
+	});
+	expect(planned.status()).toBe(200);
+	const { plans } = (await planned.json()) as {
+		plans: { name: string; reaches: boolean; visits: { applications: { minutes: number }[] }[] }[];
+	};
+	expect(plans[0]).toMatchObject({ name: 'fewest visits', reaches: true });
+	// The plan's own applications, sent as a prediction, come out where the plan said.
+	const [plan] = plans as unknown as { level: number; visits: { applications: object[] }[] }[];
+	const predicted = await request.post('/api/predict', {
+		data: { hair, stages: plan!.visits.flatMap(({ applications }) => applications) }
+	});
+	const { stages } = (await predicted.json()) as { stages: { level: number }[] };
+	expect(stages.at(-1)!.level).toBeCloseTo(plan!.level, 6);
+
+	const bowls = {
+		sections: Array.from({ length: 6 }, (_, i) => ({
+			name: `section ${i + 1}`,
+			foils: 6,
+			minutesToApply: 6,
+			placement: 'foil'
+		})),
+		hair,
+		product: 'powder',
+		ratio: 2,
+		volumes: [10, 20, 30],
+		ceiling: 30,
+		rinseAfterMinutes: 70
+	};
+	const ask = async (staged: boolean) =>
+		(await (await request.post('/api/bowls', { data: { ...bowls, staged } })).json()) as {
+			bowls: { volume: number }[];
+			spread: number;
+			spreadUnstaged: number;
+		};
+	const staged = await ask(true);
+	expect(staged.bowls.length).toBeGreaterThan(1);
+	expect(staged.spread).toBeLessThan(staged.spreadUnstaged);
+	expect((await ask(false)).spread).toBeCloseTo(staged.spreadUnstaged, 9);
+	const early = await request.post('/api/bowls', {
+		data: { ...bowls, staged: true, rinseAfterMinutes: 5 }
+	});
+	expect(early.status()).toBe(400);
+	expect(await early.json()).toMatchObject({
+		problems: [{ problem: 'rinseTooEarly', path: 'rinseAfterMinutes' }]
+	});
+});
+
 test('bad input is named field by field', async ({ request }) => {
 	const send = (data: unknown) => request.post('/api/predict', { data });
 	const response = await send({

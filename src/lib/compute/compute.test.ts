@@ -1,6 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
+	bowlsAnswer,
+	bowlsRequest,
+	planAnswer,
+	planRequest,
 	predictAnswer,
 	predictRequest,
 	tonePreviewAnswer,
@@ -8,6 +12,10 @@ import {
 	toneSolveAnswer,
 	toneSolveRequest
 } from '../schema/api';
+import { finish } from '../core/steps';
+import { bowlsSteps } from './bowls';
+import { RequestFault } from './fault';
+import { planSteps } from './plan';
 import { predict } from './predict';
 import { tonePreview, toneSolve } from './tone';
 
@@ -20,6 +28,22 @@ const raw = fc.oneof(
 	fc.record({ level: number(1, 12) })
 );
 
+const hair = fc.record(
+	{
+		naturalLevel: number(1, 10),
+		warmth: fc.constantFrom('ash', 'neutral', 'golden', 'copper', 'red'),
+		texture: fc.constantFrom('fine', 'medium', 'coarse'),
+		condition: number(0, 100),
+		presentLevel: number(1, 12),
+		whiteShare: number(0, 1),
+		artificial: fc.array(
+			fc.record({ kind: vehicle, level: number(1, 12), tone: fc.constantFrom(...letters) }),
+			{ maxLength: 3 }
+		)
+	},
+	{ requiredKeys: ['naturalLevel', 'warmth'] }
+);
+
 /** No number anywhere in an answer is missing or endless. */
 const finite = (value: unknown): boolean =>
 	typeof value === 'number'
@@ -28,21 +52,6 @@ const finite = (value: unknown): boolean =>
 
 describe('answers to any valid request', () => {
 	it('predict: finite, of the published shape, never losing condition it did not have', () => {
-		const hair = fc.record(
-			{
-				naturalLevel: number(1, 10),
-				warmth: fc.constantFrom('ash', 'neutral', 'golden', 'copper', 'red'),
-				texture: fc.constantFrom('fine', 'medium', 'coarse'),
-				condition: number(0, 100),
-				presentLevel: number(1, 12),
-				whiteShare: number(0, 1),
-				artificial: fc.array(
-					fc.record({ kind: vehicle, level: number(1, 12), tone: fc.constantFrom(...letters) }),
-					{ maxLength: 3 }
-				)
-			},
-			{ requiredKeys: ['naturalLevel', 'warmth'] }
-		);
 		const stage = fc.record({
 			product: fc.constantFrom(
 				'powder',
@@ -128,6 +137,100 @@ describe('answers to any valid request', () => {
 			),
 			{ numRuns: 5 }
 		);
+	});
+});
+
+describe('plans and bowls for any valid request', () => {
+	it('plan: of the published shape, reaching or saying how near', () => {
+		fc.assert(
+			fc.property(hair, number(5, 12), fc.boolean(), (head, level, scalp) => {
+				const request = planRequest.parse({
+					hair: head,
+					target: { level },
+					constraints: { scalp, maxVisits: 2 }
+				});
+				const answer = finish(planSteps(request));
+				expect(planAnswer.safeParse(answer).error).toBeUndefined();
+				expect(finite(answer)).toBe(true);
+				if (answer.already) expect(answer.plans).toEqual([]);
+				for (const { reaches, level: reached } of answer.plans) {
+					expect(reaches).toBe(true);
+					expect(reached).toBeGreaterThanOrEqual(level - 0.25);
+				}
+			}),
+			{ numRuns: 12 }
+		);
+	});
+	it('bowls: grams in ratio, every section once, spread as the sections tell it', () => {
+		const section = fc.record(
+			{
+				name: fc.string({ minLength: 1, maxLength: 20 }),
+				foils: fc.integer({ min: 1, max: 40 }),
+				minutesToApply: number(0.5, 15),
+				placement: fc.constantFrom('foil', 'foilCovered', 'openAir', 'foilHairline'),
+				hair
+			},
+			{ requiredKeys: ['name', 'foils', 'minutesToApply', 'placement'] }
+		);
+		fc.assert(
+			fc.property(
+				fc.array(section, { minLength: 1, maxLength: 6 }),
+				hair,
+				fc.boolean(),
+				(sections, head, staged) => {
+					const total = sections.reduce((sum, { minutesToApply }) => sum + minutesToApply, 0);
+					const request = bowlsRequest.parse({
+						sections,
+						hair: head,
+						product: 'powder',
+						ratio: 2,
+						volumes: [10, 20, 30],
+						ceiling: 30,
+						rinseAfterMinutes: total + 25,
+						staged
+					});
+					const answer = finish(bowlsSteps(request));
+					expect(bowlsAnswer.safeParse(answer).error).toBeUndefined();
+					expect(finite(answer)).toBe(true);
+					expect(answer.finish).toHaveLength(sections.length);
+					for (const { lightenerGrams, developerGrams, blend } of answer.bowls) {
+						expect(developerGrams).toBe(lightenerGrams * 2);
+						expect(blend!.parts.reduce((sum, { grams }) => sum + grams, 0)).toBe(developerGrams);
+					}
+				}
+			),
+			{ numRuns: 10 }
+		);
+	});
+	it('bowls that cannot be mixed are a fault of the field', () => {
+		const request = bowlsRequest.parse({
+			sections: [{ name: 'all', grams: 60, minutesToApply: 20, placement: 'foil' }],
+			hair: { naturalLevel: 5, warmth: 'neutral' },
+			product: 'powder',
+			ratio: 2,
+			volumes: [5],
+			ceiling: 30,
+			rinseAfterMinutes: 60,
+			staged: true
+		});
+		expect(() => finish(bowlsSteps(request))).toThrow(RequestFault);
+		const early = { ...request, volumes: [20], rinseAfterMinutes: 5 };
+		expect(() => finish(bowlsSteps(early))).toThrow(/rinse later/);
+	});
+	it('a tone preview with 10 vol lifts the natural hair it goes on', () => {
+		const preview = (developerVolume?: number) =>
+			tonePreview(
+				tonePreviewRequest.parse({
+					raw: { level: 3 },
+					parts: [{ clear: true, grams: 30 }],
+					vehicle: 'demi',
+					ratio: 2,
+					minutes: 20,
+					developerVolume
+				})
+			);
+		expect(preview(6).level).toBeCloseTo(preview().level, 9);
+		expect(preview(20).level).toBeGreaterThan(preview(6).level + 0.05);
 	});
 });
 

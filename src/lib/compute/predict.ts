@@ -10,15 +10,12 @@ import {
 	type Application
 } from '../core/lift';
 import type { predictAnswer, predictRequest } from '../schema/api';
+import { factorsOf } from './hair';
 
 /** Answers `/api/predict`: the lift of each stage, its interval, and the cautions that apply. */
 export function predict(request: z.output<typeof predictRequest>): z.input<typeof predictAnswer> {
 	const { hair, stages } = request;
-	const head = {
-		naturalLevel: hair.naturalLevel,
-		texture: hair.texture,
-		personal: request.personal
-	};
+	const head = factorsOf(hair, request.personal);
 	const start = startOfReading(hair);
 	const applications: Application[] = stages.map((stage) => ({
 		...stage,

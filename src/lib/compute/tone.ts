@@ -1,13 +1,12 @@
 import type { z } from 'zod';
-import { hexOf, undertoneOf, type Lab } from '../core/colour';
+import { hexOf, levelOf, undertoneOf, type Lab } from '../core/colour';
 import { naturalPigment, pigmentOfLab, type Pigment } from '../core/hair';
-import { pigmentOnPath, type Fibre } from '../core/lift';
-import { neededLevel } from '../core/plan';
+import { applyTo, pigmentOnPath, type Fibre } from '../core/lift';
+import { findToner } from '../core/plan';
 import {
 	isClear,
 	previewTone,
 	rawLab,
-	solveTone,
 	targetLab,
 	USUAL_WARMTH,
 	usualMinutes,
@@ -37,17 +36,44 @@ const warningsOf = (warnings: readonly ToneWarning[]) =>
 
 const colourOf = (lab: Lab) => ({ lab, hex: hexOf(lab) });
 
+/** Toner lies wet on hair away from the scalp: no drying, and the temperature of the room's hair. */
+const TONER_C = 27;
+const LIFTS = { demi: 'alkalineDemi', permanent: 'permanent', highLift: 'highLift' } as const;
+
+/**
+ * Pigment after the lift that a vehicle makes with the developer it is mixed with. Without a strength
+ * given nothing is lifted: a toning developer is too weak to.
+ */
+function openedBy(request: z.output<typeof tonePreviewRequest>, pigment: Pigment): Pigment {
+	const { vehicle, developerVolume, ratio, minutes } = request;
+	if (developerVolume === undefined || !(vehicle in LIFTS)) return pigment;
+	const product = LIFTS[vehicle as keyof typeof LIFTS];
+	const naturalLevel = Math.min(10, Math.max(1, levelOf(rawLab({ pigment }).l)));
+	return applyTo(
+		{ ...pigment, layers: [] },
+		{
+			product,
+			volume: Math.max(1, developerVolume),
+			ratio,
+			minutes,
+			placement: 'film',
+			temperatureC: TONER_C
+		},
+		{ naturalLevel, texture: 'medium' }
+	);
+}
+
 /** Answers `/api/tone/preview`. */
 export function tonePreview(
 	request: z.output<typeof tonePreviewRequest>
 ): z.input<typeof tonePreviewAnswer> {
-	const raw = { pigment: pigmentOfRaw(request.raw) };
-	const preview = previewTone(raw, request.parts, request);
+	const pigment = pigmentOfRaw(request.raw);
+	const preview = previewTone({ pigment: openedBy(request, pigment) }, request.parts, request);
 	return {
 		...colourOf(preview.lab),
 		level: preview.level,
 		undertone: undertoneOf(preview.lab),
-		shift: { level: preview.levelShift },
+		shift: { level: preview.level - levelOf(rawLab({ pigment }).l) },
 		warnings: warningsOf(preview.warnings)
 	};
 }
@@ -76,9 +102,8 @@ export function toneSolve(
 		totalGrams: request.totalGrams,
 		maxShades: request.maxShades
 	};
-	const formulas = solveTone({ ...problem, raw });
 	const fibre: Fibre = { ...pigment, layers: [] };
-	const need = formulas.some(({ close }) => close) ? undefined : neededLevel(problem, fibre);
+	const { formulas, needLevel } = findToner({ problem: { ...problem, raw }, fibre });
 	return {
 		formulas: formulas.map((formula) => ({
 			parts: formula.parts.map((part) =>
@@ -98,6 +123,6 @@ export function toneSolve(
 				warnings: warningsOf(formula.ifLeftLonger.warnings)
 			}
 		})),
-		...(need === undefined ? {} : { needLevel: need })
+		...(needLevel === undefined ? {} : { needLevel })
 	};
 }

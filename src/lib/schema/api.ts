@@ -16,17 +16,22 @@ const undertone = z.object({
 });
 const message = z.object({ code: z.string(), message: z.string() });
 
+/** What is known of a head, as the prediction takes it. */
+export const predictHair = z.object({
+	naturalLevel: hair.naturalLevel,
+	warmth: hair.warmth,
+	texture: hair.texture.default('medium'),
+	porosity: hair.porosity.optional(),
+	condition: hair.condition.default(100),
+	presentLevel: hair.level.optional(),
+	artificial: z.array(hair.artificialColour).max(12).optional(),
+	whiteShare: hair.share.default(0)
+});
+
+const personal = z.number().min(0.2).max(5).optional();
+
 export const predictRequest = z.object({
-	hair: z.object({
-		naturalLevel: hair.naturalLevel,
-		warmth: hair.warmth,
-		texture: hair.texture.default('medium'),
-		porosity: hair.porosity.optional(),
-		condition: hair.condition.default(100),
-		presentLevel: hair.level.optional(),
-		artificial: z.array(hair.artificialColour).max(12).optional(),
-		whiteShare: hair.share.default(0)
-	}),
+	hair: predictHair,
 	stages: z
 		.array(
 			z
@@ -48,7 +53,7 @@ export const predictRequest = z.object({
 		)
 		.min(1)
 		.max(12),
-	personal: z.number().min(0.2).max(5).optional(),
+	personal,
 	distanceCm: z.number().min(0).max(150).optional()
 });
 
@@ -160,6 +165,172 @@ export const toneSolveAnswer = z.object({
 	needLevel: z.number().optional()
 });
 
+export const planRequest = z.object({
+	hair: predictHair,
+	/** The level to finish at; `liftPast` levels are lifted beyond it to give the toner room. */
+	target: z.object({
+		level: hair.level,
+		direction: hair.direction.optional(),
+		keepWarmth: hair.share.optional(),
+		liftPast: z.number().min(0).max(3).default(0)
+	}),
+	constraints: z
+		.object({
+			pace: z.enum(['gentle', 'steady', 'brisk']).optional(),
+			scalp: z.boolean().optional(),
+			maxVolume: z.number().min(10).max(40).optional(),
+			maxVisits: z.number().int().min(1).max(8).optional(),
+			restWeeks: z.number().min(0).max(52).optional(),
+			minCondition: hair.condition.optional(),
+			limitMinutes: z.number().min(10).max(120).optional(),
+			workMinutes: z.number().min(1).max(300).optional(),
+			rates: z.object({ perHour: z.number().min(0), perApplication: z.number().min(0) }).optional()
+		})
+		.default({}),
+	personal
+});
+
+const plannedVisit = z.object({
+	week: z.number(),
+	applications: z.array(
+		z.object({
+			product: z.string(),
+			placement: z.string(),
+			volume: z.number(),
+			ratio: z.number(),
+			minutes: z.number()
+		})
+	),
+	level: z.number(),
+	low: z.number(),
+	high: z.number(),
+	undertone,
+	lab,
+	hex,
+	condition: z.number(),
+	chairMinutes: z.number(),
+	price: z.number().optional(),
+	tonerWaits: z.boolean()
+});
+
+const servicePlan = z.object({
+	name: z.string(),
+	also: z.array(z.string()),
+	visits: z.array(plannedVisit),
+	reaches: z.boolean(),
+	level: z.number(),
+	levelLow: z.number(),
+	levelHigh: z.number(),
+	condition: z.number(),
+	chairMinutes: z.number(),
+	weeks: z.number(),
+	price: z.number().optional()
+});
+
+export const planAnswer = z.object({
+	plans: z.array(servicePlan),
+	/** How near one gets, where the aim cannot be had. */
+	nearest: servicePlan.extend({ stoppedBy: z.enum(['condition', 'visits', 'spent']) }).optional(),
+	/** The hair is at the level already. */
+	already: z.boolean()
+});
+
+const workSection = z
+	.object({
+		name: z.string().min(1).max(80),
+		foils: z.number().int().min(1).max(300).optional(),
+		grams: z.number().min(1).max(2000).optional(),
+		minutesToApply: z.number().min(0.1).max(120),
+		placement: hair.placement,
+		section: hair.section.optional(),
+		/** The section's own hair, where it differs. */
+		hair: predictHair.optional(),
+		/** Rinsed at this minute from the first brush stroke, apart from the others. */
+		rinseMinute: z.number().min(0).max(300).optional(),
+		fineHairline: z.boolean().optional(),
+		lockedVolume: hair.volume.optional()
+	})
+	.refine(({ foils, grams }) => foils !== undefined || grams !== undefined, {
+		message: 'give foils or grams',
+		path: ['foils']
+	});
+
+export const bowlsRequest = z.object({
+	/** In the order of the work. */
+	sections: z.array(workSection).min(1).max(40),
+	hair: predictHair,
+	product: hair.product,
+	ratio: hair.ratio,
+	ratios: z.array(hair.ratio).max(4).optional(),
+	/** Developer strengths in stock. */
+	volumes: z.array(hair.volume).min(1).max(20),
+	ceiling: hair.volume,
+	/** Minutes from the first brush stroke to the rinse. */
+	rinseAfterMinutes: z.number().min(1).max(300),
+	staged: z.boolean(),
+	/** Level all sections should be at; left out, the highest that all of them can reach. */
+	target: hair.level.optional(),
+	limitMinutes: z.number().min(10).max(120).optional(),
+	lengthCm: z.number().min(1).max(150).default(30),
+	density: hair.density.default('medium'),
+	personal
+});
+
+export const bowlsAnswer = z.object({
+	bowls: z.array(
+		z.object({
+			number: z.number(),
+			sections: z.array(z.string()),
+			volume: z.number(),
+			ratio: z.number(),
+			mixAtMinute: z.number(),
+			usedUpMinute: z.number(),
+			lightenerGrams: z.number(),
+			developerGrams: z.number(),
+			blend: z
+				.object({
+					volume: z.number(),
+					parts: z.array(z.object({ volume: z.number(), grams: z.number() }))
+				})
+				.optional()
+		})
+	),
+	finish: z.array(
+		z.object({
+			section: z.string(),
+			bowl: z.number(),
+			appliedFromMinute: z.number(),
+			appliedToMinute: z.number(),
+			rinseMinute: z.number(),
+			rinsedFirst: z.boolean(),
+			level: z.number(),
+			low: z.number(),
+			high: z.number(),
+			lab,
+			hex,
+			undertone,
+			condition: z.number()
+		})
+	),
+	target: z.number(),
+	spread: z.number(),
+	spreadLow: z.number(),
+	spreadHigh: z.number(),
+	spreadUnstaged: z.number(),
+	unstagedVolume: z.number(),
+	shortfall: z.number(),
+	/** The section that stays behind, where bowls alone do not do it. */
+	behind: z.string().optional(),
+	advice: z.array(
+		z.object({
+			what: z.string(),
+			message: z.string(),
+			spread: z.number(),
+			shortfall: z.number()
+		})
+	)
+});
+
 export const healthAnswer = z.object({ ok: z.literal(true), version: z.string() });
 
 /** A fault in what was sent. */
@@ -173,6 +344,8 @@ export const API = {
 	'POST /api/predict': { request: predictRequest, answer: predictAnswer },
 	'POST /api/tone/preview': { request: tonePreviewRequest, answer: tonePreviewAnswer },
 	'POST /api/tone/solve': { request: toneSolveRequest, answer: toneSolveAnswer },
+	'POST /api/plan': { request: planRequest, answer: planAnswer },
+	'POST /api/bowls': { request: bowlsRequest, answer: bowlsAnswer },
 	'GET /api/health': { request: undefined, answer: healthAnswer },
 	'400 and 413': { request: undefined, answer: problemAnswer }
 } as const;

@@ -1,5 +1,6 @@
 import { json, type RequestHandler } from '@sveltejs/kit';
 import type { z } from 'zod';
+import { RequestFault } from '../compute/fault';
 import type { Problems } from '../schema/api';
 
 /** Largest request body, bytes. */
@@ -49,6 +50,12 @@ export function endpoint<S extends z.ZodType>(
 				}))
 			);
 		}
-		return json(answer(parsed.data));
+		try {
+			return json(answer(parsed.data));
+		} catch (error) {
+			if (!(error instanceof RequestFault)) throw error;
+			const { problem, path, message } = error;
+			return refuse(400, [{ problem, path, message }]);
+		}
 	};
 }

@@ -1,5 +1,6 @@
 import { deltaE } from '../colour';
 import { levelOfFibre, lightenFibre, doseToLevel, type Fibre } from '../lift';
+import { finish, type Steps } from '../steps';
 import { rawLab, solveTone, type ToneProblem } from '../tone';
 
 /** Distance (ΔE00) at which a toner on better-lifted hair counts as reaching the aim. */
@@ -14,7 +15,10 @@ const HIGHEST = 11;
  * toner cannot bring it down), so whole levels are tried upwards, then the half below the first hit.
  * @returns undefined when no lift would do it
  */
-export function neededLevel(problem: Omit<ToneProblem, 'raw'>, fibre: Fibre): number | undefined {
+export function* neededLevelSteps(
+	problem: Omit<ToneProblem, 'raw'>,
+	fibre: Fibre
+): Steps<number | undefined> {
 	const start = levelOfFibre(fibre);
 	const reaches = (level: number): boolean => {
 		const { eumelanin, pheomelanin } = lightenFibre(fibre, doseToLevel(fibre, level));
@@ -23,10 +27,17 @@ export function neededLevel(problem: Omit<ToneProblem, 'raw'>, fibre: Fibre): nu
 		const best = solveTone({ ...problem, raw, most: 1, maxShades: 2 })[0];
 		return best !== undefined && best.deltaE <= REACHED;
 	};
-	for (let level = Math.floor(start) + 1; level <= HIGHEST; level++) {
-		if (!reaches(level)) continue;
-		const half = level - 0.5;
-		return half > start && reaches(half) ? half : level;
+	const from = Math.floor(start) + 1;
+	for (let level = from; level <= HIGHEST; level++) {
+		if (reaches(level)) {
+			const half = level - 0.5;
+			return half > start && reaches(half) ? half : level;
+		}
+		yield (level - from + 1) / (HIGHEST - from + 1);
 	}
 	return undefined;
 }
+
+/** {@link neededLevelSteps} without a pause. */
+export const neededLevel = (problem: Omit<ToneProblem, 'raw'>, fibre: Fibre): number | undefined =>
+	finish(neededLevelSteps(problem, fibre));

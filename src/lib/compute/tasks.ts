@@ -1,0 +1,57 @@
+import {
+	headInterval,
+	readyHead,
+	type HeadArea,
+	type HeadFactors,
+	type LiftEvent,
+	type Range,
+	type Spread
+} from '../core/lift';
+import { stageBowlsSteps } from '../core/mix';
+import {
+	findTonerSteps,
+	searchPlansSteps,
+	type PlanAnswer,
+	type PlanConstraints,
+	type PlanHead
+} from '../core/plan';
+import type { Steps } from '../core/steps';
+
+/** A search for plans, as one message. */
+export interface PlanQuestion {
+	readonly head: PlanHead;
+	readonly target: number;
+	readonly constraints?: PlanConstraints | undefined;
+}
+
+/** The interval of a whole head at a minute, as one message. */
+export interface IntervalQuestion {
+	readonly areas: readonly HeadArea[];
+	readonly events: readonly LiftEvent[];
+	readonly factors: HeadFactors;
+	readonly minute: number;
+	readonly spread?: Spread | undefined;
+}
+
+function* intervalSteps(question: IntervalQuestion): Steps<Range[][]> {
+	const { areas, events, factors, minute, spread } = question;
+	const ranges = headInterval(readyHead(areas, events, factors), minute, spread);
+	yield 1;
+	return ranges;
+}
+
+const planSearch = ({ head, target, constraints }: PlanQuestion): Steps<PlanAnswer> =>
+	searchPlansSteps(head, target, constraints);
+
+/** What is too slow for a frame: each takes one plain message and works in steps. */
+export const TASKS = {
+	findToner: findTonerSteps,
+	searchPlans: planSearch,
+	stageBowls: stageBowlsSteps,
+	headInterval: intervalSteps
+} as const;
+
+export type TaskName = keyof typeof TASKS;
+export type TaskInput<N extends TaskName> = Parameters<(typeof TASKS)[N]>[0];
+export type TaskResult<N extends TaskName> =
+	ReturnType<(typeof TASKS)[N]> extends Steps<infer R> ? R : never;
