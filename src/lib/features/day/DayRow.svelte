@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Strand from '../../charts/strand/Strand.svelte';
 	import { formatLevel } from '../../core/hair';
+	import { compute } from '../../compute/browser';
 	import { useRecords } from '../../records/context';
 	import type { Visit } from '../../schema/records';
 	import { VisitSession } from '../visit/session.svelte';
@@ -15,7 +16,8 @@
 	let { visit, dated = false }: Props = $props();
 	// svelte-ignore state_referenced_locally
 	// Rows are keyed by visit.
-	const session = new VisitSession(useRecords().library, visit.id);
+	const session = new VisitSession(useRecords().library, visit.id, undefined, compute);
+	$effect(() => session.findToner());
 	const next = $derived(
 		STATIONS.find(({ id }) => stationState(session, id) === 'needs') ?? STATIONS[6]!
 	);

@@ -33,9 +33,22 @@
 
 {#if !line}
 	<p>There is no line of colour on the Shelf. Add one there, then come back.</p>
+{:else if !session.toneSearch}
+	<p role="status">
+		{session.tonerFinder.trouble ?? `Searching ${line.name}…`}
+		{#if session.tonerFinder.trouble}<Button onclick={() => session.findToner()}
+				>Search again</Button
+			>{/if}
+	</p>
 {:else if formulas.length === 0}
 	<p>{line.name} holds no shades yet. Add them on the Shelf, or choose another line.</p>
 {:else}
+	{#if session.tonerFinder.trouble}
+		<p role="status" class="soft">
+			{session.tonerFinder.trouble} The formulas below were found before.
+			<Button onclick={() => session.findToner()}>Search again</Button>
+		</p>
+	{/if}
 	<ol aria-label="Formulas that come closest">
 		{#each formulas as formula (formulaWords(partsOf(formula)))}
 			<li class:chosen={isChosen(formula)}>

@@ -52,7 +52,9 @@
 
 <Station
 	question="What neutralises what is there?"
-	answer={session.noToner ? 'No toner' : formulaWords(parts) || 'nothing found'}
+	answer={session.noToner
+		? 'No toner'
+		: formulaWords(parts) || (session.toneSearch ? 'nothing found' : 'searching…')}
 	words={tone.choice === 'open' && (session.noToner || parts.length > 0) ? 'suggested' : ''}
 	range={undertone.name === 'none'
 		? `${start}, hardly any undertone left.`
@@ -108,7 +110,10 @@
 			cautions={session.cautions.filter((c) => c.station === 'tone')}
 			onpass={(code, reason) => session.pass(code, reason)}
 		>
-			<Button primary onclick={next}
+			<Button
+				primary
+				onclick={next}
+				disabled={tone.choice === 'open' && session.line !== undefined && !session.toneSearch}
 				>{tone.choice === 'open' && parts.length > 0 ? 'Use this, send off' : 'Send off'}</Button
 			>
 		</FootLine>

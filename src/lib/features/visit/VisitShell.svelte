@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { toast } from 'svelte-sonner';
+	import { compute } from '../../compute/browser';
 	import { useRecords } from '../../records/context';
 	import Aim from '../aim/Aim.svelte';
 	import Bowls from '../bowls/Bowls.svelte';
@@ -24,7 +25,8 @@
 	let { id, station }: Props = $props();
 	// svelte-ignore state_referenced_locally
 	// The route remounts this component for another visit.
-	const session = new VisitSession(useRecords().library, id);
+	const session = new VisitSession(useRecords().library, id, undefined, compute);
+	$effect(() => session.findToner());
 	provideVisit(session);
 	$effect(() => followGestures(window));
 

@@ -1,7 +1,8 @@
 import { levelOf, undertoneOf } from '../../core/colour';
 import { labOfFibre, lightenStrand, type Fibre } from '../../core/lift';
 import { planBowls, type BowlPlan } from '../../core/mix';
-import { chairMinutes } from '../../core/plan';
+import type { ComputeClient } from '../../compute/client';
+import { chairMinutes, findToner } from '../../core/plan';
 import { rawLab } from '../../core/tone';
 import { History } from '../../records/history.svelte';
 import type { Library } from '../../records/library.svelte';
@@ -20,10 +21,11 @@ import {
 	previewChoice,
 	rawOf,
 	recordParts,
-	searchTone,
-	type ToneSearch,
+	toneQuestion,
 	type ToneStart
 } from './tone';
+
+import { ToneFinder, type ToneSearch } from './toneFinder.svelte';
 
 /** Weeks of the fourth strand: how the colour looks when the toner has mostly gone. */
 export const FADE_WEEKS = 6;
@@ -36,12 +38,21 @@ export class VisitSession {
 	readonly #library: Library;
 	readonly #history = new History<Visit>();
 	readonly #now: () => Date;
+	readonly #compute: ComputeClient | undefined;
 	readonly id: string;
 
-	constructor(library: Library, id: string, now: () => Date = () => new Date()) {
+	/** @param compute the door to the worker; left out, everything is worked out in place */
+	constructor(
+		library: Library,
+		id: string,
+		now: () => Date = () => new Date(),
+		compute?: ComputeClient
+	) {
 		this.#library = library;
 		this.id = id;
 		this.#now = now;
+		this.#compute = compute;
+		this.tonerFinder = new ToneFinder(compute, `toner ${id}`);
 	}
 
 	/** @throws {Error} when the visit was removed while it was open */
@@ -218,19 +229,27 @@ export class VisitSession {
 		)
 	);
 	toneTarget = $derived(aimLab(this.aim, this.raw));
-	/**
-	 * The search is the one answer too slow for every frame of a drag. While something is dragged its
-	 * last formulas stand, previewed on the hair as it is now; it runs again on release.
-	 */
-	toneSearch: ToneSearch | undefined = $derived.by(() => {
-		if (currentGesture() !== undefined && this.#lastSearch) return this.#lastSearch;
+	#toneQuestion = $derived.by(() => {
 		const { line, aim, raw, toneStart, toneConditions } = this;
-		this.#lastSearch =
-			line &&
-			searchTone(line, aim, raw, toneStart.fibre, toneConditions, this.visit.tone.totalGrams);
-		return this.#lastSearch;
+		const { totalGrams } = this.visit.tone;
+		return line && toneQuestion(line, aim, raw, toneStart.fibre, toneConditions, totalGrams);
 	});
-	#lastSearch: ToneSearch | undefined;
+	/**
+	 * The search is the one answer too slow for every frame of a drag: it runs beside the page, and its
+	 * last formulas are previewed on the hair as it is now. Without a worker it is worked out in place.
+	 */
+	readonly tonerFinder: ToneFinder;
+	#tonerInPlace = $derived.by(() => {
+		const question = this.#toneQuestion;
+		return question && { ...findToner(question), lineId: question.lineId };
+	});
+	toneSearch: ToneSearch | undefined = $derived.by(() =>
+		this.#compute ? this.tonerFinder.found(this.line?.id) : this.#tonerInPlace
+	);
+	/** Asks for a toner for the hair and the aim as they are; call it from an effect. */
+	findToner(): void {
+		if (this.#compute) void this.tonerFinder.ask(this.#toneQuestion);
+	}
 	/** The parts on which the toned strands stand: the choice, or the best formula while it is open. */
 	toneParts = $derived.by(() => {
 		const { tone } = this.visit;

@@ -1,7 +1,7 @@
-import { deltaE, levelOf, type Lab } from '../../core/colour';
+import { deltaE, type Lab } from '../../core/colour';
 import { labOfMixture } from '../../core/hair';
 import { dyesOf, type Fibre } from '../../core/lift';
-import { neededLevel } from '../../core/plan';
+import type { TonerQuestion } from '../../core/plan';
 import {
 	addDyes,
 	depositOf,
@@ -9,7 +9,6 @@ import {
 	fadeDyes,
 	previewTone,
 	rawLab,
-	solveTone,
 	targetLab,
 	type DepositConditions,
 	type FormulaPart,
@@ -61,38 +60,30 @@ export const corePart = (part: ChosenPart): FormulaPart =>
 				form: part.form
 			};
 
-/** What a search found. */
-export interface ToneSearch {
-	readonly formulas: readonly ToneFormula[];
-	/** Lift that would bring the aim within reach, where nothing on the line comes close. */
-	readonly needLevel: number | undefined;
+/** What is asked of the search for a toner on one line; its answer holds for that line alone. */
+export interface ToneSearchQuestion extends TonerQuestion {
+	readonly lineId: string;
 }
 
-/** Formulas of one line that bring this hair to the aim. */
-export function searchTone(
+/** A search for formulas of one line that bring this hair to the aim. */
+export const toneQuestion = (
 	line: ShelfLine,
 	aim: Aim,
 	raw: RawHair,
 	fibre: Fibre,
 	conditions: DepositConditions,
 	totalGrams: number
-): ToneSearch {
-	const target = aimLab(aim, raw);
-	const problem = {
-		target,
+): ToneSearchQuestion => ({
+	lineId: line.id,
+	fibre,
+	problem: {
+		raw,
+		target: aimLab(aim, raw),
 		shelf: line.shades.map((shade) => ({ ...shade, vehicle: line.vehicle })),
 		conditions,
 		totalGrams
-	};
-	const formulas = solveTone({ ...problem, raw });
-	const close = formulas.some((formula) => formula.close);
-	// Hair that is lighter than the aim already has nothing to gain from more lift.
-	const lighter = levelOf(rawLab(raw).l) > aim.level + 1;
-	return {
-		formulas,
-		needLevel: close || lighter ? undefined : neededLevel(problem, fibre)
-	};
-}
+	}
+});
 
 /** A formula found, as it is kept in the record: with the line's own codes. */
 export const recordParts = (formula: ToneFormula, line: ShelfLine): ChosenPart[] =>

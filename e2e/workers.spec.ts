@@ -1,0 +1,42 @@
+import { expect, test } from '@playwright/test';
+import { openDemo } from './helpers';
+
+// A service worker would answer for the scripts that these tests take away.
+test.use({ serviceWorkers: 'block' });
+
+const formulas = 'Formulas that come closest';
+
+test('the toner is searched beside the page, and newer questions replace older ones', async ({
+	page
+}) => {
+	await openDemo(page);
+	await page.goto('/visit/hesper-oake-today/tone');
+	const list = page.getByRole('list', { name: formulas });
+	await expect(list.getByRole('listitem').first()).toBeVisible();
+	const scripts = await page.evaluate(() =>
+		performance.getEntriesByType('resource').map(({ name }) => name)
+	);
+	expect(scripts.some((name) => name.includes('entry.worker'))).toBe(true);
+	const before = await list.innerText();
+	const minutes = page.getByRole('slider', { name: /minutes/i }).first();
+	await minutes.focus();
+	for (let i = 0; i < 8; i++) await page.keyboard.press('ArrowLeft');
+	await expect.poll(() => list.innerText()).not.toBe(before);
+});
+
+test('where the worker cannot start, the same formulas are found in place', async ({ page }) => {
+	await openDemo(page);
+	await page.goto('/visit/hesper-oake-today/tone');
+	const list = page.getByRole('list', { name: formulas });
+	await expect(list.getByRole('listitem').first()).toBeVisible();
+	const usual = await list.innerText();
+	let refused = 0;
+	await page.route('**/entry.worker*', (route) => {
+		refused++;
+		return route.abort();
+	});
+	await page.reload();
+	await expect(list.getByRole('listitem').first()).toBeVisible();
+	await expect.poll(() => list.innerText()).toBe(usual);
+	expect(refused).toBe(1);
+});
