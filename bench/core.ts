@@ -2,19 +2,30 @@ import { paintStrand, type Rgb } from '../src/lib/charts/strand/paint';
 import { weaveStrand } from '../src/lib/charts/strand/weave';
 import { naturalPigment } from '../src/lib/core/hair';
 import {
+	AREAS,
+	evenPoints,
+	headAt,
+	headInterval,
 	labOfFibre,
 	levelInterval,
-	lightenStrand,
 	liftCourse,
 	pigmentOnPath,
 	predictLift,
-	strandPoints,
+	readyHead,
+	startOfReading,
 	type Application,
-	type Fibre
+	type Fibre,
+	type HeadArea,
+	type LiftEvent,
+	type Mixture
 } from '../src/lib/core/lift';
-import { estimateSessions } from '../src/lib/core/plan';
+import { spellsAt } from '../src/lib/core/lift/events';
+import { levelOfFibre } from '../src/lib/core/lift/fibre';
+import { integratePoint } from '../src/lib/core/lift/plain';
+import { stageBowls } from '../src/lib/core/mix';
+import { searchPlans } from '../src/lib/core/plan';
 import { rawLab, solveTone, targetLab } from '../src/lib/core/tone';
-import { measure, type Timing } from './measure';
+import { measure, type Comparison, type Timing } from './measure';
 
 const head = { naturalLevel: 5, texture: 'medium' } as const;
 const start: Fibre = { ...naturalPigment(5, 'neutral'), layers: [] };
@@ -25,7 +36,44 @@ const foil: Application = {
 	minutes: 45,
 	placement: 'foil'
 };
-const points = strandPoints([{ toCm: 30, fibre: start, covered: true }], 30);
+
+/** A strand of 60 points as heads have them: regrowth, lengths with old colour, lightened ends. */
+const old = startOfReading({
+	naturalLevel: 5,
+	warmth: 'neutral',
+	presentLevel: 4,
+	artificial: [{ kind: 'permanent', level: 4, tone: 'N', layers: 2 }]
+}).fibre;
+const ends: Fibre = { ...pigmentOnPath(5, 'neutral', 8), layers: [] };
+const strandOf = (name: HeadArea['name']): HeadArea => ({
+	name,
+	whiteShare: 0,
+	points: evenPoints(
+		29.5,
+		(cm) => ({
+			fibre: cm < 5 ? start : cm < 24 ? old : ends,
+			condition: 90,
+			porosity: 'normal'
+		}),
+		0.5
+	)
+});
+const areas = AREAS.map(strandOf);
+const cream: Mixture = { product: 'cream', volume: 20, ratio: 1.5, placement: 'onScalp' };
+const events: LiftEvent[] = [
+	{ kind: 'apply', minute: 0, mixture: cream, fromCm: 2.5 },
+	{ kind: 'apply', minute: 15, mixture: cream, mixedMinute: 13, toCm: 2.4 },
+	{ kind: 'refresh', minute: 35, fromCm: 20 },
+	{ kind: 'wipe', minute: 50, fromCm: 24 },
+	{ kind: 'rinse', minute: 58 }
+];
+const strand = areas.slice(0, 1);
+const wholeHead = readyHead(areas, events, head);
+/** The strand as the plain method works it out. */
+const plainly = () =>
+	strand[0]!.points.map(({ distanceCm, fibre }) =>
+		integratePoint(fibre, spellsAt(events, 'nape', distanceCm), distanceCm, head, 60)
+	);
 
 const raw = { pigment: pigmentOnPath(4, 'neutral', 9) };
 const shelf = [5, 6, 7, 8, 9, 10]
@@ -49,23 +97,59 @@ const problem = (shades: typeof shelf) => ({
 	totalGrams: 40
 });
 
+const sections = Array.from({ length: 12 }, (_, i) => ({
+	name: `section ${i + 1}`,
+	grams: 40,
+	minutesToApply: 5,
+	placement: i < 4 ? ('foilCovered' as const) : ('foil' as const)
+}));
+const staging = {
+	sections,
+	fibre: { ...naturalPigment(4, 'neutral'), layers: [] },
+	factors: { naturalLevel: 4, texture: 'medium' as const },
+	product: 'powder' as const,
+	ratio: 2,
+	stock: [10, 20, 30],
+	ceiling: 30,
+	rinseMinute: 85
+};
+
 /** Everything that runs without a page. */
 export function coreTimings(): Timing[] {
 	let minute = 0;
 	const next = () => (minute = (minute + 1) % 60);
 	const weave = weaveStrand(1600, 104, 7);
 	const pixels = new Uint8ClampedArray(1600 * 104 * 4);
-	const colours: Rgb[] = points.map((_, i) => [0.4 + i / 200, 0.3, 0.2]);
+	const colours: Rgb[] = Array.from({ length: 61 }, (_, i) => [0.4 + i / 200, 0.3, 0.2]);
 	return [
 		measure('predict one application', () => predictLift(start, [foil], head)),
-		measure('strand of 61 points at a minute, with colours', () =>
-			lightenStrand(points, foil, head, next()).map((fibre) => labOfFibre(fibre))
+		measure(
+			'strand of 60 points through 60 min of events',
+			() => headAt(readyHead(strand, events, head), 60),
+			0.5
 		),
+		measure(
+			'whole head of 8 areas at a minute, from its events',
+			() => headAt(readyHead(areas, events, head), next()),
+			4
+		),
+		measure('the same with the colour of every point', () =>
+			headAt(wholeHead, next()).map(({ points }) => points.map(({ fibre }) => labOfFibre(fibre)))
+		),
+		measure('interval of a whole head, 256 draws', () => headInterval(wholeHead, 60), 120, 30),
 		measure('interval of one level', () => levelInterval(start, [foil], head)),
 		measure('course of an hour with interval', () => liftCourse(start, foil, head, 60)),
-		measure('sessions estimate', () =>
-			estimateSessions({ ...naturalPigment(2, 'neutral'), layers: [] }, [foil], head, { level: 9 })
+		measure(
+			'search of plans, coloured head',
+			() =>
+				searchPlans({ fibre: old, factors: head, condition: 90 }, 9, {
+					pace: 'steady',
+					maxVisits: 4
+				}),
+			600,
+			20
 		),
+		measure('staging, 12 sections', () => stageBowls(staging), 100, 40),
 		measure(
 			'solve a toner, 60 shades',
 			() => solveTone(problem(shelf.slice(0, 60))),
@@ -85,4 +169,19 @@ export function coreTimings(): Timing[] {
 			12
 		)
 	];
+}
+
+/** The closed form side by side with plain fourth-order Runge-Kutta at 0.05 min. */
+export function plainComparison(): Comparison {
+	const fast = measure('fast', () => headAt(readyHead(strand, events, head), 60));
+	const plain = measure('plain', plainly, undefined, 20);
+	const levels = headAt(readyHead(strand, events, head), 60)[0]!.points.map(({ level }) => level);
+	const errors = plainly().map((fibre, i) => Math.abs(levelOfFibre(fibre) - levels[i]!));
+	return {
+		name: 'strand of 60 points through 60 min against Runge-Kutta at 0.05 min',
+		fastMs: fast.median,
+		plainMs: plain.median,
+		ratio: plain.median / fast.median,
+		worstErrorLevels: Math.max(...errors)
+	};
 }

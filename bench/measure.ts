@@ -7,6 +7,17 @@ export interface Timing {
 	readonly goal?: number | undefined;
 }
 
+/** A fast way beside the plain one it stands for. */
+export interface Comparison {
+	readonly name: string;
+	readonly fastMs: number;
+	readonly plainMs: number;
+	/** How many times faster. */
+	readonly ratio: number;
+	/** Largest difference between the two, levels. */
+	readonly worstErrorLevels: number;
+}
+
 /** Runs work until it is warm, then times it. */
 export function measure(name: string, work: () => unknown, goal?: number, runs = 200): Timing {
 	for (let i = 0; i < Math.min(30, runs); i++) work();

@@ -25,8 +25,9 @@ console.log('Measuring; nothing else should run on this machine.');
 // Bundled as the application is: run module by module, the code is two to four times slower.
 const core = scratch('bench-core.mjs');
 writeFileSync(core, await bundleOf('bench/core.ts', 'es'));
-const { coreTimings } = await import(pathToFileURL(core).href);
+const { coreTimings, plainComparison } = await import(pathToFileURL(core).href);
 const timings = coreTimings();
+const comparison = plainComparison();
 
 const code = await bundleOf('bench/page.ts', 'iife');
 const browser = await launchChromium(chromiumPath);
@@ -72,8 +73,12 @@ for (const { name, median, p95, goal } of timings) {
 		`${name.padEnd(wide)}  median ${median.toFixed(2).padStart(8)} ms   95 % ${p95.toFixed(2).padStart(8)} ms${goal ? `   goal ${goal} ms` : ''}`
 	);
 }
+const { fastMs, plainMs, ratio, worstErrorLevels } = comparison;
+console.log(
+	`\n${comparison.name}:\n  ${fastMs.toFixed(3)} ms against ${plainMs.toFixed(1)} ms, ${ratio.toFixed(0)} times faster; largest difference ${worstErrorLevels.toExponential(1)} level`
+);
 const file = scratch('bench.json');
-writeFileSync(file, JSON.stringify({ node: process.version, timings }, null, '\t'));
+writeFileSync(file, JSON.stringify({ node: process.version, timings, comparison }, null, '\t'));
 console.log(`\nJSON: ${file}`);
 process.exit(0);
 

@@ -1,8 +1,8 @@
 export { LEVEL_LADDER, SAMPLES, WAVELENGTHS } from './constants';
 export { deltaE, hexOf, rgbOf } from './display';
-export { chromaOf, hueOf, labOf, lightnessOf, type Lab } from './lab';
+export { chromaOf, hueOf, labOf, lightnessOf, lightnessOfLuminance, type Lab } from './lab';
 export { levelOf, lightnessOfLevel } from './level';
-export { mixWithWhite, reflectance } from './reflectance';
+export { luminanceOf, mixWithWhite, reflectance } from './reflectance';
 export { absorbance, emptySpectrum, EUMELANIN, PHEOMELANIN, type Spectrum } from './spectrum';
 export {
 	NEUTRALISERS,

@@ -21,7 +21,10 @@ const weigh = (reflectance: Readonly<Spectrum>, row: Float64Array): number => {
 
 /** Lightness L* alone: a third of the work of {@link labOf}, for solvers that only need the level. */
 export const lightnessOf = (reflectance: Readonly<Spectrum>): number =>
-	116 * f(weigh(reflectance, TRISTIMULUS_WEIGHTS[1])) - 16;
+	lightnessOfLuminance(weigh(reflectance, TRISTIMULUS_WEIGHTS[1]));
+
+/** L* of a luminance Y, 0-1 of a perfect diffuser. */
+export const lightnessOfLuminance = (luminance: number): number => 116 * f(luminance) - 16;
 
 /** CIELAB of a reflectance (CIE 15:2018, section 8.2.1). */
 export function labOf(reflectance: Readonly<Spectrum>): Lab {

@@ -1,5 +1,6 @@
 import { FIBRE, SAMPLES, WAVELENGTHS } from './constants';
-import { emptySpectrum, type Spectrum } from './spectrum';
+import { TRISTIMULUS_WEIGHTS } from './observer';
+import { emptySpectrum, EUMELANIN, PHEOMELANIN, type Spectrum } from './spectrum';
 
 const KERATIN: Readonly<Spectrum> = Float64Array.from(
 	WAVELENGTHS,
@@ -35,17 +36,40 @@ export function reflectance(
 	out: Spectrum = emptySpectrum()
 ): Spectrum {
 	for (let i = 0; i < SAMPLES; i++) {
-		const a = absorbance[i]!;
-		let mean: number;
-		if (a >= 0 && a < TABLE_END) {
-			const at = a * STEPS_PER_UNIT;
-			const step = at | 0;
-			const low = TABLE[step]!;
-			mean = low + (TABLE[step + 1]! - low) * (at - step);
-		} else mean = pathMean(a);
-		out[i] = FIBRE.gloss + KERATIN[i]! * mean;
+		out[i] = FIBRE.gloss + KERATIN[i]! * tabledMean(absorbance[i]!);
 	}
 	return out;
+}
+
+/** Mean over path lengths, read from the table; {@link pathMean} beyond its end. */
+function tabledMean(a: number): number {
+	if (!(a >= 0 && a < TABLE_END)) return pathMean(a);
+	const at = a * STEPS_PER_UNIT;
+	const step = at | 0;
+	const low = TABLE[step]!;
+	return low + (TABLE[step + 1]! - low) * (at - step);
+}
+
+/** Weights of the samples in the luminance Y, keratin included, and what the gloss adds to it. */
+const LUMINANCE = Float64Array.from(TRISTIMULUS_WEIGHTS[1], (y, i) => y * KERATIN[i]!);
+const GLOSS_LUMINANCE = FIBRE.gloss * TRISTIMULUS_WEIGHTS[1].reduce((sum, y) => sum + y, 0);
+
+/**
+ * Luminance Y (0-1 of a perfect diffuser) of a point of hair, without its spectrum: the one loop that a
+ * level needs. The same as weighing {@link reflectance} of the absorbance.
+ * @param dye absorbance of dyes other than the brown base, which has eumelanin's shape
+ */
+export function luminanceOf(
+	eumelanin: number,
+	pheomelanin: number,
+	dye?: Readonly<Spectrum>
+): number {
+	let sum = GLOSS_LUMINANCE;
+	for (let i = 0; i < SAMPLES; i++) {
+		const pigment = eumelanin * EUMELANIN[i]! + pheomelanin * PHEOMELANIN[i]!;
+		sum += LUMINANCE[i]! * tabledMean(dye ? pigment + dye[i]! : pigment);
+	}
+	return sum;
 }
 
 /**

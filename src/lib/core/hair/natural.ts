@@ -1,4 +1,4 @@
-import { absorbance, emptySpectrum, lightnessOf, lightnessOfLevel, reflectance } from '../colour';
+import { lightnessOfLevel, lightnessOfLuminance, luminanceOf } from '../colour';
 import { WARMTH } from './constants';
 
 export type Warmth = keyof typeof WARMTH;
@@ -9,12 +9,9 @@ export interface Pigment {
 	readonly pheomelanin: number;
 }
 
-const scratchA = emptySpectrum();
-const scratchR = emptySpectrum();
-
 /** L* of undyed hair with this much pigment. */
 export const lightnessOfPigment = (eumelanin: number, pheomelanin: number): number =>
-	lightnessOf(reflectance(absorbance(eumelanin, pheomelanin, undefined, scratchA), scratchR));
+	lightnessOfLuminance(luminanceOf(eumelanin, pheomelanin));
 
 const solved = new Map<string, number>();
 

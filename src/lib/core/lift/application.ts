@@ -55,10 +55,16 @@ export const peroxidePercent = ({
 	((0.3 * volume * ratio) / (1 + ratio)) * (damp ? MODIFIERS.damp : 1);
 
 /** Temperature of the point, °C: the placement's own, plus the scalp's warmth near it. */
-export function temperatureOf(application: Application): number {
-	if (application.temperatureC !== undefined) return application.temperatureC;
-	const place = PLACEMENTS[application.placement].temperatureC;
-	const { distanceCm } = application;
+export const temperatureOf = (application: Application): number =>
+	temperatureAt(application, application.distanceCm);
+
+/** {@link temperatureOf} at a distance from the scalp, cm; without one, past the heat zone. */
+export function temperatureAt(
+	{ temperatureC, placement }: Pick<Application, 'temperatureC' | 'placement'>,
+	distanceCm: number | undefined
+): number {
+	if (temperatureC !== undefined) return temperatureC;
+	const place = PLACEMENTS[placement].temperatureC;
 	if (distanceCm === undefined) return place;
 	return place + (SCALP.temperatureC - place) * Math.exp(-distanceCm / SCALP.decayCm);
 }

@@ -61,7 +61,8 @@ export interface Spell {
 	readonly stretches: Stretch[];
 }
 
-const touches = (event: LiftEvent, area: AreaName, distanceCm: number): boolean =>
+/** Whether an event reaches a point. */
+export const touches = (event: LiftEvent, area: AreaName, distanceCm: number): boolean =>
 	(event.areas?.includes(area) ?? true) &&
 	distanceCm >= (event.fromCm ?? 0) - 1e-9 &&
 	distanceCm <= (event.toCm ?? Infinity) + 1e-9;

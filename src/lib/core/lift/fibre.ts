@@ -1,14 +1,13 @@
+import { emptySpectrum, levelOf, lightnessOfLuminance, luminanceOf, type Lab } from '../colour';
+import { labOfMixture, type Pigment } from '../hair';
 import {
-	absorbance,
-	emptySpectrum,
-	levelOf,
-	lightnessOf,
-	mixWithWhite,
-	reflectance,
-	type Lab
-} from '../colour';
-import { labOfMixture, lightnessOfPigment, type Pigment } from '../hair';
-import { dyeSpectrum, DYE_NAMES, type DyeAmounts, type DyeName, type Vehicle } from '../tone';
+	addDyeTo,
+	dyeSpectrum,
+	DYE_NAMES,
+	type DyeAmounts,
+	type DyeName,
+	type Vehicle
+} from '../tone';
 import { DYE_LOSS, RESIDUE } from './constants';
 
 /** Artificial colour in the hair, as one history entry left it. */
@@ -52,36 +51,39 @@ export const labOfFibre = (fibre: Fibre, whiteShare = 0, white?: Fibre): Lab =>
 	labOfMixture(fibre, whiteShare, spectrumOf(fibre), white ? spectrumOf(white) : spectrumOf(fibre));
 
 // One level is asked for some hundred thousand times in an interval: these are written over each time.
-const scratchA = emptySpectrum();
-const scratchR = emptySpectrum();
 const scratchD = emptySpectrum();
 
-const reflectanceInto = (fibre: Fibre, out = scratchR) => {
-	const dye = fibre.layers.length > 0 ? dyeSpectrum(dyesOf(fibre), scratchD) : undefined;
-	return reflectance(absorbance(fibre.eumelanin, fibre.pheomelanin, dye, scratchA), out);
-};
-
 /** Level of a fibre, without the cost of its hue. */
-export const levelOfFibre = (fibre: Fibre): number =>
-	levelOf(
-		fibre.layers.length > 0
-			? lightnessOf(reflectanceInto(fibre))
-			: lightnessOfPigment(fibre.eumelanin, fibre.pheomelanin)
-	);
-
-const scratchW = emptySpectrum();
+export function levelOfFibre({ eumelanin, pheomelanin, layers }: Fibre): number {
+	// The brown base of tubes absorbs as eumelanin does: it is counted with it, and most old colour is
+	// done with that.
+	let brown = eumelanin;
+	let coloured = false;
+	for (const { dyes } of layers) {
+		for (const name in dyes) {
+			const amount = dyes[name as DyeName];
+			if (!amount) continue;
+			if (name === 'brown') {
+				brown += amount;
+				continue;
+			}
+			if (!coloured) scratchD.fill(0);
+			coloured = true;
+			addDyeTo(scratchD, name as DyeName, amount);
+		}
+	}
+	const luminance = luminanceOf(brown, pheomelanin, coloured ? scratchD : undefined);
+	return levelOf(lightnessOfLuminance(luminance));
+}
 
 /** Level that an area reads, its white fibres included. */
-export function levelOfMixture(fibre: Fibre, whiteShare: number, white: Fibre): number {
-	if (whiteShare <= 0) return levelOfFibre(fibre);
-	const pale = reflectanceInto(white, scratchW);
-	return levelOf(lightnessOf(mixWithWhite(reflectanceInto(fibre), pale, whiteShare, scratchR)));
-}
+export const levelOfMixture = (fibre: Fibre, whiteShare: number, white: Fibre): number =>
+	whiteShare <= 0 ? levelOfFibre(fibre) : levelOf(labOfFibre(fibre, whiteShare, white).l);
 
 /** Rate of loss of one dye of a layer against that of eumelanin. */
 export function dyeLossRate(layer: DyeLayer, dye: DyeName): number {
 	const base = layer.vehicle === 'permanent' ? DYE_LOSS.permanent : DYE_LOSS.other;
-	const repeated = Math.pow(DYE_LOSS.perRepeatedLayer, Math.max(0, layer.layers - 1));
+	const repeated = layer.layers <= 1 ? 1 : Math.pow(DYE_LOSS.perRepeatedLayer, layer.layers - 1);
 	const stubborn =
 		dye === 'red' || layer.level <= DYE_LOSS.blackFromLevel ? DYE_LOSS.redOrBlack : 1;
 	const direct =
@@ -108,20 +110,22 @@ export function lightenFibre(fibre: Fibre, dose: number, sparesDye = false): Fib
 	const { formed, lost } = RESIDUE;
 	let pheomelanin =
 		fibre.pheomelanin * Math.exp(-lost * dose) + formed * fibre.eumelanin * fed(dose, 1, lost);
-	const layers = sparesDye
-		? fibre.layers
-		: fibre.layers.map((layer) => {
-				const left: Partial<Record<DyeName, number>> = {};
-				for (const name of DYE_NAMES) {
-					const amount = layer.dyes[name];
-					if (!amount) continue;
-					const rate = dyeLossRate(layer, name);
-					left[name] = amount * Math.exp(-rate * dose);
-					if (name === 'red') {
-						pheomelanin += DYE_LOSS.redResidue * rate * amount * fed(dose, rate, lost);
+	const layers =
+		sparesDye || fibre.layers.length === 0
+			? fibre.layers
+			: fibre.layers.map((layer) => {
+					const left: Partial<Record<DyeName, number>> = {};
+					for (const name in layer.dyes) {
+						const dye = name as DyeName;
+						const amount = layer.dyes[dye];
+						if (!amount) continue;
+						const rate = dyeLossRate(layer, dye);
+						left[dye] = amount * Math.exp(-rate * dose);
+						if (dye === 'red') {
+							pheomelanin += DYE_LOSS.redResidue * rate * amount * fed(dose, rate, lost);
+						}
 					}
-				}
-				return { ...layer, dyes: left };
-			});
+					return { ...layer, dyes: left };
+				});
 	return { eumelanin: fibre.eumelanin * Math.exp(-dose), pheomelanin, layers };
 }

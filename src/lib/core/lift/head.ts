@@ -6,11 +6,20 @@ import {
 	oxidationLife,
 	plainRate,
 	sparesDye,
+	temperatureAt,
 	type Application,
 	type HeadFactors
 } from './application';
-import { WEAR } from './constants';
-import { spellsAt, type AreaName, type LiftEvent, type Mixture, type Stretch } from './events';
+import { RATE, WEAR } from './constants';
+import {
+	spellsAt,
+	touches,
+	type AreaName,
+	type LiftEvent,
+	type Mixture,
+	type Spell,
+	type Stretch
+} from './events';
 import { levelOfFibre, lightenFibre, WHITE_FIBRE, type DyeLayer, type Fibre } from './fibre';
 import { doseToDoubling, wearPerDose } from './wear';
 
@@ -65,17 +74,67 @@ export interface AreaNow {
 	readonly points: readonly PointNow[];
 }
 
+/**
+ * A spell without its place: what all points share that the same events touch. How long it has worked
+ * is asked by each of them for the same minute, so the last answer is kept.
+ */
+class SpellClock {
+	readonly beginsMinute: number;
+	/** 1/min: oxidation, and drying beside it. */
+	readonly #oxidation: number;
+	readonly #drying: number;
+	#minute = NaN;
+	#active = 0;
+
+	constructor(
+		readonly mixture: Mixture,
+		readonly stretches: readonly Stretch[],
+		application: Application
+	) {
+		this.beginsMinute = stretches[0]!.fromMinute;
+		this.#oxidation = 1 / oxidationLife(application);
+		this.#drying = this.#oxidation * (1 / moistureOf(application) - 1);
+	}
+
+	/** `∫ a dt` up to a minute, in minutes of full activity: closed form for each stretch. */
+	activeMinutes(minute: number): number {
+		if (minute !== this.#minute) {
+			this.#minute = minute;
+			this.#active = this.#integrate(minute);
+		}
+		return this.#active;
+	}
+
+	#integrate(minute: number): number {
+		const decay = this.#oxidation + this.#drying;
+		let sum = 0;
+		for (const { fromMinute, toMinute, mixedMinute, appliedMinute, share } of this.stretches) {
+			const span = Math.min(minute, toMinute) - fromMinute;
+			if (span <= 0) continue;
+			const lost =
+				(fromMinute - mixedMinute) * this.#oxidation + (fromMinute - appliedMinute) * this.#drying;
+			sum += (share * Math.exp(-lost) * -Math.expm1(-span * decay)) / decay;
+		}
+		return sum;
+	}
+
+	/** Minutes that a tint has had to lay its dye, a wiped rest counted by its share. */
+	layingMinutes(minute: number): number {
+		return this.stretches.reduce(
+			(sum, { fromMinute, toMinute, share }) =>
+				sum + share * Math.max(0, Math.min(minute, toMinute) - fromMinute),
+			0
+		);
+	}
+}
+
 /** A spell made ready: its rates at one point. */
 interface ReadySpell {
+	readonly clock: SpellClock;
 	readonly mixture: Mixture;
-	readonly stretches: readonly Stretch[];
-	readonly beginsMinute: number;
 	/** Dose per minute at full activity, and the part of it that wears. */
 	readonly rate: number;
 	readonly plainRate: number;
-	/** 1/min: oxidation, and drying beside it. */
-	readonly oxidation: number;
-	readonly drying: number;
 	readonly wearPerDose: number;
 	readonly spares: boolean;
 }
@@ -110,67 +169,78 @@ export function readyHead(
 	return {
 		areas: areas.map((area) => {
 			const here: HeadFactors = { ...head, texture: area.texture ?? head.texture };
-			return { area, points: area.points.map((start) => readyPoint(start, area, inOrder, here)) };
+			const place = new ReadyArea(area, inOrder, here);
+			return { area, points: area.points.map((start) => place.ready(start)) };
 		})
 	};
 }
 
-function readyPoint(
-	start: PointStart,
-	area: HeadArea,
-	events: readonly LiftEvent[],
-	head: HeadFactors
-): ReadyPoint {
-	const spells = spellsAt(events, area.name, start.distanceCm).map(
-		({ mixture, stretches }): ReadySpell => {
-			const application: Application = {
-				...mixture,
-				minutes: 0,
-				distanceCm: start.distanceCm
-			};
-			const plain = plainRate(application, head.naturalLevel);
-			const oxidation = 1 / oxidationLife(application);
-			return {
-				mixture,
-				stretches,
-				beginsMinute: stretches[0]!.fromMinute,
-				rate: plain * headFactor(application, head),
-				plainRate: plain,
-				oxidation,
-				drying: oxidation * (1 / moistureOf(application) - 1),
-				wearPerDose: wearPerDose(application, head),
-				spares: sparesDye(mixture.product)
-			};
+/** What the points of one area share: the spells of each run of events, worked out once. */
+class ReadyArea {
+	readonly #known = new Map<string, readonly SpellBase[]>();
+
+	constructor(
+		private readonly area: HeadArea,
+		private readonly events: readonly LiftEvent[],
+		private readonly head: HeadFactors
+	) {}
+
+	ready(start: PointStart): ReadyPoint {
+		const { distanceCm } = start;
+		return {
+			start,
+			texture: this.head.texture,
+			red: this.head.warmth === 'red',
+			spells: this.#basesAt(distanceCm).map((base): ReadySpell => {
+				const heat = heatAt(base.application, distanceCm);
+				return {
+					clock: base.clock,
+					mixture: base.mixture,
+					rate: base.rate * heat,
+					plainRate: base.plainRate * heat,
+					wearPerDose: base.wearPerDose,
+					spares: base.spares
+				};
+			})
+		};
+	}
+
+	#basesAt(distanceCm: number): readonly SpellBase[] {
+		let key = '';
+		for (const event of this.events) key += touches(event, this.area.name, distanceCm) ? '1' : '0';
+		let bases = this.#known.get(key);
+		if (!bases) {
+			const spells = spellsAt(this.events, this.area.name, distanceCm);
+			this.#known.set(key, (bases = spells.map((spell) => baseOf(spell, this.head))));
 		}
-	);
+		return bases;
+	}
+}
+
+/** A spell at the reference temperature: a point only adds its warmth. */
+interface SpellBase extends ReadySpell {
+	readonly application: Application;
+}
+
+function baseOf({ mixture, stretches }: Spell, head: HeadFactors): SpellBase {
+	const application: Application = { ...mixture, minutes: 0 };
+	const at: Application = { ...application, temperatureC: RATE.referenceC };
+	const plain = plainRate(at, head.naturalLevel);
 	return {
-		start,
-		texture: head.texture,
-		red: head.warmth === 'red',
-		spells
+		application,
+		clock: new SpellClock(mixture, stretches, application),
+		mixture,
+		rate: plain * headFactor(application, head),
+		plainRate: plain,
+		wearPerDose: wearPerDose(application, head),
+		spares: sparesDye(mixture.product)
 	};
 }
 
-/** `∫ a dt` of a spell up to a minute, in minutes of full activity: closed form for each stretch. */
-function activeMinutes(spell: ReadySpell, minute: number): number {
-	const decay = spell.oxidation + spell.drying;
-	let sum = 0;
-	for (const { fromMinute, toMinute, mixedMinute, appliedMinute, share } of spell.stretches) {
-		const span = Math.min(minute, toMinute) - fromMinute;
-		if (span <= 0) continue;
-		const lost =
-			(fromMinute - mixedMinute) * spell.oxidation + (fromMinute - appliedMinute) * spell.drying;
-		sum += (share * Math.exp(-lost) * -Math.expm1(-span * decay)) / decay;
-	}
-	return sum;
-}
-
-/** Minutes that a tint has had to lay its dye, a wiped rest counted by its share. */
-const layingMinutes = (spell: ReadySpell, minute: number): number =>
-	spell.stretches.reduce(
-		(sum, { fromMinute, toMinute, share }) =>
-			sum + share * Math.max(0, Math.min(minute, toMinute) - fromMinute),
-		0
+/** Factor on the rate by the temperature of a point. */
+const heatAt = (application: Application, distanceCm: number): number =>
+	Math.exp(
+		(Math.log(RATE.per10C) * (temperatureAt(application, distanceCm) - RATE.referenceC)) / 10
 	);
 
 /** What a tint has laid on a fibre by now, as a layer of its own. */
@@ -227,8 +297,8 @@ export function pointAt(point: ReadyPoint, minute: number, draw?: PointDraw): Po
 		doubling = undefined;
 	};
 	for (const spell of spells) {
-		if (minute <= spell.beginsMinute) break;
-		const minutes = activeMinutes(spell, minute);
+		if (minute <= spell.clock.beginsMinute) break;
+		const minutes = spell.clock.activeMinutes(minute);
 		const dose = spell.rate * minutes * (draw?.speed ?? 1);
 		total += dose;
 		if (spell.spares) {
@@ -236,7 +306,7 @@ export function pointAt(point: ReadyPoint, minute: number, draw?: PointDraw): Po
 			fibre = lightenFibre(fibre, dose, true);
 			wear += spell.wearPerDose * spell.plainRate * minutes + WEAR.handling;
 			const condition = start.condition * Math.exp(-wear);
-			const laying = layingMinutes(spell, minute);
+			const laying = spell.clock.layingMinutes(minute);
 			fibre = laid(spell, fibre, point, condition, laying);
 			white = laid(spell, white, point, condition, laying);
 			continue;

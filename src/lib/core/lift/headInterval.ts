@@ -77,21 +77,44 @@ export function headInterval(
 	count: number = SPREAD.headDraws
 ): Range[][] {
 	const draws = drawAreas(head, spread, count);
+	const starts = new Map<AreaDraw, DrawnStarts>();
+	const startsOf = (draw: AreaDraw): DrawnStarts => {
+		let known = starts.get(draw);
+		if (!known) starts.set(draw, (known = new DrawnStarts(draw)));
+		return known;
+	};
 	return head.areas.map(({ points }, area) => {
-		const doses = points.map((point) =>
-			onlyLighteners(point) ? pointAt(point, minute).dose : undefined
-		);
-		const levels = points.map(() => new Float64Array(count));
-		draws.forEach((areas, i) => {
-			const draw = areas[area]!;
-			const starts = new DrawnStarts(draw);
-			points.forEach((point, p) => {
-				const drawn = { speed: draw.speed, start: starts.of(point) };
-				levels[p]![i] = drawnLevel(point, doses[p], drawn, minute);
+		const kinds = alike(points, minute);
+		const ranges = kinds.map(({ point, dose, count }) => {
+			const levels = Float64Array.from(draws, (areas) => {
+				const draw = areas[area]!;
+				const drawn = { speed: draw.speed, start: startsOf(draw).of(point) };
+				return drawnLevel(point, dose, drawn, minute);
 			});
+			return Array<Range>(count).fill(rangeOf(levels));
 		});
-		return levels.map(rangeOf);
+		return ranges.flat();
 	});
+}
+
+/** Neighbours whose doses differ by less than this share end within a thousandth of a level. */
+const SAME_DOSE = 1e-4;
+
+/** Runs of neighbouring points that any draw would treat alike: away from the scalp, whole zones. */
+function alike(points: readonly ReadyPoint[], minute: number) {
+	const kinds: { point: ReadyPoint; dose: number | undefined; count: number }[] = [];
+	for (const point of points) {
+		const dose = onlyLighteners(point) ? pointAt(point, minute).dose : undefined;
+		const last = kinds.at(-1);
+		const same =
+			last?.dose !== undefined &&
+			dose !== undefined &&
+			last.point.start.fibre === point.start.fibre &&
+			Math.abs(last.dose - dose) <= SAME_DOSE * dose;
+		if (same) last.count++;
+		else kinds.push({ point, dose, count: 1 });
+	}
+	return kinds;
 }
 
 function rangeOf(values: Float64Array): Range {

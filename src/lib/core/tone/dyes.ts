@@ -44,11 +44,15 @@ export function dyeSpectrum(amounts: DyeAmounts, out: Spectrum = emptySpectrum()
 	out.fill(0);
 	for (const name of DYE_NAMES) {
 		const amount = amounts[name];
-		if (!amount) continue;
-		const unit = DYE_SPECTRA[name];
-		for (let i = 0; i < SAMPLES; i++) out[i]! += amount * unit[i]!;
+		if (amount) addDyeTo(out, name, amount);
 	}
 	return out;
+}
+
+/** Adds one dye to a spectrum in place. */
+export function addDyeTo(spectrum: Spectrum, name: DyeName, amount: number): void {
+	const unit = DYE_SPECTRA[name];
+	for (let i = 0; i < SAMPLES; i++) spectrum[i]! += amount * unit[i]!;
 }
 
 /** Sum of two mixtures of dyes, the second scaled. */

@@ -7,7 +7,15 @@ export {
 	VEHICLES
 } from './constants';
 export { depositShare, type DepositConditions, type Vehicle } from './deposit';
-export { addDyes, DYE_NAMES, dyeSpectrum, scaleDyes, type DyeAmounts, type DyeName } from './dyes';
+export {
+	addDyes,
+	addDyeTo,
+	DYE_NAMES,
+	dyeSpectrum,
+	scaleDyes,
+	type DyeAmounts,
+	type DyeName
+} from './dyes';
 export { overToned, toneCourse, type ToneMoment } from './course';
 export { fadeByWeek, fadeDyes, type FadedWeek, type WashHabit } from './fade';
 export { fillerFor, type FillerAdvice } from './filler';

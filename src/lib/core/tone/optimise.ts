@@ -62,6 +62,7 @@ function bestShare(search: Search, candidate: Candidate): { x: number; score: nu
  * elimination on the normal equations. Columns that hardly differ get no change.
  */
 function leastSquares(columns: readonly Vector[], residual: Vector): number[] {
+	if (columns.length === 2) return twoColumns(columns[0]!, columns[1]!, residual);
 	const n = columns.length;
 	const rows = columns.map((p) => [...columns.map((q) => dot(p, q)), -dot(p, residual)]);
 	const scale = columns.map((p) => dot(p, p));
@@ -74,6 +75,18 @@ function leastSquares(columns: readonly Vector[], residual: Vector): number[] {
 		}
 	}
 	return rows.map((row, i) => row[n]! / row[i]!);
+}
+
+/** The same for two columns, tried for every pair of a shelf: by Cramer's rule, without a matrix. */
+function twoColumns(u: Vector, v: Vector, r: Vector): [number, number] {
+	const uu = dot(u, u);
+	const vv = dot(v, v);
+	const uv = dot(u, v);
+	const determinant = uu * vv - uv * uv;
+	if (determinant < 1e-9 * uu * vv) return [0, 0];
+	const ru = dot(r, u);
+	const rv = dot(r, v);
+	return [(rv * uv - ru * vv) / determinant, (ru * uv - rv * uu) / determinant];
 }
 
 /** Slope of Lab with each share, by a small difference. */
@@ -224,12 +237,26 @@ interface Guess {
 	readonly left: number;
 }
 
-/** Keeps the nearest few of many guesses. */
-const nearest = (guesses: Guess[], count: number): Guess[] =>
-	guesses.sort((p, q) => p.left - q.left).slice(0, count);
+/** The nearest few of many guesses, gathered one by one. */
+class Nearest {
+	readonly guesses: Guess[] = [];
+	constructor(private readonly count: number) {}
+
+	/** What a guess has to stay under to be kept. */
+	get worst(): number {
+		return this.guesses.length < this.count ? Infinity : this.guesses.at(-1)!.left;
+	}
+
+	add(guess: Guess): void {
+		if (guess.left >= this.worst) return;
+		const at = this.guesses.findIndex(({ left }) => left > guess.left);
+		this.guesses.splice(at < 0 ? this.guesses.length : at, 0, guess);
+		if (this.guesses.length > this.count) this.guesses.pop();
+	}
+}
 
 function* rankPairs(search: Search, singles: readonly Single[], most: number): Steps<Guess[]> {
-	const guesses: Guess[] = [];
+	const near = new Nearest(REFINED.pairs);
 	const h = 0.01;
 	for (const [i, one] of singles.entries()) {
 		const at = search.labAt([one]);
@@ -244,11 +271,11 @@ function* rankPairs(search: Search, singles: readonly Single[], most: number): S
 			if (i === j || two.score < one.score || (two.score === one.score && j < i)) continue;
 			const candidates = [one.candidate, two.candidate];
 			if (!allowed(candidates, most)) continue;
-			guesses.push(linearGuess(candidates, [one.x, 0], residual, [own, slope(two.candidate)]));
+			near.add(linearGuess(candidates, [one.x, 0], residual, [own, slope(two.candidate)]));
 		}
 		if (i % 20 === 19) yield 0.4 + (0.4 * i) / singles.length;
 	}
-	return nearest(guesses, REFINED.pairs);
+	return near.guesses;
 }
 
 /** The shares one linear step away, and how far from the target that would leave the hair. */
@@ -271,7 +298,7 @@ function linearGuess(
 }
 
 function rankThirds(search: Search, pairs: readonly Refined[], most: number): Guess[] {
-	const guesses: Guess[] = [];
+	const near = new Nearest(REFINED.thirds);
 	const parents = [...pairs].sort((p, q) => p.score - q.score).slice(0, REFINED.parents);
 	for (const { candidates, shares } of parents) {
 		const lab = search.labAt(mixOf(candidates, shares));
@@ -285,10 +312,8 @@ function rankThirds(search: Search, pairs: readonly Refined[], most: number): Gu
 				search.labAt([...mixOf(candidates, shares), { candidate: third, x: h }]),
 				lab
 			);
-			guesses.push(
-				linearGuess(three, [...shares, 0], residual, [...columns, [l / h, a / h, b / h]])
-			);
+			near.add(linearGuess(three, [...shares, 0], residual, [...columns, [l / h, a / h, b / h]]));
 		}
 	}
-	return nearest(guesses, REFINED.thirds);
+	return near.guesses;
 }
