@@ -108,6 +108,17 @@ describe('events on a strand', () => {
 	});
 });
 
+describe('points of a strand', () => {
+	it('lie at most half a centimetre apart, from the scalp to the tip', () => {
+		const points = evenPoints(30.2, () => five);
+		expect(points[0]!.distanceCm).toBe(0);
+		expect(points.at(-1)!.distanceCm).toBe(30.2);
+		points.slice(1).forEach((point, i) => {
+			expect(point.distanceCm - points[i]!.distanceCm).toBeLessThanOrEqual(0.5);
+		});
+	});
+});
+
 describe('uneven results', () => {
 	it('hot roots come out by themselves, and are named', () => {
 		const strand = area(() => like(natural(4)));

@@ -92,5 +92,4 @@ export {
 	type HairReading,
 	type HairStart
 } from './start';
-export { lightenStrand, strandPoints, type StrandPoint, type StrandZone } from './strand';
 export { wearOf } from './wear';

@@ -7,11 +7,9 @@ import {
 	levelInterval,
 	levelOfFibre,
 	liftCourse,
-	lightenStrand,
 	predictLift,
 	readyWindow,
 	spentMinute,
-	strandPoints,
 	wearOf,
 	type Application,
 	type Fibre,
@@ -198,50 +196,6 @@ describe('old colour', () => {
 		const fibre = fibreOfReading({ naturalLevel: 4, warmth: 'neutral', presentLevel: 8.5 });
 		expect(levelOfFibre(fibre)).toBeCloseTo(8.5, 2);
 		expect(fibre.eumelanin).toBeLessThan(natural(8.5).eumelanin);
-	});
-});
-
-describe('strand', () => {
-	const points = strandPoints(
-		[
-			{ toCm: 2.5, fibre: natural(4), covered: true },
-			{ toCm: 20, fibre: natural(4), covered: true },
-			{ toCm: 30, fibre: natural(9), covered: false }
-		],
-		30
-	);
-	const cream: Application = {
-		product: 'cream',
-		volume: 20,
-		ratio: 1.5,
-		minutes: 50,
-		placement: 'onScalp'
-	};
-	const by = { naturalLevel: 4, texture: 'medium' } as const;
-	const at = (fibres: readonly Fibre[], cm: number) =>
-		levelOfFibre(fibres[points.findIndex(({ distanceCm }) => distanceCm >= cm)]!);
-
-	it('is half a level or more lighter at the scalp than at 5 cm when the root starts at once', () => {
-		const fibres = lightenStrand(points, cream, by, 50);
-		expect(at(fibres, 0) - at(fibres, 5)).toBeGreaterThan(0.5);
-	});
-
-	it('evens out when the root follows later, and leaves uncovered ends alone', () => {
-		const late = lightenStrand(points, cream, by, 50, 20);
-		expect(at(late, 0) - at(late, 5)).toBeLessThan(
-			at(lightenStrand(points, cream, by, 50), 0) - at(late, 5)
-		);
-		expect(at(late, 29)).toBeCloseTo(9, 6);
-	});
-
-	it('has points at most the spacing apart, from the scalp to the tip', () => {
-		expect(points[0]!.distanceCm).toBe(0);
-		expect(points.at(-1)!.distanceCm).toBe(30);
-		points
-			.slice(1)
-			.forEach((point, i) =>
-				expect(point.distanceCm - points[i]!.distanceCm).toBeLessThanOrEqual(0.5)
-			);
 	});
 });
 

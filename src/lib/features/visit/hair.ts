@@ -3,9 +3,12 @@ import {
 	dyesOf,
 	fibreOfReading,
 	pigmentOnPath,
-	strandPoints,
+	SCALP,
+	evenPoints,
 	type Fibre,
-	type StrandPoint
+	type LiftEvent,
+	type Mixture,
+	type PointStart
 } from '../../core/lift';
 import { rgbOf, type Lab } from '../../core/colour';
 import { addDyes, dyeSpectrum, type DyeAmounts } from '../../core/tone';
@@ -51,17 +54,58 @@ export function mainZone(zones: readonly ZoneStart[], covers: LiftPlan['covers']
 	return (covered.length > 0 ? covered : [...zones]).reduce((p, q) => (span(q) > span(p) ? q : p));
 }
 
+/** A point of this head's strand, and whether the mixture goes on it. */
+export interface StrandPoint extends PointStart {
+	readonly covered: boolean;
+}
+
 /** Points of the strand, with the zones the mixture goes on. */
-export const pointsOf = (
+export function pointsOf(
 	zones: readonly ZoneStart[],
-	lengthCm: number,
+	reading: Reading,
 	covers: LiftPlan['covers']
-): StrandPoint[] =>
-	strandPoints(
-		zones.map(({ toCm, fibre, name }) => ({ toCm, fibre, covered: covers[name] })),
-		lengthCm,
-		Math.max(0.5, lengthCm / 60)
+): StrandPoint[] {
+	const condition = conditionOf(reading);
+	const at = (distanceCm: number) =>
+		zones.find(({ toCm }) => distanceCm <= toCm + 1e-9) ?? zones.at(-1)!;
+	const points = evenPoints(
+		reading.lengthCm,
+		(cm) => ({ fibre: at(cm).fibre, condition, porosity: reading.porosity }),
+		Math.max(0.5, reading.lengthCm / MOST_POINTS)
 	);
+	return points.map((point) => ({ ...point, covered: covers[at(point.distanceCm).name] }));
+}
+
+/** A strand is drawn with this many points at most. */
+const MOST_POINTS = 60;
+
+/** What the plan does to the strand: the heat zone of a covered zone may follow later. */
+export function eventsOf(plan: LiftPlan, zones: readonly ZoneStart[]): LiftEvent[] {
+	const { product, volume, ratio, placement, section, damp, bondAdditive } = plan;
+	const mixture: Mixture = { product, volume, ratio, placement, section, damp, bondAdditive };
+	// A border belongs to the zone nearer the scalp.
+	const past = 1e-6;
+	return zones
+		.filter(({ name }) => plan.covers[name])
+		.flatMap(({ fromCm, toCm }): LiftEvent[] => {
+			const from = fromCm > 0 ? fromCm + past : 0;
+			const near: LiftEvent = {
+				kind: 'apply',
+				minute: plan.rootDelayMinutes,
+				mixture,
+				fromCm: from,
+				toCm: Math.min(toCm, SCALP.heatZoneCm)
+			};
+			const far: LiftEvent = {
+				kind: 'apply',
+				minute: 0,
+				mixture,
+				fromCm: Math.max(from, SCALP.heatZoneCm + past),
+				toCm
+			};
+			return [near, far].filter((event) => event.fromCm! <= event.toCm!);
+		});
+}
 
 /** Condition index before the service, from what was read of the past. */
 export const conditionOf = (reading: Reading): number => startingCondition(reading.strain);

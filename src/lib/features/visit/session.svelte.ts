@@ -1,5 +1,5 @@
 import { levelOf, undertoneOf } from '../../core/colour';
-import { labOfFibre, lightenStrand, type Fibre } from '../../core/lift';
+import { headAt, labOfFibre, readyHead, type Fibre, type HeadArea } from '../../core/lift';
 import { planBowls, type BowlPlan } from '../../core/mix';
 import type { ComputeClient } from '../../compute/client';
 import { chairMinutes, findToner } from '../../core/plan';
@@ -11,7 +11,7 @@ import type { Client, LiftPlan, Shelf, ShelfLine, Station, Visit } from '../../s
 import { openStops, visitCautions } from './cautions';
 import { currentGesture } from './gesture.svelte';
 import { labelIn, PRODUCT_OPTIONS } from './words';
-import { coloursOf, mainZone, pointsOf, seenFibre, tonedColours, zonesOf } from './hair';
+import { coloursOf, eventsOf, mainZone, pointsOf, seenFibre, tonedColours, zonesOf } from './hair';
 import { courseAnswer, headOf, liftAnswer, liftTarget, sessionsAnswer } from './lift';
 import {
 	aimLab,
@@ -126,6 +126,9 @@ export class VisitSession {
 	#courseKey = $derived(JSON.stringify({ ...this.plan, minutes: 0, rootDelayMinutes: 0 }));
 	/** The plan without what the course does not depend on, so that a dragged minute leaves it alone. */
 	#coursePlan = $derived(JSON.parse(this.#courseKey) as LiftPlan);
+	#workKey = $derived(JSON.stringify({ ...this.plan, minutes: 0 }));
+	/** The plan without its minutes: the strand is made ready once and then asked for any minute. */
+	#workPlan = $derived(JSON.parse(this.#workKey) as LiftPlan);
 	limit = $derived(this.shelf?.limitMinutes ?? 50);
 
 	zones = $derived(zonesOf(this.reading));
@@ -139,7 +142,7 @@ export class VisitSession {
 	nowLevel = $derived(levelOf(labOfFibre(this.zone.fibre, this.reading.whiteShare).l));
 	liftedLevel = $derived.by(() => levelOf(this.lift.lab.l));
 	rawLevel = $derived.by(() => levelOf(this.rawLab.l));
-	points = $derived(pointsOf(this.zones, this.reading.lengthCm, this.plan.covers));
+	points = $derived(pointsOf(this.zones, this.reading, this.plan.covers));
 	nowColours = $derived(
 		coloursOf(
 			this.points.map(({ fibre }) => fibre),
@@ -152,16 +155,17 @@ export class VisitSession {
 	course = $derived(courseAnswer(this.reading, this.aim, this.#coursePlan, this.zone, this.limit));
 	sessions = $derived(sessionsAnswer(this.reading, this.aim, this.plan, this.zone));
 
+	#ready = $derived.by(() => {
+		const area: HeadArea = {
+			name: 'back',
+			whiteShare: this.reading.whiteShare,
+			points: this.points
+		};
+		return readyHead([area], eventsOf(this.#workPlan, this.zones), headOf(this.reading));
+	});
 	/** The strand at a minute of the service. */
 	liftedAt(minute: number): Fibre[] {
-		const { plan } = this;
-		return lightenStrand(
-			this.points,
-			applicationOf(this),
-			headOf(this.reading),
-			minute,
-			plan.rootDelayMinutes
-		);
+		return headAt(this.#ready, minute)[0]!.points.map(({ fibre }) => fibre);
 	}
 	lifted = $derived(this.liftedAt(this.plan.minutes));
 	liftedColours = $derived(coloursOf(this.lifted, this.reading.whiteShare));
@@ -307,9 +311,3 @@ export class VisitSession {
 		});
 	}
 }
-
-/** The plan as an application whose distance each point of the strand sets for itself. */
-const applicationOf = (session: VisitSession) => {
-	const { product, volume, ratio, minutes, placement, section, damp, bondAdditive } = session.plan;
-	return { product, volume, ratio, minutes, placement, section, damp, bondAdditive };
-};
