@@ -10,3 +10,11 @@ export const LEARN = {
 	gridSpan: 5,
 	gridSteps: 201
 } as const;
+
+/** Recalibration with a salon's own swatches. */
+export const SWATCHES = {
+	/** Fewer levels than this say nothing about the shape of a ladder. */
+	leastLevels: 3,
+	/** Intensities that shades are made in; standard is 1. */
+	intensity: { least: 0.1, most: 4 }
+} as const;

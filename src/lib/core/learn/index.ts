@@ -7,3 +7,11 @@ export {
 	type Observation,
 	type Personal
 } from './personal';
+export {
+	intensityOfSwatch,
+	ladderFromSwatches,
+	modelLevel,
+	salonLevel,
+	type LadderAnswer,
+	type LevelSwatch
+} from './swatches';
