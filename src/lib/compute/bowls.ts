@@ -1,5 +1,6 @@
 import type { z } from 'zod';
 import { hexOf } from '../core/colour';
+import { onScale } from '../core/hair';
 import { fibreOfReading } from '../core/lift';
 import { mixtureGrams, oneStrength, stageBowlsSteps, type WorkSection } from '../core/mix';
 import type { Steps } from '../core/steps';
@@ -67,6 +68,7 @@ export function* bowlsSteps(request: Request): Steps<z.input<typeof bowlsAnswer>
 	const { bowls, finish, advice, ...rest } = answer.staging;
 	return {
 		...rest,
+		target: onScale(rest.target),
 		bowls: bowls.map(({ sections, blend, ...bowl }) => ({
 			...bowl,
 			sections: [...sections],
@@ -74,7 +76,13 @@ export function* bowlsSteps(request: Request): Steps<z.input<typeof bowlsAnswer>
 				? { blend: { volume: blend.volume, parts: blend.parts.map((part) => ({ ...part })) } }
 				: {})
 		})),
-		finish: finish.map((section) => ({ ...section, hex: hexOf(section.lab) })),
+		finish: finish.map((section) => ({
+			...section,
+			level: onScale(section.level),
+			low: onScale(section.low),
+			high: onScale(section.high),
+			hex: hexOf(section.lab)
+		})),
 		advice: advice.map((option) => ({ ...option }))
 	};
 }

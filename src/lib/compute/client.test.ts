@@ -152,7 +152,7 @@ describe('a worker that breaks', () => {
 	it('twice is reported, and the next request works', async () => {
 		const { client, workers, last } = scripted();
 		const answer = client.run('searchPlans', question);
-		for (const _ of [1, 2]) {
+		for (let broken = 0; broken < 2; broken++) {
 			speak(last(), last().runs()[0]!.id);
 			last().onerror!({ message: 'out of memory' });
 		}
@@ -208,7 +208,7 @@ describe('the worker’s side', () => {
 				ended = true;
 			}
 		}
-		const runner = new TaskRunner({ endless } as never, (message) => said.push(message));
+		const runner = new TaskRunner({ endless }, (message) => said.push(message));
 		runner.receive({ v: PROTOCOL, id: 1, kind: 'run', task: 'endless' as never, input: 0 });
 		await new Promise((resolve) => setTimeout(resolve, 40));
 		runner.receive({ v: PROTOCOL, id: 1, kind: 'cancel' });

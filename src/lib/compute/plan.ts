@@ -1,5 +1,6 @@
 import type { z } from 'zod';
 import { hexOf } from '../core/colour';
+import { onScale } from '../core/hair';
 import { startOfReading } from '../core/lift';
 import { searchPlansSteps, type ServicePlan } from '../core/plan';
 import type { Steps } from '../core/steps';
@@ -11,8 +12,14 @@ type Plan = z.input<typeof planAnswer>['plans'][number];
 const planOut = (plan: ServicePlan): Plan => ({
 	...plan,
 	also: [...plan.also],
+	level: onScale(plan.level),
+	levelLow: onScale(plan.levelLow),
+	levelHigh: onScale(plan.levelHigh),
 	visits: plan.visits.map(({ lab, applications, ...visit }) => ({
 		...visit,
+		level: onScale(visit.level),
+		low: onScale(visit.low),
+		high: onScale(visit.high),
 		applications: applications.map((application) => ({ ...application })),
 		lab,
 		hex: hexOf(lab)

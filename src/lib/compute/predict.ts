@@ -1,12 +1,14 @@
 import type { z } from 'zod';
 import { checkCautions } from '../core/caution';
 import { hexOf } from '../core/colour';
+import { onScale } from '../core/hair';
 import {
 	DEFAULT_LIMIT_MINUTES,
 	levelInterval,
 	predictLift,
 	SPREAD,
 	startOfReading,
+	undertoneInterval,
 	type Application
 } from '../core/lift';
 import type { predictAnswer, predictRequest } from '../schema/api';
@@ -25,6 +27,7 @@ export function predict(request: z.output<typeof predictRequest>): z.input<typeo
 	const { fibre, white, remembered } = start;
 	const results = predictLift(fibre, applications, head, hair.condition, hair.whiteShare, white);
 	const intervals = levelInterval(fibre, applications, head, SPREAD, remembered);
+	const undertones = undertoneInterval(fibre, applications, head, SPREAD, remembered);
 	const strongest = stages.reduce((p, q) => (q.volume > p.volume ? q : p));
 	const lightened =
 		(hair.presentLevel ?? hair.naturalLevel) > hair.naturalLevel && !hair.artificial?.length;
@@ -50,9 +53,11 @@ export function predict(request: z.output<typeof predictRequest>): z.input<typeo
 	});
 	return {
 		stages: results.map((result, i) => ({
-			level: result.level,
-			levelLow: intervals[i]!.low,
-			levelHigh: intervals[i]!.high,
+			level: onScale(result.level),
+			levelLow: onScale(intervals[i]!.low),
+			levelHigh: onScale(intervals[i]!.high),
+			undertoneLow: undertones[i]!.low,
+			undertoneHigh: undertones[i]!.high,
 			undertone: result.undertone,
 			lab: result.lab,
 			hex: hexOf(result.lab),

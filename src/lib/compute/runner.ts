@@ -51,7 +51,7 @@ export class TaskRunner {
 				this.#answer({ v: PROTOCOL, id, kind: 'progress', share: next.value });
 				await breathe();
 				if (!this.#running.has(id)) {
-					steps.return(undefined as never);
+					steps.return(undefined);
 					this.#answer({ v: PROTOCOL, id, kind: 'cancelled' });
 					return;
 				}

@@ -1,6 +1,6 @@
 import type { z } from 'zod';
 import { hexOf, levelOf, undertoneOf, type Lab } from '../core/colour';
-import { naturalPigment, pigmentOfLab, type Pigment } from '../core/hair';
+import { naturalPigment, onScale, pigmentOfLab, type Pigment } from '../core/hair';
 import { applyTo, pigmentOnPath, type Fibre } from '../core/lift';
 import { findToner } from '../core/plan';
 import {
@@ -71,7 +71,7 @@ export function tonePreview(
 	const preview = previewTone({ pigment: openedBy(request, pigment) }, request.parts, request);
 	return {
 		...colourOf(preview.lab),
-		level: preview.level,
+		level: onScale(preview.level),
 		undertone: undertoneOf(preview.lab),
 		shift: { level: preview.level - levelOf(rawLab({ pigment }).l) },
 		warnings: warningsOf(preview.warnings)
@@ -115,7 +115,7 @@ export function toneSolve(
 			minutes: formula.minutes,
 			developerGrams: formula.developerGrams,
 			...colourOf(formula.lab),
-			level: formula.level,
+			level: onScale(formula.level),
 			deltaE: formula.deltaE,
 			why: formula.why,
 			ifLeftLonger: {

@@ -14,6 +14,8 @@ const undertone = z.object({
 	chroma: z.number(),
 	neutraliser: z.string()
 });
+/** Every level in an answer is kept to the scale. */
+const shownLevel = z.number().min(1).max(12);
 const message = z.object({ code: z.string(), message: z.string() });
 
 /** What is known of a head, as the prediction takes it. */
@@ -60,9 +62,12 @@ export const predictRequest = z.object({
 export const predictAnswer = z.object({
 	stages: z.array(
 		z.object({
-			level: z.number(),
-			levelLow: z.number(),
-			levelHigh: z.number(),
+			level: shownLevel,
+			levelLow: shownLevel,
+			levelHigh: shownLevel,
+			/** Undertones at the deep and the light end of the interval. */
+			undertoneLow: z.string(),
+			undertoneHigh: z.string(),
 			undertone,
 			lab,
 			hex,
@@ -107,7 +112,7 @@ export const tonePreviewRequest = z.object({
 export const tonePreviewAnswer = z.object({
 	lab,
 	hex,
-	level: z.number(),
+	level: shownLevel,
 	undertone,
 	shift: z.object({ level: z.number() }),
 	warnings: z.array(message)
@@ -156,7 +161,7 @@ export const toneSolveAnswer = z.object({
 			developerGrams: z.number(),
 			lab,
 			hex,
-			level: z.number(),
+			level: shownLevel,
 			deltaE: z.number(),
 			why: z.string(),
 			ifLeftLonger: z.object({ lab, hex, warnings: z.array(message) })
@@ -201,9 +206,9 @@ const plannedVisit = z.object({
 			minutes: z.number()
 		})
 	),
-	level: z.number(),
-	low: z.number(),
-	high: z.number(),
+	level: shownLevel,
+	low: shownLevel,
+	high: shownLevel,
 	undertone,
 	lab,
 	hex,
@@ -218,9 +223,9 @@ const servicePlan = z.object({
 	also: z.array(z.string()),
 	visits: z.array(plannedVisit),
 	reaches: z.boolean(),
-	level: z.number(),
-	levelLow: z.number(),
-	levelHigh: z.number(),
+	level: shownLevel,
+	levelLow: shownLevel,
+	levelHigh: shownLevel,
 	condition: z.number(),
 	chairMinutes: z.number(),
 	weeks: z.number(),
@@ -303,16 +308,16 @@ export const bowlsAnswer = z.object({
 			appliedToMinute: z.number(),
 			rinseMinute: z.number(),
 			rinsedFirst: z.boolean(),
-			level: z.number(),
-			low: z.number(),
-			high: z.number(),
+			level: shownLevel,
+			low: shownLevel,
+			high: shownLevel,
 			lab,
 			hex,
 			undertone,
 			condition: z.number()
 		})
 	),
-	target: z.number(),
+	target: shownLevel,
 	spread: z.number(),
 	spreadLow: z.number(),
 	spreadHigh: z.number(),

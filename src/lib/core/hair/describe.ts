@@ -31,11 +31,12 @@ export function describeTone(lab: Lab, treatment: Treatment, warmth: Warmth = 'n
 	return relative > 1.15 ? 'warm' : 'neutral';
 }
 
+/** A level kept to the scale, 1-12: the model goes on a little beyond either end, people do not. */
+export const onScale = (level: number): number => Math.min(Math.max(level, 1), 12);
+
 /** A level as people say it: to one decimal, without a trailing zero, kept to the 1-12 scale. */
-export function formatLevel(level: number): string {
-	const shown = Math.min(Math.max(level, 1), 12);
-	return (Math.round(shown * 10) / 10).toString();
-}
+export const formatLevel = (level: number): string =>
+	(Math.round(onScale(level) * 10) / 10).toString();
 
 const DEPTH_NAMES = [
 	'black',
@@ -57,7 +58,7 @@ const DEPTH_NAMES = [
  * both are named.
  */
 export function depthName(level: number): string {
-	const kept = Math.min(Math.max(level, 1), 12);
+	const kept = onScale(level);
 	const below = Math.floor(kept);
 	const half = Math.abs(kept - below - 0.5) < 0.2 && below < 12;
 	if (!half) return DEPTH_NAMES[Math.round(kept) - 1]!;

@@ -12,7 +12,7 @@ export {
 	TEXTURE_WEAR,
 	WARMTH
 } from './constants';
-export { depthName, describeTone, formatLevel, type Treatment } from './describe';
+export { depthName, describeTone, formatLevel, onScale, type Treatment } from './describe';
 export {
 	eumelaninOfLevel,
 	lightnessOfPigment,

@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { naturalPigment } from '../hair';
 import { bandWords, findBands } from './bands';
@@ -14,7 +15,7 @@ import {
 	type PointStart
 } from './head';
 import { headInterval, readyInterval } from './headInterval';
-import { learnedSpread } from './interval';
+import { learnedSpread, undertoneInterval } from './interval';
 import { readyTimes } from './ready';
 import { fibreOfReading, startOfReading } from './start';
 
@@ -249,6 +250,12 @@ describe('how sure', () => {
 		});
 		expect(headInterval(ready, 40)).toEqual([ranges]);
 	});
+	it('the undertone has its interval as well: from warmer to paler', () => {
+		const application = { ...powder, minutes: 35 };
+		const [range] = undertoneInterval(natural(3), [application], { ...head, naturalLevel: 3 });
+		expect(range).toEqual({ low: 'orange', high: 'yellow-orange' });
+		expect(undertoneInterval(natural(3), [], head)).toEqual([]);
+	});
 	it('a client whose factor was learned is surer', () => {
 		const unknown = headInterval(ready, 40)[0]!.at(-1)!;
 		const known = headInterval(ready, 40, learnedSpread(0.06))[0]!.at(-1)!;
@@ -265,5 +272,95 @@ describe('how sure', () => {
 			return headInterval(readyHead([strand], events, head), 40)[0]!.at(-1)!;
 		};
 		expect(width(of(told))).toBeGreaterThan(width(of(read)) + 0.03);
+	});
+});
+
+describe('laws of a service', () => {
+	const minute = fc.double({ min: 0, max: 90, noNaN: true });
+	const cm = fc.double({ min: 0, max: 25, noNaN: true });
+	const mixture = fc.record<Mixture>({
+		product: fc.constantFrom(
+			'powder',
+			'cream',
+			'clay',
+			'oil',
+			'bleachWash',
+			'highLift',
+			'permanent'
+		),
+		volume: fc.double({ min: 1, max: 40, noNaN: true }),
+		ratio: fc.double({ min: 0.5, max: 4, noNaN: true }),
+		placement: fc.constantFrom('foil', 'openAir', 'cap', 'onScalp', 'film'),
+		section: fc.constantFrom('seeThrough', 'medium', 'thick'),
+		damp: fc.boolean(),
+		bondAdditive: fc.boolean()
+	});
+	const event = fc.oneof(
+		fc.record({
+			kind: fc.constant('apply' as const),
+			minute,
+			mixture,
+			fromCm: cm,
+			mixedMinute: fc.double({ min: -30, max: 90, noNaN: true })
+		}),
+		fc.record({ kind: fc.constant('refresh' as const), minute, toCm: cm }),
+		fc.record({ kind: fc.constant('wipe' as const), minute, acidStop: fc.boolean() }),
+		fc.record({ kind: fc.constant('rinse' as const), minute, fromCm: cm })
+	);
+	const reading = fc.record({
+		naturalLevel: fc.double({ min: 1, max: 10, noNaN: true }),
+		warmth: fc.constantFrom('ash', 'neutral', 'golden', 'copper', 'red'),
+		presentLevel: fc.option(fc.double({ min: 1, max: 12, noNaN: true }), { nil: undefined }),
+		artificial: fc.array(
+			fc.record({
+				kind: fc.constantFrom('permanent', 'demi', 'direct'),
+				level: fc.double({ min: 1, max: 10, noNaN: true }),
+				tone: fc.constantFrom('N', 'R', 'B', 'NC', 'VV'),
+				layers: fc.integer({ min: 1, max: 5 })
+			}),
+			{ maxLength: 2 }
+		)
+	});
+
+	it('whatever is done to whatever hair: no pigment below nothing, no condition gained, no number missing', () => {
+		fc.assert(
+			fc.property(fc.array(event, { maxLength: 7 }), reading, minute, (events, hair, at) => {
+				const start = startOfReading(hair);
+				const strand = area(
+					() => ({ ...like(start.fibre), white: start.white, condition: 80 }),
+					12
+				);
+				const now = after(strand, events, at, {
+					naturalLevel: hair.naturalLevel,
+					texture: 'fine'
+				});
+				for (const { fibre, white, level, condition, dose } of now.points) {
+					expect([level, condition, dose].every(Number.isFinite)).toBe(true);
+					expect(fibre.eumelanin).toBeGreaterThanOrEqual(0);
+					expect(fibre.pheomelanin).toBeGreaterThanOrEqual(0);
+					expect(white.eumelanin).toBe(0);
+					expect(condition).toBeLessThanOrEqual(80);
+					const dyes = [...fibre.layers, ...white.layers].flatMap(({ dyes }) =>
+						Object.values(dyes)
+					);
+					expect(dyes.every((amount) => amount >= 0)).toBe(true);
+				}
+			}),
+			{ numRuns: 60 }
+		);
+	});
+	it('more minutes never give less lift, nor better condition', () => {
+		fc.assert(
+			fc.property(fc.array(event, { maxLength: 5 }), minute, minute, (events, one, two) => {
+				const [early, late] = [Math.min(one, two), Math.max(one, two)];
+				const strand = area(() => five, 6);
+				const before = after(strand, events, early).points;
+				after(strand, events, late).points.forEach((point, i) => {
+					expect(point.level).toBeGreaterThanOrEqual(before[i]!.level - 1e-9);
+					expect(point.condition).toBeLessThanOrEqual(before[i]!.condition + 1e-9);
+				});
+			}),
+			{ numRuns: 60 }
+		);
 	});
 });

@@ -69,6 +69,7 @@ export {
 	levelInterval,
 	misread,
 	quantile,
+	undertoneInterval,
 	type Spread
 } from './interval';
 export { stratifiedNormals } from './quasi';

@@ -1,9 +1,10 @@
+import { undertoneOf, type UndertoneName } from '../colour';
 import { pureBrown } from '../hair';
 import { scaleDyes } from '../tone';
 import { sparesDye, type Application, type HeadFactors } from './application';
 import { RATE, SECTION_REACH, SPREAD } from './constants';
 import { doseOf } from './dose';
-import { levelOfFibre, lightenFibre, type Fibre } from './fibre';
+import { labOfFibre, levelOfFibre, lightenFibre, type Fibre } from './fibre';
 import type { Remembered } from './head';
 import { normalQuantile, quasiRandom } from './quasi';
 
@@ -130,26 +131,52 @@ export function quantile(sorted: ArrayLike<number>, share: number): number {
 	return low === high ? low : low + (high - low) * (at - i);
 }
 
+/** All draws of a head after each of a list of applications. */
+function drawnAfter(
+	fibre: Fibre,
+	applications: readonly Application[],
+	head: HeadFactors,
+	spread: Spread,
+	remembered: Remembered | undefined
+): Fibre[][] {
+	const [first] = applications;
+	if (!first) return [];
+	const reach = SECTION_REACH[first.section ?? 'seeThrough'];
+	let draws = drawHeads(fibre, reach, spread, SPREAD.draws, remembered);
+	return applications.map((application) => {
+		const dose = doseOf(application, head);
+		const spares = sparesDye(application.product);
+		draws = draws.map((draw) => ({ ...draw, fibre: lightenDraw(draw, dose, spares) }));
+		return draws.map((draw) => draw.fibre);
+	});
+}
+
 /** 10-90 % interval of the level after each of a list of applications. */
-export function levelInterval(
+export const levelInterval = (
 	fibre: Fibre,
 	applications: readonly Application[],
 	head: HeadFactors,
 	spread: Spread = SPREAD,
 	remembered?: Remembered
-): { low: number; high: number }[] {
-	const first = applications[0];
-	if (!first) return [];
-	const reach = SECTION_REACH[first.section ?? 'seeThrough'];
-	const draws = drawHeads(fibre, reach, spread, SPREAD.draws, remembered);
-	return applications.map((application) => {
-		const dose = doseOf(application, head);
-		const levels = draws.map((draw, i) => {
-			const fibre = lightenDraw(draw, dose, sparesDye(application.product));
-			draws[i] = { ...draw, fibre };
-			return levelOfFibre(fibre);
-		});
-		levels.sort((a, b) => a - b);
+): { low: number; high: number }[] =>
+	drawnAfter(fibre, applications, head, spread, remembered).map((fibres) => {
+		const levels = fibres.map(levelOfFibre).sort((a, b) => a - b);
 		return { low: quantile(levels, 0.1), high: quantile(levels, 0.9) };
 	});
-}
+
+/** Undertones of the heads that end at 10 % and at 90 % of the level, after each application. */
+export const undertoneInterval = (
+	fibre: Fibre,
+	applications: readonly Application[],
+	head: HeadFactors,
+	spread: Spread = SPREAD,
+	remembered?: Remembered
+): { low: UndertoneName; high: UndertoneName }[] =>
+	drawnAfter(fibre, applications, head, spread, remembered).map((fibres) => {
+		const byLevel = fibres
+			.map((drawn) => ({ drawn, level: levelOfFibre(drawn) }))
+			.sort((p, q) => p.level - q.level);
+		const at = (share: number) =>
+			undertoneOf(labOfFibre(byLevel[Math.round(share * (byLevel.length - 1))]!.drawn)).name;
+		return { low: at(0.1), high: at(0.9) };
+	});

@@ -39,11 +39,9 @@ export class ToneFinder {
 		this.#asked = question;
 		this.searching = true;
 		const { problem, fibre } = question;
-		const answer = await this.compute.run(
-			'findToner',
-			$state.snapshot({ problem, fibre }) as typeof question,
-			{ lane: this.lane }
-		);
+		const answer = await this.compute.run('findToner', $state.snapshot({ problem, fibre }), {
+			lane: this.lane
+		});
 		this.#take(question, answer);
 	}
 
