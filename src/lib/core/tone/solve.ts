@@ -62,8 +62,13 @@ export function* solveToneSteps(problem: ToneProblem): Steps<ToneFormula[]> {
 
 /** Two formulas of the same tones count as one unless their colours are this far apart (ΔE00). */
 const DIFFERENT = 2;
+/** A formula with more tubes must bring the colour at least this far from a simpler one (ΔE00). */
+const WORTH_A_TUBE = 1;
 
-/** The best of a sorted list that are not variations of one another: other tones, or another colour. */
+/**
+ * The best of a sorted list that are not variations of one another: other tones or another colour, and
+ * no tube that changes next to nothing.
+ */
 function differing(search: Search, found: readonly Found[], most: number): Found[] {
 	const total = search.problem.totalGrams;
 	const chosen: { option: Found; tones: string; lab: Lab }[] = [];
@@ -76,9 +81,11 @@ function differing(search: Search, found: readonly Found[], most: number): Found
 		const lab = search.labAt(
 			option.mix.map(({ candidate, grams }) => ({ candidate, x: grams / total }))
 		);
-		const alike = chosen.some(
-			(other) => other.tones === tones && deltaE(other.lab, lab) < DIFFERENT
-		);
+		const alike = chosen.some((other) => {
+			const apart = deltaE(other.lab, lab);
+			const moreTubes = option.mix.length > other.option.mix.length;
+			return (other.tones === tones && apart < DIFFERENT) || (moreTubes && apart < WORTH_A_TUBE);
+		});
 		if (!alike) chosen.push({ option, tones, lab });
 	}
 	return chosen.map(({ option }) => option);
