@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { docTable } from '../reference/docTable';
 import { CAUTION_RULES, checkCautions, type Facts } from '.';
 
 /** A head without anything to be careful of. */
@@ -81,5 +82,21 @@ describe('cautions', () => {
 		for (const { title, why, todo } of found) {
 			expect([title, why, todo].every((text) => text.length > 8 && !text.includes('!'))).toBe(true);
 		}
+	});
+});
+
+describe('docs/cautions.md', () => {
+	it('lists every rule as the code has it', () => {
+		const rows = CAUTION_RULES.map(({ code, severity, station, title, why, todo }) => {
+			const facts = { ...quiet, ...CASES[code]!.yes };
+			return `| \`${code}\` | ${severity} | ${station} | ${title} | ${why(facts)} | ${todo} |`;
+		});
+		const table = [
+			'| code | severity | where | when | why, on an example head | what to do |',
+			'| --- | --- | --- | --- | --- | --- |',
+			...rows
+		].join('\n');
+		const { shown, computed } = docTable('docs/cautions.md', 'caution', table);
+		expect(shown).toBe(computed);
 	});
 });
