@@ -25,6 +25,7 @@ test('a whole visit for a new client, found again after closing the browser', as
 
 	// Lift: leave the light ends out, and take more time.
 	const clock = page.getByRole('slider', { name: 'Minutes on the hair' });
+	await expect(clock).toBeVisible();
 	const before = Number(await answer(page).locator('.big').textContent());
 	await clock.focus();
 	for (let i = 0; i < 8; i++) await page.keyboard.press('ArrowRight');
@@ -63,6 +64,7 @@ test('a whole visit for a new client, found again after closing the browser', as
 	// Tone: starts from what was seen.
 	await expect(page.getByText(/Seen 8\.4 .* at 41 min/)).toBeVisible();
 	await page.getByRole('button', { name: 'Choose' }).first().click();
+	await expect(answer(page)).toContainText(/\d+ g/);
 	const formula = (await answer(page).textContent())!.trim();
 	expect(formula).toMatch(/\d+ g/);
 	await page.getByRole('button', { name: 'Send off' }).click();
@@ -94,6 +96,7 @@ test('the demo client in the chair goes from lift to send-off, every number agre
 	const rail = page.getByRole('navigation', { name: 'Stations of the visit' });
 	await expect(rail.getByRole('link', { name: /Lift/ })).toContainText(`${level} yellow at 38 min`);
 	await page.getByRole('button', { name: 'Set bowls' }).click();
+	await expect(answer(page)).toContainText('bowls');
 	const grams = await answer(page).locator('.big').textContent();
 	await expect(rail.getByRole('link', { name: /Bowls/ })).toContainText(grams!);
 	const weights = await page.locator('.bowls dd').allTextContents();
@@ -242,6 +245,7 @@ test('wrong input says what is allowed and keeps the last good value', async ({ 
 	await openDemo(page);
 	await openClient(page, 'Hesper Oake');
 	await station(page, 'Bowls');
+	await expect(answer(page)).toContainText('bowl');
 	const total = await answer(page).textContent();
 	for (const wrong of ['', 'many', '-3', '9999']) {
 		await page.getByLabel('Foils').fill(wrong);

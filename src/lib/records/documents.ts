@@ -1,4 +1,4 @@
-import type { AnyDocument } from '../schema/records';
+import { SCHEMA_VERSION, type AnyDocument } from '../schema/records';
 
 /** Where documents are kept: localForage in the browser, a map in tests. */
 export interface DocumentStore {
@@ -19,7 +19,7 @@ export const newId = (): string => crypto.randomUUID();
 /** The fields every new document starts with. */
 export function stamp(now: Date) {
 	const iso = now.toISOString();
-	return { schemaVersion: 1 as const, id: newId(), createdAt: iso, updatedAt: iso };
+	return { schemaVersion: SCHEMA_VERSION, id: newId(), createdAt: iso, updatedAt: iso };
 }
 
 /** A store in memory. */

@@ -1,7 +1,7 @@
 import { stamp } from './documents';
 import type { Library } from './library.svelte';
 import { GROWTH_CM_PER_MONTH } from '../core/hair';
-import type { Client, Reading, Visit, ZoneReading } from '../schema/records';
+import type { Client, HistoryEntry, Reading, Visit, ZoneReading } from '../schema/records';
 
 const natural = (level: number): ZoneReading => ({
 	state: 'natural',
@@ -26,7 +26,9 @@ export const plainReading = (): Reading => ({
 	metallicSalts: false,
 	minerals: false,
 	scalpIrritated: false,
-	strandTest: 'none'
+	strandTest: 'none',
+	history: [],
+	growthCmPerMonth: GROWTH_CM_PER_MONTH
 });
 
 const WEEKS_PER_MONTH = 365.25 / 12 / 7;
@@ -39,7 +41,7 @@ export function nextReading(last: Visit, now: Date): Reading {
 	const { reading, lift, result } = last;
 	if (result.recordedAt === undefined || result.level === undefined) return reading;
 	const weeks = (now.getTime() - new Date(last.date).getTime()) / (7 * 24 * 3_600_000);
-	const grown = Math.round((GROWTH_CM_PER_MONTH * weeks * 10) / WEEKS_PER_MONTH) / 10;
+	const grown = Math.round((reading.growthCmPerMonth * weeks * 10) / WEEKS_PER_MONTH) / 10;
 	const level = result.level;
 	const left = (zone: ZoneReading, covered: boolean): ZoneReading =>
 		covered ? { state: 'lightened', presentLevel: level, artificial: [] } : zone;
@@ -51,8 +53,18 @@ export function nextReading(last: Visit, now: Date): Reading {
 			lengths: left(reading.zones.lengths, lift.covers.lengths),
 			ends: left(reading.zones.ends, lift.covers.ends)
 		},
-		strain: { ...reading.strain, lightenings: Math.min(20, reading.strain.lightenings + 1) }
+		strain: { ...reading.strain, lightenings: Math.min(20, reading.strain.lightenings + 1) },
+		history: [...reading.history, lightened(last, level)].slice(-MOST_HISTORY)
 	};
+}
+
+/** A history holds this many entries; the oldest are on hair that was cut long ago. */
+const MOST_HISTORY = 60;
+
+/** A recorded visit as an entry of the history that the next one tells. */
+function lightened({ id, date, lift: { covers } }: Visit, toLevel: number): HistoryEntry {
+	const onto = covers.lengths ? 'all' : covers.root ? 'regrowth' : 'ends';
+	return { id, date, kind: 'lightening', toLevel, onto };
 }
 
 /** A visit with nothing settled yet. The gentle pace is the default: 20 vol, foil, an hour's course. */

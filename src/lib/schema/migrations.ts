@@ -4,7 +4,14 @@ import { SCHEMA_VERSION } from './records';
 type Migration = (document: Record<string, unknown>) => Record<string, unknown>;
 
 /** `MIGRATIONS[n]` lifts version n to n + 1; each comes with a test on a stored example. */
-const MIGRATIONS: Readonly<Record<number, Migration>> = {};
+const MIGRATIONS: Readonly<Record<number, Migration>> = {
+	/** Readings tell their history, and how fast this head grows. */
+	1: (document) => {
+		const { kind, reading } = document;
+		if (kind !== 'visit' || typeof reading !== 'object' || reading === null) return document;
+		return { ...document, reading: { history: [], growthCmPerMonth: 1.25, ...reading } };
+	}
+};
 
 export type Migrated =
 	| { readonly ok: true; readonly document: Record<string, unknown> }

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import * as hair from './hair';
 
 /** Version of every stored document. Raise it with a migration in `migrations.ts`. */
-export const SCHEMA_VERSION = 1;
+export const SCHEMA_VERSION = 2 as const;
 
 const id = z.string().regex(/^[\w-]{1,64}$/);
 const when = z.iso.datetime();
@@ -40,6 +40,25 @@ export const zoneReading = z.object({
 	artificial: z.array(hair.artificialColour).max(6)
 });
 
+/** Which hair a past service went on, as it hung then. */
+const onto = z.enum(['all', 'regrowth', 'ends']);
+const past = { id, date: day };
+
+/** Something that was done to this hair before today. */
+export const historyEntry = z.discriminatedUnion('kind', [
+	z.object({
+		...past,
+		kind: z.literal('colour'),
+		vehicle: hair.vehicle,
+		level: hair.level,
+		tone: hair.tone,
+		onto
+	}),
+	z.object({ ...past, kind: z.literal('lightening'), toLevel: hair.level, onto }),
+	z.object({ ...past, kind: z.enum(['perm', 'relaxer', 'henna', 'swimming']), onto }),
+	z.object({ ...past, kind: z.literal('cut'), cm: z.number().min(0.5).max(100) })
+]);
+
 export const reading = z.object({
 	naturalLevel: hair.naturalLevel,
 	warmth: hair.warmth,
@@ -64,7 +83,10 @@ export const reading = z.object({
 	metallicSalts: z.boolean(),
 	minerals: z.boolean(),
 	scalpIrritated: z.boolean(),
-	strandTest: z.enum(['none', 'pending', 'clean', 'reacted'])
+	strandTest: z.enum(['none', 'pending', 'clean', 'reacted']),
+	/** What was done to this hair, in any order. */
+	history: z.array(historyEntry).max(60),
+	growthCmPerMonth: z.number().min(0.3).max(3)
 });
 
 export const aim = z.object({
@@ -208,6 +230,7 @@ export type AnyDocument = z.infer<typeof anyDocument>;
 export type Reading = z.infer<typeof reading>;
 export type ZoneName = z.infer<typeof zoneName>;
 export type ZoneReading = z.infer<typeof zoneReading>;
+export type HistoryEntry = z.infer<typeof historyEntry>;
 export type Aim = z.infer<typeof aim>;
 export type LiftPlan = z.infer<typeof liftPlan>;
 export type TonePlan = z.infer<typeof tonePlan>;

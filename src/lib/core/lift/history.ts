@@ -106,18 +106,12 @@ export function strandFromHistory(
 	history: HeadHistory,
 	readings: readonly StretchReading[] = []
 ): StrandFromHistory {
-	const growth = (history.growthCmPerMonth ?? GROWTH_CM_PER_MONTH) / WEEKS_PER_MONTH;
-	const oldestFirst = [...history.events].sort((p, q) => q.weeksAgo - p.weeksAgo);
-	const spans = oldestFirst.map((event, i) => spanThen(history, oldestFirst, i, growth));
+	const growth = growthPerWeek(history);
+	const oldestFirst = inOrder(history);
+	const touchedAt = touchesOf(history);
 	const pasts = new Map<string, Omit<PointStart, 'distanceCm'>>();
 	const points = evenPoints(history.lengthCm, (distanceCm) => {
-		const touched = oldestFirst.flatMap((event, i) => {
-			const then = distanceCm - growth * event.weeksAgo;
-			const span = spans[i]!;
-			return then >= 0 && then >= span.fromCm - 1e-9 && then <= span.toCm + 1e-9
-				? [{ event, then }]
-				: [];
-		});
+		const touched = touchedAt(distanceCm);
 		// Points with the same past share one fibre, unless a lightening caught them near the scalp.
 		const key = touched
 			.map(({ event, then }) => {
@@ -140,6 +134,29 @@ export function strandFromHistory(
 		disagreements: judged.filter(({ level, expected }) => Math.abs(level - expected) >= DISAGREES)
 	};
 }
+
+const growthPerWeek = ({ growthCmPerMonth = GROWTH_CM_PER_MONTH }: HeadHistory): number =>
+	growthCmPerMonth / WEEKS_PER_MONTH;
+
+const inOrder = ({ events }: HeadHistory): HistoryEvent[] =>
+	[...events].sort((p, q) => q.weeksAgo - p.weeksAgo);
+
+/** For any point of today's strand: what has touched it, oldest first, and where it hung then. */
+function touchesOf(history: HeadHistory): (distanceCm: number) => Touch[] {
+	const growth = growthPerWeek(history);
+	const oldestFirst = inOrder(history);
+	const spans = oldestFirst.map((_, i) => spanThen(history, oldestFirst, i, growth));
+	return (distanceCm) =>
+		oldestFirst.flatMap((event, i) => {
+			const then = distanceCm - growth * event.weeksAgo;
+			const { fromCm, toCm } = spans[i]!;
+			return then >= 0 && then >= fromCm - 1e-9 && then <= toCm + 1e-9 ? [{ event, then }] : [];
+		});
+}
+
+/** What was done to the hair that is at a distance from the scalp today, oldest first. */
+export const eventsAt = (history: HeadHistory, distanceCm: number): HistoryEvent[] =>
+	touchesOf(history)(distanceCm).map(({ event }) => event);
 
 /** Whether an event changed the colour of what grew out next to the scalp then. */
 function coloursTheScalpEnd(event: HistoryEvent): boolean {

@@ -54,6 +54,7 @@ export {
 } from './head';
 export { headInterval, readyInterval, type Range } from './headInterval';
 export {
+	eventsAt,
 	strandFromHistory,
 	type Disagreement,
 	type HeadHistory,

@@ -7,6 +7,8 @@
 	import Button from '../../ui/Button.svelte';
 	import { useVisit } from '../visit/context';
 	import type { Reading } from '../../schema/records';
+	import HistoryLine from './HistoryLine.svelte';
+	import { agoWords, entryWords, weeksBefore } from './history';
 
 	const session = useVisit();
 	const reading = $derived(session.reading);
@@ -30,6 +32,12 @@
 			.filter(Boolean)
 			.join(', ') || 'nothing known'
 	);
+	const told = $derived.by(() => {
+		const [last, ...before] = [...reading.history].sort((p, q) => q.date.localeCompare(p.date));
+		if (!last) return 'nothing told';
+		const more = before.length > 0 ? `, and ${before.length} before` : '';
+		return `${entryWords(last)}, ${agoWords(weeksBefore(last.date, session.visit.date))}${more}`;
+	});
 	const STRETCH = [
 		{ value: 'springs', label: 'springs back' },
 		{ value: 'slow', label: 'slow' },
@@ -44,6 +52,9 @@
 </script>
 
 <div class="past">
+	<Fold title="History" summary={told}>
+		<HistoryLine />
+	</Fold>
 	<Fold
 		title="Past and condition"
 		summary="{past}; stretch: {STRETCH.find((s) => s.value === reading.strain.stretch)?.label}"

@@ -1,8 +1,19 @@
-import type { AnyDocument, Client, Reading, Visit, ZoneReading } from '../../schema/records';
+import {
+	SCHEMA_VERSION,
+	type AnyDocument,
+	type Client,
+	type HistoryEntry,
+	type Reading,
+	type Visit,
+	type ZoneReading
+} from '../../schema/records';
 import { newVisit, plainReading } from '../newVisit';
 import { demoShelf } from './shelf';
 
 const DAY_MS = 24 * 3_600_000;
+
+const weeksAgo = (now: Date, weeks: number): string =>
+	new Date(now.getTime() - weeks * 7 * DAY_MS).toISOString().slice(0, 10);
 
 interface Person {
 	readonly id: string;
@@ -102,7 +113,14 @@ const people = (now: Date): readonly Person[] => [
 					lengths: lightened(9, 'yellow'),
 					ends: lightened(9.5, 'pale yellow')
 				},
-				strain: { ...sound, lightenings: 2 }
+				strain: { ...sound, lightenings: 2 },
+				history: [13, 19, 25, 31, 37, 43].map((weeks): HistoryEntry => ({
+					id: `anneke-${weeks}`,
+					date: weeksAgo(now, weeks),
+					kind: 'lightening',
+					toLevel: 9,
+					onto: 'regrowth'
+				}))
 			},
 			aim: { level: 8.5, direction: 'gold', keepWarmth: 0.6, liftPast: 0.5 },
 			lift: {
@@ -174,7 +192,27 @@ const people = (now: Date): readonly Person[] => [
 							{ kind: 'permanent', level: 4, tone: 'RV', layers: 1, weeksAgo: 104 }
 						]
 					}
-				}
+				},
+				history: [
+					...[10, 22, 36].map((weeks): HistoryEntry => ({
+						id: `yusra-brown-${weeks}`,
+						date: weeksAgo(now, weeks),
+						kind: 'colour',
+						vehicle: 'permanent',
+						level: 4,
+						tone: 'N',
+						onto: 'all'
+					})),
+					{
+						id: 'yusra-mahogany',
+						date: weeksAgo(now, 104),
+						kind: 'colour',
+						vehicle: 'permanent',
+						level: 4,
+						tone: 'RV',
+						onto: 'all'
+					}
+				]
 			},
 			aim: { level: 7, direction: 'ash', keepWarmth: 0.2, liftPast: 1 },
 			lift: { minutes: 40, covers: { root: false, lengths: true, ends: true } },
@@ -187,7 +225,7 @@ const people = (now: Date): readonly Person[] => [
 export function demoDocuments(now: Date): AnyDocument[] {
 	const iso = now.toISOString();
 	const stamped = (id: string) => ({
-		schemaVersion: 1 as const,
+		schemaVersion: SCHEMA_VERSION,
 		id,
 		createdAt: iso,
 		updatedAt: iso
