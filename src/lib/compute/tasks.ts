@@ -15,6 +15,7 @@ import {
 	type PlanConstraints,
 	type PlanHead
 } from '../core/plan';
+import { readPicture, type PictureAnswer, type PictureQuestion } from '../core/picture';
 import type { Steps } from '../core/steps';
 
 /** A search for plans, as one message. */
@@ -43,12 +44,19 @@ function* intervalSteps(question: IntervalQuestion): Steps<Range[][]> {
 const planSearch = ({ head, target, constraints }: PlanQuestion): Steps<PlanAnswer> =>
 	searchPlansSteps(head, target, constraints);
 
+function* pictureSteps(question: PictureQuestion): Steps<PictureAnswer> {
+	const answer = readPicture(question);
+	yield 1;
+	return answer;
+}
+
 /** What is too slow for a frame: each takes one plain message and works in steps. */
 export const TASKS = {
 	findToner: findTonerSteps,
 	searchPlans: planSearch,
 	stageBowls: stageBowlsSteps,
-	headInterval: intervalSteps
+	headInterval: intervalSteps,
+	readPicture: pictureSteps
 } as const;
 
 export type TaskName = keyof typeof TASKS;

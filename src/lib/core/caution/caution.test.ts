@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { docTable } from '../reference/docTable';
+import { docTable } from '../../testing/docTable';
 import { CAUTION_RULES, checkCautions, type Facts } from '.';
 
 /** A head without anything to be careful of. */

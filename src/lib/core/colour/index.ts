@@ -1,6 +1,14 @@
 export { LEVEL_LADDER, SAMPLES, WAVELENGTHS } from './constants';
 export { deltaE, hexOf, rgbOf } from './display';
-export { chromaOf, hueOf, labOf, lightnessOf, lightnessOfLuminance, type Lab } from './lab';
+export {
+	chromaOf,
+	hueOf,
+	labOf,
+	labOfLinear,
+	lightnessOf,
+	lightnessOfLuminance,
+	type Lab
+} from './lab';
 export { levelOf, lightnessOfLevel } from './level';
 export { luminanceOf, mixWithWhite, reflectance } from './reflectance';
 export { absorbance, emptySpectrum, EUMELANIN, PHEOMELANIN, type Spectrum } from './spectrum';

@@ -34,6 +34,17 @@ export function labOf(reflectance: Readonly<Spectrum>): Lab {
 	return { l: 116 * fy - 16, a: 500 * (fx - fy), b: 200 * (fy - fz) };
 }
 
+/** White of D65 for the primaries of sRGB, Y = 1. */
+const SRGB_WHITE = { x: 0.95047, z: 1.08883 } as const;
+
+/** CIELAB of linear sRGB light, each channel 0-1 or beyond (IEC 61966-2-1). */
+export function labOfLinear(r: number, g: number, b: number): Lab {
+	const fx = f((0.4124564 * r + 0.3575761 * g + 0.1804375 * b) / SRGB_WHITE.x);
+	const fy = f(0.2126729 * r + 0.7151522 * g + 0.072175 * b);
+	const fz = f((0.0193339 * r + 0.119192 * g + 0.9503041 * b) / SRGB_WHITE.z);
+	return { l: 116 * fy - 16, a: 500 * (fx - fy), b: 200 * (fy - fz) };
+}
+
 /** Chroma C*, ≥ 0. */
 export const chromaOf = ({ a, b }: Lab): number => Math.hypot(a, b);
 

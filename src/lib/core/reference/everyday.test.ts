@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { docTable } from './docTable';
+import { docTable } from '../../testing/docTable';
 import { calibrationTable, EVERYDAY } from './everyday';
 
 describe('everyday outcomes', () => {

@@ -5,6 +5,7 @@
 	import { labOfFibre } from '../../core/lift';
 	import Button from '../../ui/Button.svelte';
 	import Choice from '../../ui/Choice.svelte';
+	import Fold from '../../ui/Fold.svelte';
 	import Ladder from '../visit/Ladder.svelte';
 	import FootLine from '../visit/FootLine.svelte';
 	import Station from '../visit/Station.svelte';
@@ -13,6 +14,7 @@
 	import { conditionOf } from '../visit/hair';
 	import HairDials from './HairDials.svelte';
 	import Past from './Past.svelte';
+	import PictureFold from './PictureFold.svelte';
 	import ZoneBorders from './ZoneBorders.svelte';
 	import ZoneColour from './ZoneColour.svelte';
 	import { ladderRungs, setLevel, setState, alikeFrom } from './reading';
@@ -117,6 +119,9 @@
 			>
 		</p>
 		<ZoneColour {zone} />
+		<Fold title="From a picture" summary="point at hair and a grey card">
+			<PictureFold {zone} />
+		</Fold>
 		<Past />
 	{/snippet}
 	{#snippet dials()}<HairDials />{/snippet}

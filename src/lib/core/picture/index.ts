@@ -1,0 +1,10 @@
+export {
+	DOUBT_WORDS,
+	readPicture,
+	type Doubt,
+	type Patch,
+	type PictureAnswer,
+	type PictureQuestion,
+	type PictureReading,
+	type ReferenceKind
+} from './read';
