@@ -199,7 +199,7 @@ test('a stop holds the timer until its reason is written, and the reason is kept
 	await openDemo(page);
 	await openClient(page, 'Teodor Vask');
 	await station(page, 'Read');
-	await page.getByText('Past and condition').click();
+	await page.getByText('Past', { exact: true }).click();
 	await page.getByRole('checkbox', { name: 'Henna' }).click();
 	await expect(page.getByText('Henna, no clean strand test.')).toBeVisible();
 	// The fold stays open while its controls are used.
@@ -233,7 +233,7 @@ test('over 20 vol on the scalp is a stop; a clean strand test lifts the one for 
 	await page.keyboard.press('ArrowLeft');
 	await expect(page.getByText('Too strong for the scalp.')).toBeHidden();
 	await station(page, 'Read');
-	await page.getByText('Past and condition').click();
+	await page.getByText('Past', { exact: true }).click();
 	await page.getByRole('checkbox', { name: 'Henna' }).click();
 	await expect(page.getByText('Henna, no clean strand test.')).toBeVisible();
 	await page.getByText('Tests', { exact: true }).click();

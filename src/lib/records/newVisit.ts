@@ -21,7 +21,15 @@ export const plainReading = (): Reading => ({
 	endsCm: 4,
 	whiteShare: 0,
 	zones: { root: natural(5), lengths: natural(5), ends: natural(5) },
-	strain: { lightenings: 0, relaxer: false, perm: false, heatHabit: false, stretch: 'springs' },
+	strain: {
+		lightenings: 0,
+		relaxer: false,
+		perm: false,
+		heatHabit: false,
+		stretch: 'springs',
+		feel: 'smooth',
+		ends: 'sound'
+	},
 	henna: false,
 	metallicSalts: false,
 	minerals: false,
@@ -45,7 +53,7 @@ export function nextReading(last: Visit, now: Date): Reading {
 	const level = result.level;
 	const left = (zone: ZoneReading, covered: boolean): ZoneReading =>
 		covered ? { state: 'lightened', presentLevel: level, artificial: [] } : zone;
-	return {
+	const next: Reading = {
 		...reading,
 		regrowthCm: Math.min(reading.lengthCm, Math.max(0, grown)),
 		zones: {
@@ -56,6 +64,9 @@ export function nextReading(last: Visit, now: Date): Reading {
 		strain: { ...reading.strain, lightenings: Math.min(20, reading.strain.lightenings + 1) },
 		history: [...reading.history, lightened(last, level)].slice(-MOST_HISTORY)
 	};
+	// Whoever gave a second opinion then read other hair: it is asked for anew.
+	delete next.secondOpinion;
+	return next;
 }
 
 /** A history holds this many entries; the oldest are on hair that was cut long ago. */

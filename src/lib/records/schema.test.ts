@@ -38,7 +38,12 @@ describe('migration', () => {
 		expect(visit).toMatchObject({
 			...storedVisit1,
 			schemaVersion: SCHEMA_VERSION,
-			reading: { ...storedVisit1.reading, history: [], growthCmPerMonth: 1.25 }
+			reading: {
+				...storedVisit1.reading,
+				history: [],
+				growthCmPerMonth: 1.25,
+				strain: { ...storedVisit1.reading.strain, feel: 'smooth', ends: 'sound' }
+			}
 		});
 		const client = { schemaVersion: 1, kind: 'client', id: 'c', name: 'A' };
 		expect(migrate(client)).toMatchObject({

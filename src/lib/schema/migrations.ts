@@ -3,13 +3,25 @@ import { SCHEMA_VERSION } from './records';
 /** Turns a document of one version into the next. */
 type Migration = (document: Record<string, unknown>) => Record<string, unknown>;
 
+const isRecord = (value: unknown): value is Record<string, unknown> =>
+	typeof value === 'object' && value !== null && !Array.isArray(value);
+
 /** `MIGRATIONS[n]` lifts version n to n + 1; each comes with a test on a stored example. */
 const MIGRATIONS: Readonly<Record<number, Migration>> = {
-	/** Readings tell their history, and how fast this head grows. */
+	/** Readings tell their history, how fast this head grows, and how the hair and its ends feel. */
 	1: (document) => {
 		const { kind, reading } = document;
-		if (kind !== 'visit' || typeof reading !== 'object' || reading === null) return document;
-		return { ...document, reading: { history: [], growthCmPerMonth: 1.25, ...reading } };
+		if (kind !== 'visit' || !isRecord(reading)) return document;
+		const strain = isRecord(reading['strain']) ? reading['strain'] : {};
+		return {
+			...document,
+			reading: {
+				history: [],
+				growthCmPerMonth: 1.25,
+				...reading,
+				strain: { feel: 'smooth', ends: 'sound', ...strain }
+			}
+		};
 	}
 };
 

@@ -76,7 +76,9 @@ export const reading = z.object({
 		relaxer: z.boolean(),
 		perm: z.boolean(),
 		heatHabit: z.boolean(),
-		stretch: z.enum(['springs', 'slow', 'limp'])
+		stretch: z.enum(['springs', 'slow', 'limp']),
+		feel: z.enum(['smooth', 'rough', 'gummy']),
+		ends: z.enum(['sound', 'dry', 'splitting'])
 	}),
 	relaxerWeeksAgo: z.number().min(0).max(520).optional(),
 	henna: z.boolean(),
@@ -86,7 +88,15 @@ export const reading = z.object({
 	strandTest: z.enum(['none', 'pending', 'clean', 'reacted']),
 	/** What was done to this hair, in any order. */
 	history: z.array(historyEntry).max(60),
-	growthCmPerMonth: z.number().min(0.3).max(3)
+	growthCmPerMonth: z.number().min(0.3).max(3),
+	/** What another person read, blind. */
+	secondOpinion: z
+		.object({
+			root: hair.level.optional(),
+			lengths: hair.level.optional(),
+			ends: hair.level.optional()
+		})
+		.optional()
 });
 
 export const aim = z.object({

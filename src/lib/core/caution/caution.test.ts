@@ -27,6 +27,7 @@ const quiet: Facts = {
 /** For every rule: facts that call it, and the nearest facts that do not. */
 const CASES: Record<string, { yes: Partial<Facts>; no: Partial<Facts> }> = {
 	patchReaction: { yes: { patchTest: { hoursAgo: 72, reacted: true } }, no: {} },
+	cutEnds: { yes: { coveredEndsCondition: 54 }, no: { coveredEndsCondition: 55 } },
 	patchMissing: {
 		yes: { patchTest: undefined },
 		no: { patchTest: undefined, usesOxidative: false }

@@ -28,6 +28,8 @@ export interface Facts {
 	/** Condition index before and expected after, 0-100. */
 	readonly conditionBefore: number;
 	readonly conditionAfter: number;
+	/** Condition index of the ends before, where the mixture is meant to go on them. */
+	readonly coveredEndsCondition?: number | undefined;
 	/** Strength of the developer in the toner, when there is a toner with developer. */
 	readonly tonerVolume?: number | undefined;
 	readonly usesOxidative: boolean;

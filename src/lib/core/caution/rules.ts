@@ -130,6 +130,18 @@ export const CAUTION_RULES: readonly CautionRule[] = [
 		todo: 'Wait until the scalp is sound, or stay well off it.'
 	},
 	{
+		code: 'cutEnds',
+		severity: 'ask',
+		station: 'read',
+		title: 'Cut these ends first.',
+		when: (f) =>
+			f.coveredEndsCondition !== undefined &&
+			f.coveredEndsCondition < CAUTION_LIMITS.leastCondition,
+		why: (f) =>
+			`Their condition is ${whole(f.coveredEndsCondition ?? 0)}; no lightener can be planned on ends under 55.`,
+		todo: 'Cut them before the service, or keep the mixture off them.'
+	},
+	{
 		code: 'freshRelaxer',
 		severity: 'stop',
 		station: 'read',

@@ -19,6 +19,12 @@ export const HISTORY_WEAR = { lightened: 0.12, relaxer: 0.22, perm: 0.12, heat: 
 /** The stretch test on wet hair: springs back, returns slowly, or does not return. */
 export const STRETCH_WEAR = { springs: 0, slow: 0.18, limp: 0.55 } as const;
 
+/** How wet hair feels between two fingers, drawn from tip to root: smooth, rough, or gummy. */
+export const FEEL_WEAR = { smooth: 0, rough: 0.12, gummy: 0.6 } as const;
+
+/** What the ends have beyond the lengths. */
+export const ENDS_WEAR = { sound: 0, dry: 0.15, splitting: 0.5 } as const;
+
 /** Condition bands shown to people: lower end of each, on the 0-100 planning index. */
 export const CONDITION_BANDS = [
 	{ from: 75, name: 'sound' },

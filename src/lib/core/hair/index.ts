@@ -1,8 +1,13 @@
 export {
 	conditionBand,
+	conditionCauses,
+	endsCondition,
 	startingCondition,
 	type ConditionBand,
+	type Ends,
+	type Feel,
 	type Strain,
+	type Strained,
 	type Stretch
 } from './condition';
 export {

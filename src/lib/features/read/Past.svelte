@@ -7,6 +7,9 @@
 	import Button from '../../ui/Button.svelte';
 	import { useVisit } from '../visit/context';
 	import type { Reading } from '../../schema/records';
+	import { conditionBand } from '../../core/hair';
+	import { conditionOf } from '../visit/hair';
+	import Checks from './Checks.svelte';
 	import HistoryLine from './HistoryLine.svelte';
 	import { agoWords, entryWords, weeksBefore } from './history';
 
@@ -38,11 +41,6 @@
 		const more = before.length > 0 ? `, and ${before.length} before` : '';
 		return `${entryWords(last)}, ${agoWords(weeksBefore(last.date, session.visit.date))}${more}`;
 	});
-	const STRETCH = [
-		{ value: 'springs', label: 'springs back' },
-		{ value: 'slow', label: 'slow' },
-		{ value: 'limp', label: 'stays limp' }
-	] as const;
 	const STRAND = [
 		{ value: 'none', label: 'none' },
 		{ value: 'pending', label: 'pending' },
@@ -55,10 +53,7 @@
 	<Fold title="History" summary={told}>
 		<HistoryLine />
 	</Fold>
-	<Fold
-		title="Past and condition"
-		summary="{past}; stretch: {STRETCH.find((s) => s.value === reading.strain.stretch)?.label}"
-	>
+	<Fold title="Past" summary={past}>
 		<div class="grid">
 			<NumberField
 				label="Earlier lightenings still in the hair"
@@ -66,12 +61,6 @@
 				min={0}
 				max={20}
 				onchange={(v) => set('lightenings', (r) => (r.strain.lightenings = v))}
-			/>
-			<Choice
-				label="Wet stretch"
-				value={reading.strain.stretch}
-				options={STRETCH}
-				onchange={(v) => set('stretch', (r) => (r.strain.stretch = v))}
 			/>
 		</div>
 		<div class="ticks">
@@ -126,6 +115,12 @@
 				onchange={(v) => set('relaxer weeks', (r) => (r.relaxerWeeksAgo = v))}
 			/>
 		{/if}
+	</Fold>
+	<Fold
+		title="Check the hair"
+		summary="stretch, porosity, feel, ends: {conditionBand(conditionOf(reading))}"
+	>
+		<Checks />
 	</Fold>
 	<Fold
 		title="Tests"

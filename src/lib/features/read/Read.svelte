@@ -15,6 +15,7 @@
 	import HairDials from './HairDials.svelte';
 	import Past from './Past.svelte';
 	import PictureFold from './PictureFold.svelte';
+	import SecondOpinion from './SecondOpinion.svelte';
 	import ZoneBorders from './ZoneBorders.svelte';
 	import ZoneColour from './ZoneColour.svelte';
 	import { ladderRungs, setLevel, setState, alikeFrom } from './reading';
@@ -22,6 +23,9 @@
 	const session = useVisit();
 	let zone = $state<'root' | 'lengths' | 'ends'>('lengths');
 	let grey = $state(false);
+	// Another person reads blind: what the first one read is out of sight.
+	const blind = $derived(session.blind);
+	$effect(() => () => (session.blind = false));
 
 	const reading = $derived(session.reading);
 	const here = $derived(reading.zones[zone]);
@@ -51,30 +55,34 @@
 
 <Station
 	question="What is there now?"
-	answer={formatLevel(reading.naturalLevel)}
-	words="{depthName(reading.naturalLevel)}, {reading.warmth}"
-	range="natural level · {zoneLine}{reading.whiteShare > 0
-		? ` with ${Math.round(reading.whiteShare * 100)} % white`
-		: ''}"
+	answer={blind ? '?' : formatLevel(reading.naturalLevel)}
+	words={blind ? '' : `${depthName(reading.naturalLevel)}, ${reading.warmth}`}
+	range={blind
+		? 'hidden while another person reads'
+		: `natural level · ${zoneLine}${reading.whiteShare > 0 ? ` with ${Math.round(reading.whiteShare * 100)} % white` : ''}`}
 	facts={[
 		{ value: `${Math.round(condition)} ${conditionBand(condition)}`, label: 'condition before' },
 		{ value: `${reading.lengthCm} cm`, label: 'length' }
 	]}
 >
 	{#snippet field()}
-		<div class:grey>
-			<StrandRow
-				name="now"
-				colours={session.nowColours}
-				value={formatLevel(session.nowLevel)}
-				words={hexOf(labOfFibre(session.zone.fibre, reading.whiteShare))}
-				height={96}
+		{#if blind}
+			<p>Hold the hair against the ladder below.</p>
+		{:else}
+			<div class:grey>
+				<StrandRow
+					name="now"
+					colours={session.nowColours}
+					value={formatLevel(session.nowLevel)}
+					words={hexOf(labOfFibre(session.zone.fibre, reading.whiteShare))}
+					height={96}
+				/>
+			</div>
+			<ZoneBorders
+				{reading}
+				onchange={(recipe) => session.change('zone borders', (draft) => recipe(draft.reading))}
 			/>
-		</div>
-		<ZoneBorders
-			{reading}
-			onchange={(recipe) => session.change('zone borders', (draft) => recipe(draft.reading))}
-		/>
+		{/if}
 	{/snippet}
 	{#snippet picture()}
 		<div class="zone">
@@ -97,28 +105,31 @@
 				>{grey ? 'In colour' : 'In grey'}</button
 			>
 		</div>
-		<div class:grey>
-			<Ladder
-				label="Level of the {zone}"
-				{rungs}
-				value={formatLevel(Math.round(level * 2) / 2)}
-				onpick={(value) =>
-					session.change(`level of ${zone}`, (draft) =>
-						setLevel(draft.reading, zone, Number(value))
-					)}
-			/>
-		</div>
-		<p class="hint">
-			Judge dry, without hue: squint, or look in grey. {here.state === 'natural'
-				? 'Every untouched zone takes this level.'
-				: 'This zone only.'}
-			<button
-				class="link"
-				onclick={() => session.change('zones alike', (draft) => alikeFrom(draft.reading, zone))}
-				>Make all zones like this one</button
-			>
-		</p>
-		<ZoneColour {zone} />
+		{#if !blind}
+			<div class:grey>
+				<Ladder
+					label="Level of the {zone}"
+					{rungs}
+					value={formatLevel(Math.round(level * 2) / 2)}
+					onpick={(value) =>
+						session.change(`level of ${zone}`, (draft) =>
+							setLevel(draft.reading, zone, Number(value))
+						)}
+				/>
+			</div>
+			<p class="hint">
+				Judge dry, without hue: squint, or look in grey. {here.state === 'natural'
+					? 'Every untouched zone takes this level.'
+					: 'This zone only.'}
+				<button
+					class="link"
+					onclick={() => session.change('zones alike', (draft) => alikeFrom(draft.reading, zone))}
+					>Make all zones like this one</button
+				>
+			</p>
+		{/if}
+		<SecondOpinion {zone} />
+		{#if !blind}<ZoneColour {zone} />{/if}
 		<Fold title="From a picture" summary="point at hair and a grey card">
 			<PictureFold {zone} />
 		</Fold>

@@ -2,6 +2,7 @@ import { formatLevel, labOfPigment, naturalPigment, depthName } from '../../core
 import { undertoneOf, type Lab } from '../../core/colour';
 import { labOfFibre, pigmentOnPath } from '../../core/lift';
 import { seenFibre } from '../visit/hair';
+import { zoneLevel } from '../visit/lift';
 import { ZONES } from '../visit/hair';
 import type { Reading, ZoneName } from '../../schema/records';
 
@@ -15,12 +16,18 @@ export interface Rung {
 
 /**
  * Locks to hold against the hair: natural colours for untouched zones, this head's own lift path for
- * lightened ones. Dark levels in full steps, from the natural level up in halves where it was lifted.
+ * lightened ones. Dark hair gets a finer ladder: its levels lie close together and are told apart in
+ * halves, bent over a finger; lifted hair goes in halves from the natural level up.
  */
 export function ladderRungs(reading: Reading, zone: ZoneName): Rung[] {
 	const { state } = reading.zones[zone];
+	const here = zoneLevel(reading, zone);
 	const levels =
-		state === 'lightened' ? lightLevels(reading.naturalLevel) : [1, 2, 3, 4, 5, 6, 7, 8, 9, 10];
+		state === 'lightened'
+			? lightLevels(reading.naturalLevel)
+			: here <= DARK
+				? DARK_LEVELS
+				: ALL_LEVELS;
 	return levels.map((level) => {
 		const lightened = state === 'lightened' && level > reading.naturalLevel;
 		const lab = lightened
@@ -34,6 +41,11 @@ export function ladderRungs(reading: Reading, zone: ZoneName): Rung[] {
 		};
 	});
 }
+
+/** Up to here levels are dark, and told apart in halves. */
+const DARK = 5;
+const DARK_LEVELS = [1, 1.5, 2, 2.5, 3, 3.5, 4, 4.5, 5, 6, 7, 8];
+const ALL_LEVELS = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10];
 
 const lightLevels = (natural: number): number[] => {
 	const from = Math.min(Math.max(Math.round(natural), 3), 6);

@@ -1,4 +1,5 @@
 import { checkCautions, type Caution } from '../../core/caution';
+import { endsCondition } from '../../core/hair';
 import type { Client, Visit } from '../../schema/records';
 import type { LiftAnswer } from './lift';
 import { conditionOf, type ZoneStart } from './hair';
@@ -53,6 +54,7 @@ export function visitCautions(
 		hotRootLevels: lift.rootLead,
 		conditionBefore: conditionOf(reading),
 		conditionAfter: lift.condition,
+		...(plan.covers.ends ? { coveredEndsCondition: endsCondition(reading.strain) } : {}),
 		tonerVolume,
 		usesOxidative: true
 	}).map((caution) => ({

@@ -5,16 +5,18 @@ import {
 	predictLift,
 	readyWindow,
 	SCALP,
+	SPREAD,
 	spentMinute,
 	applyTo,
 	type Application,
 	type Course,
 	type HeadFactors,
 	type LiftResult,
-	type ReadyWindow
+	type ReadyWindow,
+	type Spread
 } from '../../core/lift';
 import { estimateSessions, TARGET_TOLERANCE, type SessionsEstimate } from '../../core/plan';
-import type { Aim, LiftPlan, Reading } from '../../schema/records';
+import type { Aim, LiftPlan, Reading, ZoneName } from '../../schema/records';
 import { conditionOf, type ZoneStart } from './hair';
 
 /** Minutes the chart runs past the plan, so that one sees what leaving it longer would do. */
@@ -27,6 +29,21 @@ export const headOf = (reading: Reading): HeadFactors => ({
 	naturalLevel: reading.naturalLevel,
 	texture: reading.texture
 });
+
+/**
+ * How sure the reading is: two people who agree halve the doubt of one, two who differ carry their
+ * difference into the interval.
+ */
+export function readingSpread(reading: Reading, zone: ZoneName): Spread {
+	const other = reading.secondOpinion?.[zone];
+	if (other === undefined) return SPREAD;
+	const own = zoneLevel(reading, zone);
+	return { ...SPREAD, startLevel: Math.hypot(SPREAD.startLevel / Math.SQRT2, (own - other) / 2) };
+}
+
+/** The level that was read for a zone. */
+export const zoneLevel = (reading: Reading, zone: ZoneName): number =>
+	reading.zones[zone].state === 'natural' ? reading.naturalLevel : reading.zones[zone].presentLevel;
 
 /** The plan as one application at the middle of a zone. */
 export function applicationOn(
@@ -59,7 +76,8 @@ export function liftAnswer(reading: Reading, plan: LiftPlan, zone: ZoneStart): L
 	const head = headOf(reading);
 	const application = applicationOn(plan, zone);
 	const result = predictLift(zone.fibre, [application], head, conditionOf(reading))[0]!;
-	const interval = levelInterval(zone.fibre, [application], head)[0]!;
+	const spread = readingSpread(reading, zone.name);
+	const interval = levelInterval(zone.fibre, [application], head, spread)[0]!;
 	return { ...result, ...interval, rootLead: rootLead(reading, plan, zone, result.level) };
 }
 
@@ -95,7 +113,8 @@ export function courseAnswer(
 	const application = applicationOn(plan, zone);
 	const level = liftTarget(aim);
 	const target = { low: level - TARGET_TOLERANCE, high: level + TARGET_TOLERANCE };
-	const course = liftCourse(zone.fibre, application, head, CHART_MINUTES);
+	const spread = readingSpread(reading, zone.name);
+	const course = liftCourse(zone.fibre, application, head, CHART_MINUTES, 2, spread);
 	return {
 		course,
 		window: readyWindow(course, target.low, target.high),

@@ -71,6 +71,9 @@ export class VisitSession {
 		return this.#history.canRedo;
 	}
 
+	/** While another person reads the hair, nothing on the screen says what the first one read. */
+	blind = $state(false);
+
 	/** Changes the visit. Quick changes under one label are undone together. */
 	change(label: string, recipe: (draft: Visit) => unknown): void {
 		const before = this.visit;

@@ -29,6 +29,7 @@ export function stationLine(session: VisitSession, station: Station): string {
 	const { visit, aim, plan, lift } = session;
 	switch (station) {
 		case 'read':
+			if (session.blind) return 'being read again';
 			return readLine(session);
 		case 'aim':
 			return `${formatLevel(aim.level)} ${aim.direction}, ${Math.round(aim.keepWarmth * 100)} % warmth`;

@@ -1,0 +1,69 @@
+<script lang="ts">
+	import { formatLevel } from '../../core/hair';
+	import type { ZoneName } from '../../schema/records';
+	import Button from '../../ui/Button.svelte';
+	import Ladder from '../visit/Ladder.svelte';
+	import { useVisit } from '../visit/context';
+	import { zoneLevel } from '../visit/lift';
+	import { ladderRungs } from './reading';
+
+	interface Props {
+		zone: ZoneName;
+	}
+	let { zone }: Props = $props();
+	const session = useVisit();
+	const reading = $derived(session.reading);
+	const other = $derived(reading.secondOpinion?.[zone]);
+	const own = $derived(zoneLevel(reading, zone));
+
+	function keep(value: string) {
+		session.change(`second opinion on ${zone}`, (draft) => {
+			draft.reading.secondOpinion = { ...draft.reading.secondOpinion, [zone]: Number(value) };
+		});
+		session.blind = false;
+	}
+	const forget = () =>
+		session.change('forgot the second opinion', (draft) => {
+			const left = Object.entries(draft.reading.secondOpinion ?? {}).filter(([z]) => z !== zone);
+			if (left.length > 0) draft.reading.secondOpinion = Object.fromEntries(left);
+			else delete draft.reading.secondOpinion;
+		});
+</script>
+
+{#if session.blind}
+	<p><b>Second opinion on the {zone}.</b> Hand over the screen; the first reading is hidden.</p>
+	<Ladder
+		label="Level of the {zone}, second opinion"
+		rungs={ladderRungs(reading, zone)}
+		value=""
+		onpick={keep}
+	/>
+	<Button onclick={() => (session.blind = false)}>Not now</Button>
+{:else if other !== undefined}
+	<p class="hint" role="status">
+		You {formatLevel(own)}, second opinion {formatLevel(other)}. {Math.abs(own - other) < 0.5
+			? 'Two pairs of eyes agree: the interval is narrower.'
+			: 'The difference widens the interval.'}
+		<button class="link" onclick={forget}>Forget it</button>
+	</p>
+{:else}
+	<p class="hint">
+		<button class="link" onclick={() => (session.blind = true)}>Ask for a second opinion</button>
+	</p>
+{/if}
+
+<style>
+	.hint {
+		color: var(--ink-soft);
+		font-size: 14px;
+	}
+	.link {
+		border: 0;
+		background: none;
+		padding: 0;
+		min-height: 44px;
+		color: var(--ink);
+		text-decoration: underline;
+		text-underline-offset: 3px;
+	}
+</style>
