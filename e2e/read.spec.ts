@@ -175,3 +175,55 @@ test('what is not a picture says so, and nothing that was read is lost', async (
 	}
 	await expect(answer(page)).toBeVisible();
 });
+
+test('the checks set the condition and say why; ends past saving are to be cut', async ({
+	page
+}) => {
+	await read(page, 'Hesper Oake', 'Check the hair');
+	await expect(page.getByText('100 sound')).toBeVisible();
+	await page.getByRole('radio', { name: 'slow', exact: true }).click();
+	await page.getByRole('radio', { name: 'rough', exact: true }).click();
+	const status = page.getByRole('status').filter({ hasText: 'Condition' });
+	await expect(status).toContainText('Condition 74, watch. stretch −16, feel −10.');
+	await expect(page.getByText('74 watch')).toBeVisible();
+	await page.getByRole('radio', { name: 'splitting', exact: true }).click();
+	await expect(status).toContainText('cut these first');
+	await page
+		.getByRole('button', { name: /more|What to do/ })
+		.first()
+		.click();
+	await expect(page.getByText('Cut these ends first.').first()).toBeVisible();
+	await page.keyboard.press('Escape');
+	await page.getByRole('radio', { name: 'soaks in at once', exact: true }).click();
+	await expect(page.getByRole('radio', { name: 'porous', exact: true })).toBeChecked();
+});
+
+test('a second opinion is read blind, shown beside the first, and moves the interval', async ({
+	page
+}) => {
+	await openDemo(page);
+	await openClient(page, 'Hesper Oake');
+	await station(page, 'Lift');
+	const range = page.locator('.range');
+	const width = async () => {
+		const text = await range.innerText();
+		const [low, high] = /likely ([\d.]+) to ([\d.]+)/.exec(text)!.slice(1).map(Number);
+		return high! - low!;
+	};
+	await expect(range).toContainText('likely');
+	const before = await width();
+	await station(page, 'Read');
+	await page.getByRole('button', { name: 'Ask for a second opinion' }).click();
+	await expect(answer(page)).toHaveText('?');
+	await expect(page.getByText('light brown')).toHaveCount(0);
+	await expect(page.getByRole('link', { name: /Read/ })).toContainText('being read again');
+	await accessible(page);
+	await page
+		.getByRole('radiogroup', { name: 'Level of the lengths, second opinion' })
+		.getByRole('radio', { name: /^6 / })
+		.click();
+	await expect(page.getByText('You 5, second opinion 6.')).toBeVisible();
+	await station(page, 'Lift');
+	await expect(range).toContainText('likely');
+	expect(await width()).toBeGreaterThan(before);
+});

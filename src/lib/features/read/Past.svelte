@@ -6,13 +6,19 @@
 	import Tick from '../../ui/Tick.svelte';
 	import Button from '../../ui/Button.svelte';
 	import { useVisit } from '../visit/context';
-	import type { Reading } from '../../schema/records';
+	import type { Reading, ZoneName } from '../../schema/records';
 	import { conditionBand } from '../../core/hair';
 	import { conditionOf } from '../visit/hair';
 	import Checks from './Checks.svelte';
+	import PictureFold from './PictureFold.svelte';
 	import HistoryLine from './HistoryLine.svelte';
 	import { agoWords, entryWords, weeksBefore } from './history';
 
+	interface Props {
+		/** The zone that a picture is read for. */
+		zone: ZoneName;
+	}
+	let { zone }: Props = $props();
 	const session = useVisit();
 	const reading = $derived(session.reading);
 	const tests = $derived(
@@ -50,6 +56,9 @@
 </script>
 
 <div class="past">
+	<Fold title="From a picture" summary="point at hair and a grey card">
+		<PictureFold {zone} />
+	</Fold>
 	<Fold title="History" summary={told}>
 		<HistoryLine />
 	</Fold>

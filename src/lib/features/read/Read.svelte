@@ -5,7 +5,6 @@
 	import { labOfFibre } from '../../core/lift';
 	import Button from '../../ui/Button.svelte';
 	import Choice from '../../ui/Choice.svelte';
-	import Fold from '../../ui/Fold.svelte';
 	import Ladder from '../visit/Ladder.svelte';
 	import FootLine from '../visit/FootLine.svelte';
 	import Station from '../visit/Station.svelte';
@@ -14,7 +13,6 @@
 	import { conditionOf } from '../visit/hair';
 	import HairDials from './HairDials.svelte';
 	import Past from './Past.svelte';
-	import PictureFold from './PictureFold.svelte';
 	import SecondOpinion from './SecondOpinion.svelte';
 	import ZoneBorders from './ZoneBorders.svelte';
 	import ZoneColour from './ZoneColour.svelte';
@@ -130,10 +128,7 @@
 		{/if}
 		<SecondOpinion {zone} />
 		{#if !blind}<ZoneColour {zone} />{/if}
-		<Fold title="From a picture" summary="point at hair and a grey card">
-			<PictureFold {zone} />
-		</Fold>
-		<Past />
+		<Past {zone} />
 	{/snippet}
 	{#snippet dials()}<HairDials />{/snippet}
 	{#snippet foot()}
@@ -176,6 +171,6 @@
 	}
 	.link {
 		color: var(--ink);
-		margin-left: 10px;
+		white-space: nowrap;
 	}
 </style>

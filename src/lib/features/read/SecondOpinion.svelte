@@ -5,7 +5,7 @@
 	import Ladder from '../visit/Ladder.svelte';
 	import { useVisit } from '../visit/context';
 	import { zoneLevel } from '../visit/lift';
-	import { ladderRungs } from './reading';
+	import { blindRungs } from './reading';
 
 	interface Props {
 		zone: ZoneName;
@@ -34,11 +34,11 @@
 	<p><b>Second opinion on the {zone}.</b> Hand over the screen; the first reading is hidden.</p>
 	<Ladder
 		label="Level of the {zone}, second opinion"
-		rungs={ladderRungs(reading, zone)}
+		rungs={blindRungs(reading)}
 		value=""
 		onpick={keep}
 	/>
-	<Button onclick={() => (session.blind = false)}>Not now</Button>
+	<div class="not-now"><Button onclick={() => (session.blind = false)}>Not now</Button></div>
 {:else if other !== undefined}
 	<p class="hint" role="status">
 		You {formatLevel(own)}, second opinion {formatLevel(other)}. {Math.abs(own - other) < 0.5
@@ -53,6 +53,9 @@
 {/if}
 
 <style>
+	.not-now {
+		margin: 10px 0;
+	}
 	.hint {
 		color: var(--ink-soft);
 		font-size: 14px;

@@ -42,6 +42,15 @@ export function ladderRungs(reading: Reading, zone: ZoneName): Rung[] {
 	});
 }
 
+/** The whole natural ladder, whatever was read: a shorter one would tell the second pair of eyes. */
+export const blindRungs = (reading: Reading): Rung[] =>
+	ALL_LEVELS.map((level) => ({
+		value: formatLevel(level),
+		name: formatLevel(level),
+		words: depthName(level),
+		lab: labOfPigment(naturalPigment(level, reading.warmth))
+	}));
+
 /** Up to here levels are dark, and told apart in halves. */
 const DARK = 5;
 const DARK_LEVELS = [1, 1.5, 2, 2.5, 3, 3.5, 4, 4.5, 5, 6, 7, 8];
