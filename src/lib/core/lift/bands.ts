@@ -1,4 +1,4 @@
-import type { HeadArea, PointNow } from './head';
+import type { HeadArea, PointNow } from './strand';
 import { SCALP } from './constants';
 import { levelOfFibre } from './fibre';
 

@@ -3,7 +3,7 @@ import { SECTION_REACH, SPENT, SPREAD } from './constants';
 import { sparesDye, type Application, type HeadFactors } from './application';
 import { doseOf } from './dose';
 import { labOfFibre, levelOfFibre, lightenFibre, type Fibre } from './fibre';
-import type { Remembered } from './head';
+import type { Remembered } from './strand';
 import { drawHeads, lightenDraw, quantile, type Spread } from './interval';
 
 /** One moment of a lift. */

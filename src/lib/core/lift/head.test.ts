@@ -6,14 +6,9 @@ import { AFTER_WIPE } from './constants';
 import type { HeadFactors } from './application';
 import type { LiftEvent, Mixture } from './events';
 import { dyesOf, levelOfFibre, type Fibre } from './fibre';
-import {
-	evenPoints,
-	headAt,
-	readyHead,
-	type AreaNow,
-	type HeadArea,
-	type PointStart
-} from './head';
+import { headAt } from './head';
+import { readyHead } from './prepare';
+import { evenPoints, type AreaNow, type HeadArea, type PointStart } from './strand';
 import { headInterval, readyInterval } from './headInterval';
 import { learnedSpread, undertoneInterval } from './interval';
 import { readyTimes } from './ready';

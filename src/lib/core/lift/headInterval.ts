@@ -1,6 +1,7 @@
 import { SECTION_REACH, SPREAD } from './constants';
 import { levelOfFibre, lightenFibre, type Fibre } from './fibre';
-import { pointAt, type PointDraw, type ReadyHead, type ReadyPoint } from './head';
+import { pointAt, type PointDraw } from './point';
+import type { ReadyHead, ReadyPoint } from './prepare';
 import { drawnReach, heatFactor, misread, misremembered, quantile, type Spread } from './interval';
 import { stratifiedNormals } from './quasi';
 import { pointsInZone, type ReadyZone } from './ready';

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { levelOfFibre } from './fibre';
-import { strandFromHistory, type HeadHistory, type HistoryEvent } from './history';
-import type { PointStart } from './head';
+import { strandFromHistory } from './history';
+import type { HeadHistory, HistoryEvent } from './past';
+import type { PointStart } from './strand';
 
 const history = (
 	events: readonly HistoryEvent[],

@@ -39,30 +39,26 @@ export {
 } from './fibre';
 export { BAND_LEVELS, bandWords, findBands, type Band, type BandCause } from './bands';
 export { AREAS, type AreaName, type LiftEvent, type Mixture, type Reach } from './events';
+export { headAt } from './head';
+export { pointAt } from './point';
+export { readyHead, type ReadyHead, type ReadyPoint } from './prepare';
 export {
 	evenPoints,
-	headAt,
-	pointAt,
-	readyHead,
 	type AreaNow,
 	type HeadArea,
 	type PointNow,
 	type PointStart,
-	type ReadyHead,
-	type ReadyPoint,
 	type Remembered
-} from './head';
+} from './strand';
 export { headInterval, readyInterval, type Range } from './headInterval';
 export {
 	eventsAt,
 	strandFromHistory,
 	type Disagreement,
-	type HeadHistory,
-	type HistoryEvent,
-	type Onto,
 	type StrandFromHistory,
 	type StretchReading
 } from './history';
+export type { HeadHistory, HistoryEvent, Onto } from './past';
 export {
 	drawnReach,
 	heatFactor,

@@ -5,7 +5,7 @@ import { sparesDye, type Application, type HeadFactors } from './application';
 import { RATE, SECTION_REACH, SPREAD } from './constants';
 import { doseOf } from './dose';
 import { labOfFibre, levelOfFibre, lightenFibre, type Fibre } from './fibre';
-import type { Remembered } from './head';
+import type { Remembered } from './strand';
 import { normalQuantile, quasiRandom } from './quasi';
 
 /** Standard deviations of what is not known about a head. */

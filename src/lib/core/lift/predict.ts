@@ -3,7 +3,8 @@ import type { FormulaPart } from '../tone';
 import { sparesDye, type Application, type HeadFactors } from './application';
 import { doseOf } from './dose';
 import { labOfFibre, levelOfFibre, lightenFibre, WHITE_FIBRE, type Fibre } from './fibre';
-import { pointAt, readyHead } from './head';
+import { pointAt } from './point';
+import { readyHead } from './prepare';
 import { wearOf } from './wear';
 
 /** What one application leaves. */

@@ -1,4 +1,5 @@
-import { pointAt, type ReadyHead, type ReadyPoint } from './head';
+import { pointAt } from './point';
+import type { ReadyHead, ReadyPoint } from './prepare';
 import type { AreaName } from './events';
 
 /** A stretch of one area's strand that is judged together. */

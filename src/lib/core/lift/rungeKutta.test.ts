@@ -6,7 +6,8 @@ import type { Application } from './application';
 import { doseOf } from './dose';
 import { spellsAt, type LiftEvent, type Mixture } from './events';
 import { levelOfFibre, lightenFibre, type DyeLayer, type Fibre } from './fibre';
-import { pointAt, readyHead } from './head';
+import { pointAt } from './point';
+import { readyHead } from './prepare';
 
 const head = { naturalLevel: 4, texture: 'medium' } as const;
 const layer: DyeLayer = {

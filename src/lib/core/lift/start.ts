@@ -1,7 +1,7 @@
 import { naturalPigment, type Pigment, type Warmth } from '../hair';
 import { depositOf, fadeDyes, scaleDyes, VEHICLES, type Shade, type Vehicle } from '../tone';
 import { levelOfFibre, lightenFibre, WHITE_FIBRE, type DyeLayer, type Fibre } from './fibre';
-import type { Remembered } from './head';
+import type { Remembered } from './strand';
 
 /** Artificial colour as a person remembers it. */
 export interface ArtificialColour extends Shade {

@@ -6,14 +6,11 @@ export { chairMinutes } from './hours';
 export {
 	searchPlans,
 	searchPlansSteps,
-	type Pace,
 	type PlanAnswer,
-	type PlanConstraints,
-	type PlanHead,
 	type PlanName,
 	type ServicePlan,
-	type Stopped,
 	type VisitPlan
 } from './search';
+export type { Pace, PlanConstraints, PlanHead, Stopped } from './recipes';
 export { stallPoints, type StallPoint, type StallProblem } from './stalls';
 export { solveTint, type TintAnswer, type TintProblem } from './tint';
