@@ -23,6 +23,7 @@ const PHONE = { width: 390, height: 844 };
 const SHOTS = [
 	['day', '/', DESK, 'light'],
 	['read', '/visit/anneke-rill-today/read', DESK, 'light'],
+	['read-history', '/visit/yusra-halden-today/read', DESK, 'light', 'History'],
 	['aim', `${HESPER}/aim`, DESK, 'light'],
 	['lift', `${HESPER}/lift`, DESK, 'light'],
 	['lift-dark', `${HESPER}/lift`, DESK, 'dark'],
@@ -41,13 +42,17 @@ const port = await choosePort(4391);
 const server = await serve(port);
 const base = `http://localhost:${port}`;
 const browser = await launchChromium(executablePath);
-for (const [name, path, viewport, colorScheme] of SHOTS) {
+for (const [name, path, viewport, colorScheme, fold] of SHOTS) {
 	const page = await browser.newPage({ viewport, colorScheme });
 	await page.goto(`${base}/demo`);
 	await page.waitForURL(`${base}/`);
 	if (name === 'chair') await runChair(page);
 	await page.goto(base + path);
 	await page.getByRole('heading', { level: 1 }).waitFor();
+	if (fold) {
+		await page.getByText(fold, { exact: true }).click();
+		await page.getByText(fold, { exact: true }).evaluate((title) => title.scrollIntoView());
+	}
 	await page.waitForTimeout(600);
 	await page.screenshot({ path: join(ROOT, 'docs/screenshots', `${name}.png`) });
 	await page.close();
