@@ -135,7 +135,7 @@ describe('answers to any valid request', () => {
 					}
 				}
 			),
-			{ numRuns: 5 }
+			{ numRuns: 3 }
 		);
 	});
 });

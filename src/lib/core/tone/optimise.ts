@@ -9,7 +9,13 @@ export interface Found {
 }
 
 /** How many of the ranked pairs and thirds are refined: past these nothing better was ever found. */
-const REFINED = { pairs: 40, parents: 8, thirds: 16 } as const;
+const REFINED = {
+	pairs: 40,
+	parents: 8,
+	thirds: 16,
+	/** A mix this much worse than the best is not brought to whole grams: nobody would be offered it. */
+	within: 3
+} as const;
 
 type Vector = readonly [number, number, number];
 const minus = (p: Lab, q: Lab): Vector => [p.l - q.l, p.a - q.a, p.b - q.b];
@@ -220,10 +226,14 @@ export function* bestMixes(search: Search): Steps<Found[]> {
 		pairs.push({ candidates: guess.candidates, ...refine(search, guess.candidates, guess.shares) });
 	}
 	yield 0.8;
-	for (const { candidates, shares } of pairs) found.push(inWholeGrams(search, candidates, shares));
+	const best = Math.min(...found.map(({ score }) => score), ...pairs.map(({ score }) => score));
+	for (const { candidates, shares, score } of pairs) {
+		if (score <= best + REFINED.within) found.push(inWholeGrams(search, candidates, shares));
+	}
 	yield 0.85;
 	for (const { candidates, shares } of rankThirds(search, pairs, most)) {
 		const refined = refine(search, candidates, shares);
+		if (refined.score > best + REFINED.within) continue;
 		found.push(inWholeGrams(search, candidates, refined.shares));
 	}
 	yield 1;
