@@ -1,6 +1,6 @@
 import { stamp } from './documents';
 import type { Library } from './library.svelte';
-import { GROWTH_CM_PER_MONTH } from '../core/hair';
+import { GROWTH_CM_PER_MONTH, WEEKS_PER_MONTH } from '../core/hair';
 import type { Client, HistoryEntry, Reading, Visit, ZoneReading } from '../schema/records';
 
 const natural = (level: number): ZoneReading => ({
@@ -38,8 +38,6 @@ export const plainReading = (): Reading => ({
 	history: [],
 	growthCmPerMonth: GROWTH_CM_PER_MONTH
 });
-
-const WEEKS_PER_MONTH = 365.25 / 12 / 7;
 
 /**
  * What the next visit starts from: where the last one lightened, the hair is as it was left; since

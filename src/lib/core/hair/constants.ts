@@ -10,6 +10,9 @@ export const TEXTURE_WEAR = { fine: 1.25, medium: 1, coarse: 0.85 } as const;
 /** Growth of scalp hair, cm a month: the trade's everyday figure. */
 export const GROWTH_CM_PER_MONTH = 1.25;
 
+/** Weeks in a month of the mean year. */
+export const WEEKS_PER_MONTH = 365.25 / 12 / 7;
+
 /**
  * What a history costs the condition index before today, as log loss per event. Planning values by
  * reason: one earlier lightening costs about what the wear model gives for five levels (0.12).

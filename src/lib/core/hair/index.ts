@@ -15,7 +15,8 @@ export {
 	HISTORY_WEAR,
 	TEXTURE_SPEED,
 	TEXTURE_WEAR,
-	WARMTH
+	WARMTH,
+	WEEKS_PER_MONTH
 } from './constants';
 export { depthName, describeTone, formatLevel, onScale, type Treatment } from './describe';
 export {

@@ -1,6 +1,7 @@
 import type { HeadArea, PointNow } from './strand';
 import { SCALP } from './constants';
 import { levelOfFibre } from './fibre';
+import { quantile } from './interval';
 
 /** Why a stretch of a strand comes out apart from the rest. */
 export type BandCause =
@@ -32,12 +33,6 @@ const LINE_SHARE = 0.4;
 const mean = (values: readonly number[]): number =>
 	values.reduce((sum, value) => sum + value, 0) / values.length;
 
-function median(values: readonly number[]): number {
-	const sorted = [...values].sort((p, q) => p - q);
-	const middle = sorted.length >> 1;
-	return sorted.length % 2 ? sorted[middle]! : (sorted[middle - 1]! + sorted[middle]!) / 2;
-}
-
 /**
  * Finds hot roots, bands and lagging ends: stretches at least 0.4 level off the median of the strand,
  * with the reason that fits best. Hair that nobody meant to touch is not judged.
@@ -54,7 +49,8 @@ export function findBands(
 		meant(point.distanceCm) ? [{ point, start: area.points[i]! }] : []
 	);
 	if (judged.length < 3) return [];
-	const body = median(judged.map(({ point }) => point.level));
+	const levels = judged.map(({ point }) => point.level).sort((p, q) => p - q);
+	const body = quantile(levels, 0.5);
 	const usual = judged.filter(({ point }) => Math.abs(point.level - body) < BAND_LEVELS);
 	const sideOf = (level: number) =>
 		Math.sign(level - body) * Number(Math.abs(level - body) >= BAND_LEVELS);

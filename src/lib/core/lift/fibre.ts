@@ -76,10 +76,6 @@ export function levelOfFibre({ eumelanin, pheomelanin, layers }: Fibre): number 
 	return levelOf(lightnessOfLuminance(luminance));
 }
 
-/** Level that an area reads, its white fibres included. */
-export const levelOfMixture = (fibre: Fibre, whiteShare: number, white: Fibre): number =>
-	whiteShare <= 0 ? levelOfFibre(fibre) : levelOf(labOfFibre(fibre, whiteShare, white).l);
-
 /** Rate of loss of one dye of a layer against that of eumelanin. */
 export function dyeLossRate(layer: DyeLayer, dye: DyeName): number {
 	const base = layer.vehicle === 'permanent' ? DYE_LOSS.permanent : DYE_LOSS.other;

@@ -1,4 +1,4 @@
-import { GROWTH_CM_PER_MONTH } from '../hair';
+import { GROWTH_CM_PER_MONTH, WEEKS_PER_MONTH } from '../hair';
 import { SCALP } from './constants';
 import { levelOfFibre, WHITE_FIBRE, type Fibre } from './fibre';
 import { startOfPast, type HeadHistory, type HistoryEvent, type Touch } from './past';
@@ -25,7 +25,6 @@ export interface StrandFromHistory {
 	readonly disagreements: readonly Disagreement[];
 }
 
-const WEEKS_PER_MONTH = 52.18 / 12;
 /** The last centimetres that “ends” means. */
 const ENDS_CM = 4;
 /** A reading this far from what the history gives is worth a question, levels. */

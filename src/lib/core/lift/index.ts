@@ -31,7 +31,6 @@ export {
 	dyesOf,
 	labOfFibre,
 	levelOfFibre,
-	levelOfMixture,
 	lightenFibre,
 	WHITE_FIBRE,
 	type DyeLayer,

@@ -1,7 +1,8 @@
 import { undertoneOf, type Lab, type Undertone } from '../colour';
 import { levelInterval, levelOfFibre, SPREAD, type Application } from '../lift';
 import { finish, type Steps } from '../steps';
-import { CHAIR_MINUTES, HOLDS_TONER_FROM, PLAN, SEARCH, TARGET_TOLERANCE } from './constants';
+import { HOLDS_TONER_FROM, PLAN, SEARCH, TARGET_TOLERANCE } from './constants';
+import { chairMinutes } from './hours';
 import {
 	follow,
 	recipesFor,
@@ -138,10 +139,9 @@ function distinct(
 
 /** Chair time of one visit: consultation and finish once, work and rinse for every application. */
 function visitMinutes(applications: readonly Application[], constraints: PlanConstraints): number {
-	const { consult, rinse, tone, finish: dry } = CHAIR_MINUTES;
-	const work = constraints.workMinutes ?? SEARCH.workMinutes;
-	const lift = applications.reduce((sum, { minutes }) => sum + work + minutes + rinse, 0);
-	return Math.round(consult + lift + tone + dry);
+	const rounds = applications.length;
+	const process = applications.reduce((sum, { minutes }) => sum + minutes, 0);
+	return chairMinutes(rounds * (constraints.workMinutes ?? SEARCH.workMinutes), process, rounds);
 }
 
 const chairOf = ({ visits }: Course, constraints: PlanConstraints): number =>
