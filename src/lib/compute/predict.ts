@@ -34,7 +34,9 @@ export function predict(request: z.output<typeof predictRequest>): z.input<typeo
 	const cautions = checkCautions({
 		henna: false,
 		metallicSalts: false,
-		minerals: false,
+		patchTest: { standing: 'none' },
+		strandTest: { standing: 'none' },
+		sensitivities: [],
 		scalpIrritated: false,
 		underSixteen: false,
 		oldColour: (hair.artificial?.length ?? 0) > 0,

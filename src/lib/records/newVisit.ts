@@ -1,7 +1,17 @@
+import { exceptions, readingOf } from './areas';
 import { stamp } from './documents';
 import type { Library } from './library.svelte';
 import { GROWTH_CM_PER_MONTH, WEEKS_PER_MONTH } from '../core/hair';
-import type { Client, HistoryEntry, Reading, Visit, ZoneReading } from '../schema/records';
+import { USUAL_WARMTH } from '../core/tone';
+import type {
+	Aim,
+	AreaReading,
+	Client,
+	HistoryEntry,
+	Reading,
+	Visit,
+	ZoneReading
+} from '../schema/records';
 
 const natural = (level: number): ZoneReading => ({
 	state: 'natural',
@@ -20,6 +30,9 @@ export const plainReading = (): Reading => ({
 	regrowthCm: 2.5,
 	endsCm: 4,
 	whiteShare: 0,
+	areas: {},
+	curl: 'straight',
+	haircut: { layers: 'none', undercut: [] },
 	zones: { root: natural(5), lengths: natural(5), ends: natural(5) },
 	strain: {
 		lightenings: 0,
@@ -32,11 +45,23 @@ export const plainReading = (): Reading => ({
 	},
 	henna: false,
 	metallicSalts: false,
-	minerals: false,
-	scalpIrritated: false,
-	strandTest: 'none',
+	water: 'soft',
+	scalp: 'calm',
+	strandTests: [],
 	history: [],
 	growthCmPerMonth: GROWTH_CM_PER_MONTH
+});
+
+/** An aim to start from: light blonde, neutral, a third of the warmth kept. */
+export const plainAim = (): Aim => ({
+	kind: 'solid',
+	level: 8,
+	direction: 'neutral',
+	keepWarmth: USUAL_WARMTH,
+	liftPast: 0.5,
+	lightShare: 1,
+	zones: {},
+	areas: {}
 });
 
 /**
@@ -51,19 +76,25 @@ export function nextReading(last: Visit, now: Date): Reading {
 	const level = result.level;
 	const left = (zone: ZoneReading, covered: boolean): ZoneReading =>
 		covered ? { state: 'lightened', presentLevel: level, artificial: [] } : zone;
-	const next: Reading = {
-		...reading,
-		regrowthCm: Math.min(reading.lengthCm, Math.max(0, grown)),
+	const grownOut = <R extends AreaReading>(before: R): R => ({
+		...before,
+		regrowthCm: Math.min(before.lengthCm, Math.max(0, grown)),
 		zones: {
-			root: natural(reading.naturalLevel),
-			lengths: left(reading.zones.lengths, lift.covers.lengths),
-			ends: left(reading.zones.ends, lift.covers.ends)
-		},
+			root: natural(before.naturalLevel),
+			lengths: left(before.zones.lengths, lift.covers.lengths),
+			ends: left(before.zones.ends, lift.covers.ends)
+		}
+	});
+	const rest = grownOut(reading);
+	const next: Reading = {
+		...rest,
+		areas: exceptions(rest, (area) => grownOut(readingOf(reading, area)), reading.areas),
 		strain: { ...reading.strain, lightenings: Math.min(20, reading.strain.lightenings + 1) },
 		history: [...reading.history, lightened(last, level)].slice(-MOST_HISTORY)
 	};
-	// Whoever gave a second opinion then read other hair: it is asked for anew.
+	// Whoever gave a second opinion, and whoever took a picture, then saw other hair.
 	delete next.secondOpinion;
+	delete next.picture;
 	return next;
 }
 
@@ -88,7 +119,7 @@ export function newVisit(clientId: string, now: Date, colourist = '', last?: Vis
 		chairSince: now.toISOString(),
 		settled: [],
 		reading: last ? nextReading(last, now) : plainReading(),
-		aim: last ? last.aim : { level: 8, direction: 'neutral', keepWarmth: 1 / 3, liftPast: 0.5 },
+		aim: last ? last.aim : plainAim(),
 		lift: {
 			product: 'powder',
 			volume: 20,
@@ -148,6 +179,7 @@ export const newClient = (name: string, now: Date): Client => ({
 	contact: '',
 	note: '',
 	underSixteen: false,
+	sensitivities: [],
 	washesPerWeek: 2,
 	patchTests: []
 });

@@ -6,7 +6,9 @@ import { API } from '../schema/api';
 import { recordsFile } from '../schema/file';
 import { migrate } from '../schema/migrations';
 import { anyDocument, SCHEMA_VERSION } from '../schema/records';
+import storedClient2 from './stored/client.v2.json';
 import storedVisit1 from './stored/visit.v1.json';
+import storedVisit2 from './stored/visit.v2.json';
 
 describe('records', () => {
 	it('the demo and the first shelf fit', () => {
@@ -30,25 +32,47 @@ describe('migration', () => {
 			document: { schemaVersion: SCHEMA_VERSION, id: 'a' }
 		});
 	});
-	it('gives a visit of version 1 an empty history, and leaves the rest as it was', () => {
-		const migrated = migrate(storedVisit1);
-		expect(migrated.ok).toBe(true);
-		if (!migrated.ok) return;
-		const visit = anyDocument.parse(migrated.document);
-		expect(visit).toMatchObject({
-			...storedVisit1,
-			schemaVersion: SCHEMA_VERSION,
+	const lifted = (stored: unknown) => {
+		const migrated = migrate(stored);
+		if (!migrated.ok) throw new Error(migrated.problem);
+		return anyDocument.parse(migrated.document);
+	};
+	it('gives a visit of version 1 an empty history', () => {
+		const { minerals, scalpIrritated, strandTest, ...kept } = storedVisit1.reading;
+		expect([minerals, scalpIrritated, strandTest]).toEqual([true, false, 'none']);
+		expect(lifted(storedVisit1)).toMatchObject({
 			reading: {
-				...storedVisit1.reading,
+				...kept,
 				history: [],
 				growthCmPerMonth: 1.25,
-				strain: { ...storedVisit1.reading.strain, feel: 'smooth', ends: 'sound' }
+				strain: { ...kept.strain, feel: 'smooth', ends: 'sound' }
 			}
 		});
 		const client = { schemaVersion: 1, kind: 'client', id: 'c', name: 'A' };
 		expect(migrate(client)).toMatchObject({
 			document: { ...client, schemaVersion: SCHEMA_VERSION }
 		});
+	});
+	it('tells water, scalp and strand tests of version 2 more finely, and keeps every figure', () => {
+		const { minerals, scalpIrritated, strandTest, ...kept } = storedVisit2.reading;
+		expect([minerals, scalpIrritated, strandTest]).toEqual([true, false, 'none']);
+		expect(lifted(storedVisit2)).toMatchObject({
+			...storedVisit2,
+			schemaVersion: SCHEMA_VERSION,
+			reading: { ...kept, water: 'hard', scalp: 'calm', strandTests: [], areas: {} },
+			aim: { ...storedVisit2.aim, kind: 'solid', zones: {}, areas: {}, lightShare: 1 }
+		});
+		const tested = {
+			...storedVisit2,
+			reading: { ...storedVisit2.reading, strandTest: 'reacted', scalpIrritated: true }
+		};
+		expect(lifted(tested)).toMatchObject({
+			reading: {
+				scalp: 'irritated',
+				strandTests: [{ date: storedVisit2.date, result: 'reacted' }]
+			}
+		});
+		expect(lifted(storedClient2)).toMatchObject({ name: 'Yusra Halden', sensitivities: [] });
 	});
 	it('refuses what is newer, and what is no document', () => {
 		expect(migrate({ schemaVersion: SCHEMA_VERSION + 1 })).toEqual({ ok: false, problem: 'newer' });

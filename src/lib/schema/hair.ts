@@ -4,6 +4,7 @@ export const warmth = z.enum(['ash', 'neutral', 'golden', 'copper', 'red']);
 export const texture = z.enum(['fine', 'medium', 'coarse']);
 export const porosity = z.enum(['low', 'normal', 'high']);
 export const density = z.enum(['low', 'medium', 'high']);
+export const curl = z.enum(['straight', 'wavy', 'curly', 'coily']);
 export const vehicle = z.enum(['permanent', 'demi', 'gloss', 'rapid', 'direct', 'highLift']);
 export const product = z.enum([
 	'powder',

@@ -22,6 +22,33 @@ const MIGRATIONS: Readonly<Record<number, Migration>> = {
 				strain: { feel: 'smooth', ends: 'sound', ...strain }
 			}
 		};
+	},
+	/**
+	 * Areas of the head, curl and haircut; water, scalp and strand tests told more finely; aims by zone
+	 * and area; sensitivities of the client.
+	 */
+	2: (document) => {
+		const { kind, reading, aim } = document;
+		if (kind === 'client') return { sensitivities: [], ...document };
+		if (kind !== 'visit' || !isRecord(reading) || !isRecord(aim)) return document;
+		const { minerals, scalpIrritated, strandTest, ...rest } = reading;
+		const tested = strandTest !== undefined && strandTest !== 'none';
+		return {
+			...document,
+			reading: {
+				areas: {},
+				curl: 'straight',
+				haircut: { layers: 'none', undercut: [] },
+				water: minerals === true ? 'hard' : 'soft',
+				scalp: scalpIrritated === true ? 'irritated' : 'calm',
+				// When it was made was not written down; the day of the visit is the latest it can be.
+				strandTests: tested
+					? [{ id: 'strand-test', date: document['date'], result: strandTest, note: '' }]
+					: [],
+				...rest
+			},
+			aim: { kind: 'solid', zones: {}, areas: {}, lightShare: 1, ...aim }
+		};
 	}
 };
 

@@ -1,8 +1,10 @@
 import { z } from 'zod';
+import { SENSITIVITIES } from '../core/caution';
+import { AREAS } from '../core/lift';
 import * as hair from './hair';
 
 /** Version of every stored document. Raise it with a migration in `migrations.ts`. */
-export const SCHEMA_VERSION = 2 as const;
+export const SCHEMA_VERSION = 3 as const;
 
 const id = z.string().regex(/^[\w-]{1,64}$/);
 const when = z.iso.datetime();
@@ -18,6 +20,18 @@ const document = {
 
 export const patchTest = z.object({ date: day, reacted: z.boolean() });
 
+export const sensitivity = z.enum(SENSITIVITIES);
+
+/** A strand cut or parted off and worked on ahead of the head: it tells of this hair as it was then. */
+export const strandTest = z.object({
+	id,
+	date: day,
+	result: z.enum(['pending', 'clean', 'reacted']),
+	/** Level it reached, where somebody looked. */
+	level: hair.level.optional(),
+	note: text(500)
+});
+
 export const client = z.object({
 	...document,
 	kind: z.literal('client'),
@@ -25,11 +39,14 @@ export const client = z.object({
 	contact: text(200),
 	note: text(4000),
 	underSixteen: z.boolean(),
+	/** What this person is known not to bear. */
+	sensitivities: z.array(sensitivity).max(8),
 	washesPerWeek: z.number().min(0).max(14),
 	patchTests: z.array(patchTest).max(200)
 });
 
 export const zoneName = z.enum(['root', 'lengths', 'ends']);
+export const areaName = z.enum(AREAS);
 export const zoneState = z.enum(['natural', 'coloured', 'lightened']);
 
 export const zoneReading = z.object({
@@ -37,6 +54,8 @@ export const zoneReading = z.object({
 	presentLevel: hair.level,
 	/** What the person calls it; the model's own name stands beside it. */
 	undertone: hair.undertoneName.optional(),
+	/** Where this zone takes up liquid otherwise than the rest of the hair. */
+	porosity: hair.porosity.optional(),
 	artificial: z.array(hair.artificialColour).max(6)
 });
 
@@ -59,18 +78,30 @@ export const historyEntry = z.discriminatedUnion('kind', [
 	z.object({ ...past, kind: z.literal('cut'), cm: z.number().min(0.5).max(100) })
 ]);
 
-export const reading = z.object({
+/** What may differ from one area of the head to another. */
+export const areaReading = z.object({
 	naturalLevel: hair.naturalLevel,
 	warmth: hair.warmth,
 	texture: hair.texture,
-	density: hair.density,
 	porosity: hair.porosity,
 	lengthCm: z.number().min(1).max(150),
 	/** Where the root zone ends and where the ends begin, cm from the scalp and from the tips. */
 	regrowthCm: z.number().min(0).max(150),
 	endsCm: z.number().min(0).max(150),
 	whiteShare: hair.share,
-	zones: z.object({ root: zoneReading, lengths: zoneReading, ends: zoneReading }),
+	zones: z.object({ root: zoneReading, lengths: zoneReading, ends: zoneReading })
+});
+
+export const reading = areaReading.extend({
+	/** The same everywhere except here: only what differs is kept. */
+	areas: z.partialRecord(areaName, areaReading.partial()),
+	density: hair.density,
+	curl: hair.curl,
+	haircut: z.object({
+		layers: z.enum(['none', 'some', 'many']),
+		/** Areas clipped short: no foil holds there. */
+		undercut: z.array(areaName).max(8)
+	}),
 	strain: z.object({
 		lightenings: z.number().int().min(0).max(20),
 		relaxer: z.boolean(),
@@ -83,9 +114,16 @@ export const reading = z.object({
 	relaxerWeeksAgo: z.number().min(0).max(520).optional(),
 	henna: z.boolean(),
 	metallicSalts: z.boolean(),
-	minerals: z.boolean(),
-	scalpIrritated: z.boolean(),
-	strandTest: z.enum(['none', 'pending', 'clean', 'reacted']),
+	/** Water at home: lime dulls, iron warms, copper greens. */
+	water: z.enum(['soft', 'hard', 'iron', 'copper']),
+	scalp: z.enum(['calm', 'dry', 'oily', 'irritated', 'broken']),
+	strandTests: z.array(strandTest).max(40),
+	/** A small copy of the picture that was read, kept only on request. */
+	picture: z
+		.string()
+		.max(200_000)
+		.regex(/^data:image\/jpeg;base64,[A-Za-z0-9+/]+=*$/)
+		.optional(),
 	/** What was done to this hair, in any order. */
 	history: z.array(historyEntry).max(60),
 	growthCmPerMonth: z.number().min(0.3).max(3),
@@ -99,10 +137,44 @@ export const reading = z.object({
 		.optional()
 });
 
-export const aim = z.object({
+/** A colour asked for. */
+const colourAim = z.object({
 	level: hair.level,
 	direction: hair.direction,
-	keepWarmth: hair.share,
+	keepWarmth: hair.share
+});
+
+/** A colour asked for, and where along the strand it should be another. */
+const strandAim = colourAim.extend({
+	zones: z.partialRecord(zoneName, colourAim.partial())
+});
+
+export const resultKind = z.enum([
+	'solid',
+	'dimensional',
+	'livedIn',
+	'rootMelt',
+	'panel',
+	'pastel',
+	'freshen'
+]);
+
+export const aim = strandAim.extend({
+	kind: resultKind,
+	/** The same everywhere except here: only what differs is kept. */
+	areas: z.partialRecord(areaName, strandAim.partial()),
+	/** Share of the hair that is lightened; the rest stays between as it is. */
+	lightShare: z.number().min(0.05).max(1),
+	/** Strands coloured darker between the light ones: their share of all the hair. */
+	lowlights: z
+		.object({ share: hair.share, level: hair.level, direction: hair.direction })
+		.optional(),
+	/** Depth left or put back at the scalp, and how far it runs, cm. */
+	rootDepth: z.object({ level: hair.level, cm: z.number().min(0.5).max(40) }).optional(),
+	/** A hidden panel: how far under the parting its top edge lies, cm, and how the hair is worn. */
+	panel: z
+		.object({ topEdgeCm: z.number().min(1).max(30), worn: z.enum(['down', 'halfUp', 'up']) })
+		.optional(),
 	/** Levels to lift past the aim, so that the toner has room. */
 	liftPast: z.number().min(0).max(3)
 });
@@ -226,6 +298,14 @@ export const shelf = z.object({
 	developers: z.array(hair.volume).max(20),
 	limitMinutes: z.number().min(10).max(120),
 	lightenerName: text(80),
+	/** What an hour and the materials of one application cost; without them nothing is priced. */
+	rates: z
+		.object({
+			currency: z.string().regex(/^[A-Z]{3}$/),
+			perHour: z.number().min(0).max(100_000),
+			perApplication: z.number().min(0).max(100_000)
+		})
+		.optional(),
 	lines: z.array(shelfLine).max(40)
 });
 
@@ -239,6 +319,10 @@ export type ShelfLine = z.infer<typeof shelfLine>;
 export type AnyDocument = z.infer<typeof anyDocument>;
 export type Reading = z.infer<typeof reading>;
 export type ZoneName = z.infer<typeof zoneName>;
+export type AreaReading = z.infer<typeof areaReading>;
+export type Sensitivity = z.infer<typeof sensitivity>;
+export type StrandTest = z.infer<typeof strandTest>;
+export type ResultKind = z.infer<typeof resultKind>;
 export type ZoneReading = z.infer<typeof zoneReading>;
 export type HistoryEntry = z.infer<typeof historyEntry>;
 export type Aim = z.infer<typeof aim>;

@@ -1,14 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { docTable } from '../../testing/docTable';
-import { CAUTION_RULES, checkCautions, type Facts } from '.';
+import { CAUTION_RULES, checkCautions, patchStanding, strandStanding, type Facts } from '.';
 
 /** A head without anything to be careful of. */
 const quiet: Facts = {
-	patchTest: { hoursAgo: 72, reacted: false },
+	patchTest: { standing: 'valid', hoursAgo: 72, validUntil: '2026-09-01' },
+	strandTest: { standing: 'none' },
+	sensitivities: [],
 	henna: false,
 	metallicSalts: false,
 	oldColour: false,
-	minerals: false,
 	scalpIrritated: false,
 	underSixteen: false,
 	product: 'powder',
@@ -24,30 +25,53 @@ const quiet: Facts = {
 	usesOxidative: true
 };
 
+const CLEAN = { standing: 'clean' } as const;
+
 /** For every rule: facts that call it, and the nearest facts that do not. */
 const CASES: Record<string, { yes: Partial<Facts>; no: Partial<Facts> }> = {
-	patchReaction: { yes: { patchTest: { hoursAgo: 72, reacted: true } }, no: {} },
+	patchReaction: { yes: { patchTest: { standing: 'reacted' } }, no: {} },
 	cutEnds: { yes: { coveredEndsCondition: 54 }, no: { coveredEndsCondition: 55 } },
 	patchMissing: {
-		yes: { patchTest: undefined },
-		no: { patchTest: undefined, usesOxidative: false }
+		yes: { patchTest: { standing: 'none' } },
+		no: { patchTest: { standing: 'none' }, usesOxidative: false }
 	},
-	patchOld: {
-		yes: { patchTest: { hoursAgo: 5000, reacted: false } },
-		no: { patchTest: { hoursAgo: 4300, reacted: false } }
-	},
+	patchOld: { yes: { patchTest: { standing: 'due', hoursAgo: 5000 } }, no: {} },
 	patchTooFresh: {
-		yes: { patchTest: { hoursAgo: 47, reacted: false } },
-		no: { patchTest: { hoursAgo: 48, reacted: false } }
+		yes: { patchTest: { standing: 'waiting', hoursAgo: 47, readableOn: '2026-03-04' } },
+		no: {}
 	},
-	metallicSalts: { yes: { metallicSalts: true }, no: { metallicSalts: true, strandTest: 'clean' } },
-	henna: { yes: { henna: true, strandTest: 'pending' }, no: { henna: true, strandTest: 'clean' } },
-	strandReacted: { yes: { strandTest: 'reacted' }, no: { strandTest: 'clean' } },
+	colourAllergy: {
+		yes: { sensitivities: ['colourAllergy'] },
+		no: { sensitivities: ['colourAllergy'], usesOxidative: false }
+	},
+	persulfateAllergy: {
+		yes: { sensitivities: ['persulfateAllergy'] },
+		no: { sensitivities: ['persulfateAllergy'], product: 'highLift' }
+	},
+	asthma: {
+		yes: { sensitivities: ['asthma'] },
+		no: { sensitivities: ['asthma'], product: 'permanent' }
+	},
+	blackHenna: {
+		yes: { sensitivities: ['blackHenna'] },
+		no: { sensitivities: ['blackHenna'], usesOxidative: false }
+	},
+	medicine: { yes: { sensitivities: ['medicine'] }, no: { sensitivities: ['asthma'] } },
+	strandOutdated: {
+		yes: { strandTest: { standing: 'outdated', by: '2026-02-01' } },
+		no: { strandTest: CLEAN }
+	},
+	metallicSalts: { yes: { metallicSalts: true }, no: { metallicSalts: true, strandTest: CLEAN } },
+	henna: {
+		yes: { henna: true, strandTest: { standing: 'pending' } },
+		no: { henna: true, strandTest: CLEAN }
+	},
+	strandReacted: { yes: { strandTest: { standing: 'reacted' } }, no: { strandTest: CLEAN } },
 	scalpIrritated: { yes: { scalpIrritated: true }, no: {} },
 	freshRelaxer: { yes: { relaxerWeeksAgo: 3 }, no: { relaxerWeeksAgo: 4 } },
 	underSixteen: { yes: { underSixteen: true }, no: {} },
-	oldColour: { yes: { oldColour: true }, no: { oldColour: true, strandTest: 'clean' } },
-	minerals: { yes: { minerals: true }, no: {} },
+	oldColour: { yes: { oldColour: true }, no: { oldColour: true, strandTest: CLEAN } },
+	minerals: { yes: { minerals: 'copper' }, no: {} },
 	onScalpStrength: { yes: { onScalp: true, volume: 22.5 }, no: { onScalp: true, volume: 20 } },
 	fortyVolume: { yes: { volume: 40 }, no: { volume: 40, product: 'highLift' } },
 	overCeiling: { yes: { volume: 35 }, no: { volume: 30 } },
@@ -78,11 +102,54 @@ describe('cautions', () => {
 	});
 
 	it('give the reason and what to do in plain words, the most serious first', () => {
-		const found = checkCautions({ ...quiet, metallicSalts: true, minerals: true, volume: 40 });
+		const found = checkCautions({ ...quiet, metallicSalts: true, minerals: 'iron', volume: 40 });
 		expect(found.map(({ severity }) => severity)).toEqual(['stop', 'ask', 'note']);
 		for (const { title, why, todo } of found) {
 			expect([title, why, todo].every((text) => text.length > 8 && !text.includes('!'))).toBe(true);
 		}
+	});
+});
+
+describe('a patch test', () => {
+	const NOW = '2026-03-02T10:00:00Z';
+	const set = (date: string, reacted = false) => ({ date, reacted });
+	it('waits two days, holds half a year, and is due then', () => {
+		expect(patchStanding([], NOW)).toEqual({ standing: 'none' });
+		expect(patchStanding([set('2026-03-01')], NOW)).toMatchObject({
+			standing: 'waiting',
+			readableOn: '2026-03-03'
+		});
+		expect(patchStanding([set('2026-02-28')], NOW)).toMatchObject({
+			standing: 'valid',
+			validUntil: '2026-08-29'
+		});
+		expect(patchStanding([set('2025-08-01')], NOW)).toMatchObject({ standing: 'due' });
+	});
+	it('is judged by the latest, and a reaction is never forgotten', () => {
+		expect(patchStanding([set('2026-02-20'), set('2024-02-20')], NOW).standing).toBe('valid');
+		expect(patchStanding([set('2026-02-20'), set('2024-02-20', true)], NOW).standing).toBe(
+			'reacted'
+		);
+	});
+});
+
+describe('a strand test', () => {
+	const NOW = '2026-03-02T10:00:00Z';
+	const clean = (date: string) => ({ date, result: 'clean' as const });
+	it('holds for the hair as it was when it was tried', () => {
+		expect(strandStanding([], [], NOW).standing).toBe('none');
+		expect(strandStanding([clean('2026-02-01')], ['2026-01-01'], NOW).standing).toBe('clean');
+		expect(strandStanding([clean('2026-02-01')], ['2026-02-20', '2026-02-10'], NOW)).toEqual({
+			standing: 'outdated',
+			by: '2026-02-10'
+		});
+		expect(strandStanding([clean('2025-07-01')], [], NOW).standing).toBe('due');
+	});
+	it('keeps its word when it failed, whatever came after', () => {
+		const reacted = [{ date: '2024-02-01', result: 'reacted' as const }];
+		expect(strandStanding(reacted, ['2025-01-01'], NOW).standing).toBe('reacted');
+		const pending = [...reacted, { date: '2026-03-01', result: 'pending' as const }];
+		expect(strandStanding(pending, [], NOW).standing).toBe('pending');
 	});
 });
 

@@ -1,14 +1,30 @@
+import type { PatchStanding, StrandStanding } from './tests';
 import type { Placement, Product } from '../lift';
+
+/** What a person is known not to bear. */
+export const SENSITIVITIES = [
+	'colourAllergy',
+	'persulfateAllergy',
+	'asthma',
+	'blackHenna',
+	'medicine'
+] as const;
+export type Sensitivity = (typeof SENSITIVITIES)[number];
+
+/** Where minerals in hair come from: lime, iron or copper from the tap, copper salts from the pool. */
+export type Minerals = 'hard' | 'iron' | 'copper' | 'pool';
 
 /** Everything the rules may look at. Anything unknown is left out, and counts as unknown. */
 export interface Facts {
-	/** Hours since the last patch test, its result, or nothing when there was none. */
-	readonly patchTest?: { readonly hoursAgo: number; readonly reacted: boolean } | undefined;
-	readonly strandTest?: 'pending' | 'clean' | 'reacted' | undefined;
+	/** Where this client stands with patch tests, and this hair with strand tests. */
+	readonly patchTest: PatchStanding;
+	readonly strandTest: StrandStanding;
+	readonly sensitivities: readonly Sensitivity[];
 	readonly henna: boolean;
 	readonly metallicSalts: boolean;
 	readonly oldColour: boolean;
-	readonly minerals: boolean;
+	/** What the water has left in the hair; left out, nothing is known. */
+	readonly minerals?: Minerals | undefined;
 	readonly scalpIrritated: boolean;
 	/** Weeks since a relaxer or perm on this hair. */
 	readonly relaxerWeeksAgo?: number | undefined;

@@ -1,10 +1,11 @@
 export { checkCautions, STANDING_CAUTIONS, type Caution } from './check';
-export type { Facts } from './facts';
+export { SENSITIVITIES, type Facts, type Minerals, type Sensitivity } from './facts';
+export { CAUTION_LIMITS } from './limits';
 export {
-	CAUTION_LIMITS,
 	CAUTION_RULES,
 	volumeCeiling,
 	type CautionRule,
 	type CautionStation,
 	type Severity
 } from './rules';
+export { patchStanding, strandStanding, type PatchStanding, type StrandStanding } from './tests';

@@ -1,5 +1,6 @@
 import { SCALP, sparesDye, type Placement, type Product } from '../lift';
-import type { Facts } from './facts';
+import type { Facts, Minerals, Sensitivity } from './facts';
+import { CAUTION_LIMITS } from './limits';
 
 /** note: good to know. ask: think, then go on. stop: a written reason is needed to go on. */
 export type Severity = 'note' | 'ask' | 'stop';
@@ -19,21 +20,6 @@ export interface CautionRule {
 	readonly todo: string;
 }
 
-/** Limits the rules use. Usual practice; the maker's directions and local rules go first. */
-export const CAUTION_LIMITS = {
-	patchHours: 48,
-	patchMonths: 6,
-	onScalpVolume: 20,
-	offScalpVolume: 30,
-	highLiftVolume: 40,
-	overlapVolume: 10,
-	relaxerWeeks: 4,
-	stopCondition: 40,
-	leastCondition: 55,
-	hotRootLevels: 0.4,
-	tonerVolume: 20
-} as const;
-
 /** Strongest developer, in volumes, that is usual for a product where it goes on. */
 export function volumeCeiling(product: Product, placement: Placement): number {
 	const { onScalpVolume, offScalpVolume, highLiftVolume } = CAUTION_LIMITS;
@@ -44,7 +30,18 @@ export function volumeCeiling(product: Product, placement: Placement): number {
 const HOURS_PER_MONTH = 730;
 const lightener = ({ product }: Pick<Facts, 'product'>) =>
 	!sparesDye(product) && product !== 'bleachWash';
-const untested = (facts: Facts) => facts.strandTest !== 'clean';
+const untested = ({ strandTest }: Facts) => strandTest.standing !== 'clean';
+const sensitiveTo = ({ sensitivities }: Facts, what: Sensitivity) => sensitivities.includes(what);
+/** Hours since the last patch test; 0 where it does not matter. */
+const patchHours = ({ patchTest }: Facts) => ('hoursAgo' in patchTest ? patchTest.hoursAgo : 0);
+
+const MINERAL_WORDS: Readonly<Record<Minerals, string>> = {
+	hard: 'Lime dulls the colour and holds the mixture off',
+	iron: 'Iron warms the result',
+	copper: 'Copper turns it green',
+	pool: 'Pools leave copper, which turns it green'
+};
+
 const whole = (value: number) => Math.round(value).toString();
 
 /** Every caution the program can give, in the order of the work. */
@@ -54,16 +51,62 @@ export const CAUTION_RULES: readonly CautionRule[] = [
 		severity: 'stop',
 		station: 'read',
 		title: 'Reacted to a patch test.',
-		when: (f) => f.patchTest?.reacted === true,
+		when: (f) => f.patchTest.standing === 'reacted',
 		why: () => 'An allergy to colour does not go away, and the next reaction may be stronger.',
 		todo: 'No oxidative colour. Send the client to a doctor before any further colour.'
+	},
+	{
+		code: 'colourAllergy',
+		severity: 'stop',
+		station: 'read',
+		title: 'Known reaction to hair colour.',
+		when: (f) => f.usesOxidative && sensitiveTo(f, 'colourAllergy'),
+		why: () => 'The next reaction may be stronger than the last, with the same dyes or their kin.',
+		todo: 'No oxidative colour without a doctor’s word; foils off the scalp are no way round it.'
+	},
+	{
+		code: 'persulfateAllergy',
+		severity: 'stop',
+		station: 'read',
+		title: 'Known reaction to lightener.',
+		when: (f) => lightener(f) && sensitiveTo(f, 'persulfateAllergy'),
+		why: () => 'Persulfates can bring on hives, swelling or an asthma attack within minutes.',
+		todo: 'No lightener. High-lift colour, or added hair, may do instead.'
+	},
+	{
+		code: 'asthma',
+		severity: 'ask',
+		station: 'read',
+		title: 'Asthma.',
+		when: (f) => lightener(f) && sensitiveTo(f, 'asthma'),
+		why: () => 'Powder in the air and the smell of the mixture can set it off.',
+		todo: 'Mix away from the chair, in moving air; cream, clay or oil dusts less. Keep the inhaler at hand.'
+	},
+	{
+		code: 'blackHenna',
+		severity: 'ask',
+		station: 'read',
+		title: 'Black-henna tattoo in the past.',
+		when: (f) => f.usesOxidative && sensitiveTo(f, 'blackHenna'),
+		why: () =>
+			'It is often black hair dye on skin, and many who had one react to hair colour later.',
+		todo: 'No oxidative colour before a patch test was read clean.'
+	},
+	{
+		code: 'medicine',
+		severity: 'note',
+		station: 'read',
+		title: 'Medicine that changes skin or hair.',
+		when: (f) => sensitiveTo(f, 'medicine'),
+		why: () => 'Skin can be thinner and hair weaker than it looks.',
+		todo: 'Ask what it is, test a strand, and stay off the scalp when in doubt.'
 	},
 	{
 		code: 'patchMissing',
 		severity: 'ask',
 		station: 'read',
 		title: 'No patch test on record.',
-		when: (f) => f.usesOxidative && f.patchTest === undefined,
+		when: (f) => f.usesOxidative && f.patchTest.standing === 'none',
 		why: () => 'Makers ask for one, usually 48 hours ahead.',
 		todo: 'Test behind the ear today and lighten in two days, or follow what the maker asks.'
 	},
@@ -72,12 +115,9 @@ export const CAUTION_RULES: readonly CautionRule[] = [
 		severity: 'ask',
 		station: 'read',
 		title: 'Patch test due.',
-		when: (f) =>
-			f.patchTest !== undefined &&
-			!f.patchTest.reacted &&
-			f.patchTest.hoursAgo > CAUTION_LIMITS.patchMonths * HOURS_PER_MONTH,
+		when: (f) => f.patchTest.standing === 'due',
 		why: (f) =>
-			`The last one was ${whole((f.patchTest?.hoursAgo ?? 0) / HOURS_PER_MONTH)} months ago; sensitivity can begin at any time.`,
+			`The last one was ${whole(patchHours(f) / HOURS_PER_MONTH)} months ago; sensitivity can begin at any time.`,
 		todo: 'Repeat it 48 hours ahead, or follow what the maker asks.'
 	},
 	{
@@ -85,11 +125,8 @@ export const CAUTION_RULES: readonly CautionRule[] = [
 		severity: 'ask',
 		station: 'read',
 		title: 'Patch test not yet readable.',
-		when: (f) =>
-			f.patchTest !== undefined &&
-			!f.patchTest.reacted &&
-			f.patchTest.hoursAgo < CAUTION_LIMITS.patchHours,
-		why: (f) => `It was set ${whole(f.patchTest?.hoursAgo ?? 0)} hours ago; reactions can take 48.`,
+		when: (f) => f.patchTest.standing === 'waiting',
+		why: (f) => `It was set ${whole(patchHours(f))} hours ago; reactions can take 48.`,
 		todo: 'Wait for the two days.'
 	},
 	{
@@ -116,9 +153,21 @@ export const CAUTION_RULES: readonly CautionRule[] = [
 		severity: 'stop',
 		station: 'read',
 		title: 'The strand test failed.',
-		when: (f) => f.strandTest === 'reacted',
+		when: (f) => f.strandTest.standing === 'reacted',
 		why: () => 'The test strand heated, stretched or broke. The head would do the same.',
 		todo: 'Do not lighten this hair. Cut, or wait for it to grow out.'
+	},
+	{
+		code: 'strandOutdated',
+		severity: 'ask',
+		station: 'read',
+		title: 'The strand test no longer holds.',
+		when: (f) => f.strandTest.standing === 'outdated' || f.strandTest.standing === 'due',
+		why: ({ strandTest }) =>
+			strandTest.standing === 'outdated'
+				? `Something went on this hair on ${strandTest.by}, after the strand was tried.`
+				: 'It is more than six months old; the hair has lived since.',
+		todo: 'Test a strand again.'
 	},
 	{
 		code: 'scalpIrritated',
@@ -165,7 +214,7 @@ export const CAUTION_RULES: readonly CautionRule[] = [
 		severity: 'note',
 		station: 'read',
 		title: 'Old colour in the hair.',
-		when: (f) => f.oldColour && f.strandTest === undefined && !f.henna && !f.metallicSalts,
+		when: (f) => f.oldColour && f.strandTest.standing === 'none' && !f.henna && !f.metallicSalts,
 		why: () => 'What a box left behind decides how far it lifts, and nobody can see it.',
 		todo: 'Test a strand before the whole head.'
 	},
@@ -174,8 +223,8 @@ export const CAUTION_RULES: readonly CautionRule[] = [
 		severity: 'note',
 		station: 'read',
 		title: 'Minerals from the water.',
-		when: (f) => f.minerals,
-		why: () => 'Copper turns green and iron warm, and both can make lightener heat up.',
+		when: (f) => f.minerals !== undefined,
+		why: (f) => `${MINERAL_WORDS[f.minerals ?? 'hard']}, and metals can make lightener heat up.`,
 		todo: 'Chelate the lengths first, without rubbing the scalp.'
 	},
 	{

@@ -12,16 +12,18 @@
 	import { aimVerdict, directionRungs, levelRungs } from './aim';
 
 	const session = useVisit();
-	const aim = $derived(session.aim);
-	const levels = $derived(levelRungs(session.reading, aim));
-	const directions = $derived(directionRungs(session.reading, aim));
+	const aim = $derived(session.view.aim);
+	const levels = $derived(levelRungs(session.view.reading, aim));
+	const directions = $derived(directionRungs(session.view.reading, aim));
 	const chosen = $derived(directions.find(({ value }) => value === aim.direction)!);
-	const verdict = $derived(aimVerdict(session.sessions, session.target));
+	const verdict = $derived(aimVerdict(session.view.sessions, session.view.target));
 	const aimColours = $derived.by(() => {
 		const rgb = rgbOf(chosen.lab);
 		// Zones that the mixture leaves alone keep their own colour.
 		return {
-			hair: session.points.map((point, i) => (point.covered ? rgb : session.nowColours.hair[i]!))
+			hair: session.view.points.map((point, i) =>
+				point.covered ? rgb : session.view.nowColours.hair[i]!
+			)
 		};
 	});
 
@@ -38,14 +40,14 @@
 	range="{depthName(aim.level)}. {verdict.sentence}"
 	facts={[
 		{ value: verdict.visits, label: verdict.label },
-		{ value: `lift to ${formatLevel(session.target)}`, label: 'so the toner has room' }
+		{ value: `lift to ${formatLevel(session.view.target)}`, label: 'so the toner has room' }
 	]}
 >
 	{#snippet field()}
 		<StrandRow
 			name="now"
-			colours={session.nowColours}
-			value={formatLevel(session.nowLevel)}
+			colours={session.view.nowColours}
+			value={formatLevel(session.view.nowLevel)}
 			height={52}
 		/>
 		<StrandRow
@@ -59,7 +61,7 @@
 		<StrandRow
 			name="lifted to"
 			colours={uniform(levels.raw)}
-			value={formatLevel(session.target)}
+			value={formatLevel(session.view.target)}
 			words={levels.rawName}
 			height={40}
 		/>

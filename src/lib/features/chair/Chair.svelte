@@ -24,16 +24,16 @@
 	const running = $derived(run.runningSince !== undefined);
 	const seconds = $derived(elapsedSeconds(run, ticker.now));
 	const minute = $derived(Math.floor(seconds / 60));
-	const fibres = $derived(session.liftedAt(minute));
-	const colours = $derived(coloursOf(fibres, session.reading.whiteShare));
+	const fibres = $derived(session.head.liftedAt(minute));
+	const colours = $derived(coloursOf(fibres, session.head.reading.whiteShare));
 	const expected = $derived(expectedAt(session, minute));
 	const ready = $derived(readyLine(session, minute));
-	const readyLab = $derived(labOfFibre(seenFibre(session.reading, session.target)));
+	const readyLab = $derived(labOfFibre(seenFibre(session.head.reading, session.head.target)));
 	const blocked = $derived(session.stops.length > 0);
 	const moments = $derived(
-		session.course.course.map(({ lab, ...rest }) => ({ ...rest, hex: hexOf(lab) }))
+		session.head.course.course.map(({ lab, ...rest }) => ({ ...rest, hex: hexOf(lab) }))
 	);
-	const seen = $derived(run.notes.filter(({ zone }) => zone === session.zone.name));
+	const seen = $derived(run.notes.filter(({ zone }) => zone === session.head.zone.name));
 	let noting = $state(false);
 
 	function toggle() {
@@ -72,7 +72,10 @@
 	range={ready}
 	facts={[
 		{ value: `${session.plan.minutes} min`, label: 'planned' },
-		{ value: `${formatLevel(session.target)} ${undertoneOf(readyLab).name}`, label: 'ready looks' }
+		{
+			value: `${formatLevel(session.head.target)} ${undertoneOf(readyLab).name}`,
+			label: 'ready looks'
+		}
 	]}
 >
 	{#snippet field()}
@@ -87,17 +90,17 @@
 		<StrandRow
 			name="ready"
 			colours={uniform(readyLab)}
-			value={formatLevel(session.target)}
+			value={formatLevel(session.head.target)}
 			words={hexOf(readyLab)}
 			height={38}
 		/>
-		{#if session.seen}
-			{@const fibre = seenFibre(session.reading, session.seen.level)}
+		{#if session.head.seen}
+			{@const fibre = seenFibre(session.head.reading, session.head.seen.level)}
 			<StrandRow
 				name="seen"
 				colours={uniform(labOfFibre(fibre))}
 				value={formatLevel(levelOfFibre(fibre))}
-				words="at {session.seen.minute} min"
+				words="at {session.head.seen.minute} min"
 				height={38}
 			/>
 		{/if}
@@ -129,9 +132,9 @@
 				<LiftChart
 					{moments}
 					{seen}
-					window={session.course.window}
+					window={session.head.course.window}
 					minute={Math.min(minute, 60)}
-					spent={session.course.spent}
+					spent={session.head.course.spent}
 				/>
 			</div>
 		</div>

@@ -35,7 +35,7 @@
 		if (!open) return;
 		level = Math.min(11, Math.max(1, Math.round(expected * 2) / 2));
 		atMinute = minute;
-		zone = session.zone.name;
+		zone = session.head.zone.name;
 		undertone = 'model';
 		text = '';
 	});
@@ -43,15 +43,17 @@
 	const rungs = $derived(
 		[-2, -1.5, -1, -0.5, 0, 0.5, 1, 1.5, 2]
 			.map((step) => Math.round(expected * 2) / 2 + step)
-			.filter((value) => value >= Math.floor(session.nowLevel) && value <= 11)
+			.filter((value) => value >= Math.floor(session.head.nowLevel) && value <= 11)
 			.map((value) => ({
 				value: formatLevel(value),
 				name: formatLevel(value),
-				words: modelledUndertone(session.reading, value),
-				lab: labOfFibre(seenFibre(session.reading, value))
+				words: modelledUndertone(session.head.reading, value),
+				lab: labOfFibre(seenFibre(session.head.reading, value))
 			}))
 	);
-	const ZONE_OPTIONS = $derived(session.zones.map(({ name }) => ({ value: name, label: name })));
+	const ZONE_OPTIONS = $derived(
+		session.head.zones.map(({ name }) => ({ value: name, label: name }))
+	);
 	const NAMES = [
 		{ value: 'model', label: 'as the lock shows' },
 		...UNDERTONES.map((value) => ({ value, label: value }))

@@ -5,7 +5,7 @@ import type { VisitSession } from '../visit/session.svelte';
 
 /** What the zone that the figures speak of should have come to at a minute. */
 export function expectedAt(session: VisitSession, minute: number): { level: number; lab: Lab } {
-	const { reading, plan, zone } = session;
+	const { reading, plan, zone } = session.head;
 	const fibre: Fibre =
 		minute <= 0
 			? zone.fibre
@@ -15,7 +15,7 @@ export function expectedAt(session: VisitSession, minute: number): { level: numb
 
 /** When it will be ready, seen from now. */
 export function readyLine(session: VisitSession, minute: number): string {
-	const { window, spent, limit } = session.course;
+	const { window, spent, limit } = session.head.course;
 	if (minute >= limit)
 		return `The limit of ${limit} min is reached: rinse, or put on a fresh mixture.`;
 	if (!window)

@@ -4,6 +4,7 @@
 	import { goto } from '$app/navigation';
 	import DayRow from './DayRow.svelte';
 	import PlaceHead from '../shell/PlaceHead.svelte';
+	import { dueTests } from '../visit/tests';
 	import NewVisit from './NewVisit.svelte';
 	import { loadDemo } from '../../records/open';
 
@@ -31,13 +32,17 @@
 	const PAGE = 12;
 	let shown = $state(PAGE);
 	let starting = $state(false);
+	const due = $derived(
+		dueTests([...inChair, ...waiting], (id) => library.clients.get(id), new Date())
+	);
+	const DUE_SHOWN = 12;
 </script>
 
 <PlaceHead
 	title="{inChair.length === 0
 		? 'Nobody in the chair'
 		: `${inChair.length} in the chair`}{waiting.length > 0 ? `, ${waiting.length} waiting` : ''}"
-	above={date}
+	above="{date}{due.length > 0 ? ` · ${due.length} test${due.length === 1 ? '' : 's'} due` : ''}"
 >
 	<Button primary onclick={() => (starting = true)}>New visit</Button>
 </PlaceHead>
@@ -70,6 +75,23 @@
 	</section>
 {/each}
 
+{#if due.length > 0}
+	<section>
+		<h2>Tests due</h2>
+		<ul class="due">
+			{#each due.slice(0, DUE_SHOWN) as { visitId, name, what, stops } (visitId + what)}
+				<li>
+					<a href="/visit/{visitId}/read">
+						<b>{name}</b>
+						<span>{what}{stops ? ', nothing before it' : ''}</span>
+					</a>
+				</li>
+			{/each}
+		</ul>
+		{#if due.length > DUE_SHOWN}<p class="more">And {due.length - DUE_SHOWN} more.</p>{/if}
+	</section>
+{/if}
+
 <NewVisit open={starting} onclose={() => (starting = false)} />
 
 <style>
@@ -80,6 +102,29 @@
 	.empty {
 		max-width: 34em;
 		font-size: 18px;
+	}
+	.due {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(330px, 1fr));
+		gap: 0 40px;
+	}
+	.due a {
+		display: flex;
+		justify-content: space-between;
+		gap: 16px;
+		min-height: 44px;
+		align-items: center;
+		border-top: 1px solid var(--line);
+		text-decoration: none;
+	}
+	.due span {
+		color: var(--ink-soft);
+		text-align: right;
+	}
+	@media (max-width: 760px) {
+		.due {
+			grid-template-columns: minmax(0, 1fr);
+		}
 	}
 	.acts {
 		display: flex;

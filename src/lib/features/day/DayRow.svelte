@@ -17,7 +17,7 @@
 	// svelte-ignore state_referenced_locally
 	// Rows are keyed by visit.
 	const session = new VisitSession(useRecords().library, visit.id, undefined, compute);
-	$effect(() => session.findToner());
+	$effect(() => session.head.findToner());
 	const next = $derived(
 		STATIONS.find(({ id }) => stationState(session, id) === 'needs') ?? STATIONS[6]!
 	);
@@ -44,7 +44,7 @@
 			<span class="word">now</span>
 			<span class="strand"
 				><Strand
-					colours={session.nowColours}
+					colours={session.head.nowColours}
 					seed={31}
 					label={stationLine(session, 'read')}
 				/></span
@@ -52,14 +52,17 @@
 			<span class="word">after</span>
 			<span class="strand"
 				><Strand
-					colours={session.tonedColours}
+					colours={session.head.tonedColours}
 					seed={32}
-					label="expected {formatLevel(session.toned.level)}"
+					label="expected {formatLevel(session.head.toned.level)}"
 				/></span
 			>
 		</span>
 		<span class="plan">
-			<b>{formatLevel(session.nowLevel)} to {formatLevel(visit.aim.level)} {visit.aim.direction}</b>
+			<b
+				>{formatLevel(session.head.nowLevel)} to {formatLevel(visit.aim.level)}
+				{visit.aim.direction}</b
+			>
 			<span class="soft"
 				>{#if stop}<b>{stop.title}</b>{:else}{stationLine(session, 'lift')}{/if}</span
 			>

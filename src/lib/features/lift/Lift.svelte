@@ -7,6 +7,7 @@
 	import Button from '../../ui/Button.svelte';
 	import FootLine from '../visit/FootLine.svelte';
 	import Station from '../visit/Station.svelte';
+	import GroupChoice from '../visit/GroupChoice.svelte';
 	import StrandRow from '../visit/StrandRow.svelte';
 	import { useVisit } from '../visit/context';
 	import { conditionOf } from '../visit/hair';
@@ -16,12 +17,12 @@
 	import LiftDials from './LiftDials.svelte';
 
 	const session = useVisit();
-	const lift = $derived(session.lift);
+	const lift = $derived(session.view.lift);
 	const plan = $derived(session.plan);
-	const answer = $derived(session.course);
+	const answer = $derived(session.view.course);
 	const moments = $derived(answer.course.map(({ lab, ...rest }) => ({ ...rest, hex: hexOf(lab) })));
-	const before = $derived(Math.round(conditionOf(session.reading)));
-	const verdict = $derived(aimVerdict(session.sessions, session.target));
+	const before = $derived(Math.round(conditionOf(session.view.reading)));
+	const verdict = $derived(aimVerdict(session.view.sessions, session.view.target));
 
 	const windowText = $derived.by(() => {
 		const { window } = answer;
@@ -34,7 +35,7 @@
 	const warm = $derived(
 		Math.abs(lift.rootLead) >= 0.15
 			? {
-					share: SCALP.heatZoneCm / session.reading.lengthCm,
+					share: SCALP.heatZoneCm / session.view.reading.lengthCm,
 					text: `scalp’s warmth: ${Math.abs(lift.rootLead).toFixed(1)} level ${lift.rootLead > 0 ? 'lighter' : 'behind'}`
 				}
 			: undefined
@@ -54,7 +55,7 @@
 	words={lift.undertone.name}
 	range="expected at {plan.minutes} min, likely {formatLevel(lift.low)} to {formatLevel(
 		lift.high
-	)}{session.reading.whiteShare > 0 ? ', the pigmented hair' : ''}"
+	)}{session.view.reading.whiteShare > 0 ? ', the pigmented hair' : ''}"
 	facts={[
 		{ value: windowText, label: 'inside the aim' },
 		{
@@ -70,35 +71,36 @@
 	{#snippet field()}
 		<StrandRow
 			name="now"
-			colours={session.nowColours}
-			value={formatLevel(session.nowLevel)}
+			colours={session.view.nowColours}
+			value={formatLevel(session.view.nowLevel)}
 			height={30}
 		/>
 		<StrandRow
 			name="lifted"
 			strong
-			colours={session.liftedColours}
-			value={formatLevel(session.liftedLevel)}
+			colours={session.view.liftedColours}
+			value={formatLevel(session.view.liftedLevel)}
 			words="{lift.undertone.name} {hexOf(lift.lab)}"
 			height={92}
 			{warm}
 		/>
 		<StrandRow
 			name="toned"
-			colours={session.tonedColours}
-			value={formatLevel(session.toned.level)}
+			colours={session.view.tonedColours}
+			value={formatLevel(session.view.toned.level)}
 			words={tonedWord(session)}
 			height={32}
 		/>
 		<StrandRow
 			name="six weeks"
-			colours={session.fadedColours}
-			value={formatLevel(session.faded.level)}
+			colours={session.view.fadedColours}
+			value={formatLevel(session.view.faded.level)}
 			words="faded"
 			height={30}
 		/>
 	{/snippet}
 	{#snippet picture()}
+		<GroupChoice />
 		<LiftChart
 			{moments}
 			window={answer.window}

@@ -21,7 +21,8 @@
 	const set = (label: string, recipe: (draft: LiftPlan) => void) =>
 		session.change(label, (draft) => recipe(draft.lift));
 
-	const hintOf = (change: Partial<LiftPlan>) => whatIf(session.reading, plan, session.zone, change);
+	const hintOf = (change: Partial<LiftPlan>) =>
+		whatIf(session.view.reading, plan, session.view.zone, change);
 	const stronger = $derived(
 		plan.volume < 40
 			? `${plan.volume + 5} vol: ${hintOf({ volume: plan.volume + 5 })}`
@@ -33,7 +34,7 @@
 			: `${formatRatio(1.5)}: ${hintOf({ ratio: 1.5 })}`
 	);
 	const longer = $derived(`5 min more: ${hintOf({ minutes: plan.minutes + 5 })}`);
-	const lead = $derived(session.lift.rootLead);
+	const lead = $derived(session.view.lift.rootLead);
 	const covered = $derived(ZONES.filter((zone) => plan.covers[zone]));
 	const thickness = { seeThrough: 'medium', medium: 'thick', thick: 'medium' } as const;
 </script>

@@ -1,12 +1,17 @@
 <script lang="ts">
 	import { conditionBand, conditionCauses, endsCondition } from '../../core/hair';
-	import type { Reading } from '../../schema/records';
+	import type { Reading, ZoneName } from '../../schema/records';
 	import Choice from '../../ui/Choice.svelte';
 	import { useVisit } from '../visit/context';
-	import { conditionOf } from '../visit/hair';
+	import { conditionOf, porosityOf } from '../visit/hair';
+	import { setPorosity } from './reading';
 
+	interface Props {
+		zone: ZoneName;
+	}
+	let { zone }: Props = $props();
 	const session = useVisit();
-	const reading = $derived(session.reading);
+	const reading = $derived(session.view.reading);
 	const strain = $derived(reading.strain);
 	const condition = $derived(conditionOf(reading));
 	const ends = $derived(endsCondition(strain));
@@ -48,12 +53,12 @@
 	</li>
 	<li>
 		<Choice
-			label="A drop of water on dry hair"
-			value={reading.porosity}
+			label="A drop of water on the dry {zone}"
+			value={porosityOf(reading, zone)}
 			options={POROSITY}
-			onchange={(v) => set('porosity', (r) => (r.porosity = v))}
+			onchange={(v) => session.changeReading(`porosity of ${zone}`, (r) => setPorosity(r, zone, v))}
 		/>
-		<p class="soft">Watch it for ten seconds. It sets the porosity.</p>
+		<p class="soft">Watch it for ten seconds. It sets the porosity of this zone.</p>
 	</li>
 	<li>
 		<Choice

@@ -12,8 +12,10 @@
 	import type { Reading } from '../../schema/records';
 
 	const session = useVisit();
-	const reading = $derived(session.reading);
+	const reading = $derived(session.view.reading);
 	const set = (label: string, recipe: (draft: Reading) => void) =>
+		session.changeReading(label, recipe);
+	const setHead = (label: string, recipe: (draft: Reading) => void) =>
 		session.change(label, (draft) => recipe(draft.reading));
 </script>
 
@@ -33,7 +35,7 @@
 	label="Density"
 	value={reading.density}
 	options={DENSITY_OPTIONS}
-	onchange={(v) => set('density', (r) => (r.density = v))}
+	onchange={(v) => setHead('density', (r) => (r.density = v))}
 />
 <Choice
 	label="Porosity"

@@ -22,13 +22,13 @@
 	} from './history';
 
 	const session = useVisit();
-	const reading = $derived(session.reading);
+	const reading = $derived(session.head.reading);
 	const date = $derived(session.visit.date);
 	const washes = $derived(session.client?.washesPerWeek ?? 2);
 	/** Latest first, numbered as on the line. */
 	const entries = $derived([...reading.history].sort((p, q) => q.date.localeCompare(p.date)));
 	const oldest = $derived(Math.max(0, ...entries.map((entry) => weeksBefore(entry.date, date))));
-	const told = $derived(toldStrand(headHistory(reading, date, washes), session.zones));
+	const told = $derived(toldStrand(headHistory(reading, date, washes), session.head.zones));
 	const colours = $derived(
 		coloursOf(
 			told.strand.points.map(({ fibre }) => fibre),

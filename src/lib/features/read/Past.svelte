@@ -1,14 +1,16 @@
 <script lang="ts">
-	import Choice from '../../ui/Choice.svelte';
 	import Fold from '../../ui/Fold.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
-	import TextField from '../../ui/TextField.svelte';
 	import Tick from '../../ui/Tick.svelte';
-	import Button from '../../ui/Button.svelte';
 	import { useVisit } from '../visit/context';
 	import type { Reading, ZoneName } from '../../schema/records';
 	import { conditionBand } from '../../core/hair';
 	import { conditionOf } from '../visit/hair';
+	import Cut from './Cut.svelte';
+	import Skin from './Skin.svelte';
+	import Tests from './Tests.svelte';
+	import { testWords } from '../visit/tests';
+	import { cutWords, skinWords } from './told';
 	import Checks from './Checks.svelte';
 	import PictureFold from './PictureFold.svelte';
 	import HistoryLine from './HistoryLine.svelte';
@@ -20,14 +22,9 @@
 	}
 	let { zone }: Props = $props();
 	const session = useVisit();
-	const reading = $derived(session.reading);
-	const tests = $derived(
-		[...(session.client?.patchTests ?? [])].sort((p, q) => q.date.localeCompare(p.date))
-	);
+	const reading = $derived(session.view.reading);
 	const set = (label: string, recipe: (draft: Reading) => void) =>
 		session.change(label, (draft) => recipe(draft.reading));
-	let date = $state(new Date().toISOString().slice(0, 10));
-	let reacted = $state(false);
 
 	const past = $derived(
 		[
@@ -36,7 +33,7 @@
 			reading.strain.relaxer && 'relaxer',
 			reading.henna && 'henna',
 			reading.metallicSalts && 'metallic salts',
-			reading.minerals && 'minerals'
+			reading.strain.heatHabit && 'hot tools daily'
 		]
 			.filter(Boolean)
 			.join(', ') || 'nothing known'
@@ -47,12 +44,6 @@
 		const more = before.length > 0 ? `, and ${before.length} before` : '';
 		return `${entryWords(last)}, ${agoWords(weeksBefore(last.date, session.visit.date))}${more}`;
 	});
-	const STRAND = [
-		{ value: 'none', label: 'none' },
-		{ value: 'pending', label: 'pending' },
-		{ value: 'clean', label: 'clean' },
-		{ value: 'reacted', label: 'reacted' }
-	] as const;
 </script>
 
 <div class="past">
@@ -84,11 +75,6 @@
 				onchange={(v) => set('metallic salts', (r) => (r.metallicSalts = v))}
 			/>
 			<Tick
-				label="Minerals from water"
-				checked={reading.minerals}
-				onchange={(v) => set('minerals', (r) => (r.minerals = v))}
-			/>
-			<Tick
 				label="Perm"
 				checked={reading.strain.perm}
 				onchange={(v) => set('perm', (r) => (r.strain.perm = v))}
@@ -102,16 +88,6 @@
 				label="Hot tools daily"
 				checked={reading.strain.heatHabit}
 				onchange={(v) => set('heat habit', (r) => (r.strain.heatHabit = v))}
-			/>
-			<Tick
-				label="Scalp irritated or broken"
-				checked={reading.scalpIrritated}
-				onchange={(v) => set('scalp', (r) => (r.scalpIrritated = v))}
-			/>
-			<Tick
-				label="Under sixteen"
-				checked={session.client?.underSixteen ?? false}
-				onchange={(v) => session.changeClient((c) => (c.underSixteen = v))}
 			/>
 		</div>
 		{#if reading.strain.perm || reading.strain.relaxer}
@@ -129,32 +105,16 @@
 		title="Check the hair"
 		summary="stretch, porosity, feel, ends: {conditionBand(conditionOf(reading))}"
 	>
-		<Checks />
+		<Checks {zone} />
 	</Fold>
-	<Fold
-		title="Tests"
-		summary="patch {tests[0]
-			? `${tests[0].date}${tests[0].reacted ? ', reacted' : ''}`
-			: 'none'}; strand {reading.strandTest}"
-	>
-		<Choice
-			label="Strand test"
-			value={reading.strandTest}
-			options={STRAND}
-			onchange={(v) => set('strand test', (r) => (r.strandTest = v))}
-		/>
-		<div class="patch">
-			<TextField label="Patch test on" type="date" value={date} oninput={(v) => (date = v)} />
-			<Tick label="Reacted" checked={reacted} onchange={(v) => (reacted = v)} />
-			<Button
-				disabled={!/^\d{4}-\d\d-\d\d$/.test(date)}
-				onclick={() => session.changeClient((c) => void c.patchTests.push({ date, reacted }))}
-				>Add patch test</Button
-			>
-		</div>
-		{#each tests as test (`${test.date} ${test.reacted ? 'reacted' : 'clean'}`)}
-			<p>{test.date}: {test.reacted ? 'reacted' : 'clean'}</p>
-		{/each}
+	<Fold title="Cut and curl" summary={cutWords(reading)}>
+		<Cut />
+	</Fold>
+	<Fold title="Skin, water and what is not borne" summary={skinWords(reading, session.client)}>
+		<Skin />
+	</Fold>
+	<Fold title="Tests" summary={testWords(session.visit, session.client, new Date())}>
+		<Tests />
 	</Fold>
 </div>
 
@@ -167,12 +127,6 @@
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(210px, 1fr));
 		gap: 4px 24px;
-		align-items: end;
-	}
-	.patch {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 10px 20px;
 		align-items: end;
 	}
 </style>

@@ -19,7 +19,7 @@
 	const session = useVisit();
 	const reader = new PictureReader(compute);
 	const reading = $derived(reader.reading);
-	const treated = $derived(session.reading.zones[zone].state);
+	const treated = $derived(session.view.reading.zones[zone].state);
 	let taken = $state.raw('');
 
 	const MARKS: readonly { value: MarkKind; label: string }[] = [
@@ -45,9 +45,9 @@
 		if (!reading) return;
 		const level = Math.round(Math.min(12, Math.max(1, reading.level)) * 10) / 10;
 		const seen = UNDERTONES.find((name) => name === reading.undertone.name);
-		session.change(`read ${zone} from a picture`, (draft) => {
-			setLevel(draft.reading, zone, Math.min(level, treated === 'natural' ? 10 : 12));
-			if (seen && treated === 'lightened') draft.reading.zones[zone].undertone = seen;
+		session.changeReading(`read ${zone} from a picture`, (draft) => {
+			setLevel(draft, zone, Math.min(level, treated === 'natural' ? 10 : 12));
+			if (seen && treated === 'lightened') draft.zones[zone].undertone = seen;
 		});
 		taken = `The ${zone} now stand${zone === 'root' ? 's' : ''} at ${formatLevel(level)}.`;
 	}

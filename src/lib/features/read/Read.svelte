@@ -1,18 +1,21 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { conditionBand, depthName, formatLevel } from '../../core/hair';
-	import { hexOf } from '../../core/colour';
-	import { labOfFibre } from '../../core/lift';
+	import { withoutExceptions } from '../../records/areas';
 	import Button from '../../ui/Button.svelte';
 	import Choice from '../../ui/Choice.svelte';
 	import Ladder from '../visit/Ladder.svelte';
 	import FootLine from '../visit/FootLine.svelte';
 	import Station from '../visit/Station.svelte';
-	import StrandRow from '../visit/StrandRow.svelte';
+	import AreaPicker from '../visit/AreaPicker.svelte';
+	import HeadField from '../visit/HeadField.svelte';
 	import { useVisit } from '../visit/context';
 	import { conditionOf } from '../visit/hair';
+	import { areaColours, differenceWords } from '../visit/areas';
+	import { areaWords } from '../visit/words';
 	import HairDials from './HairDials.svelte';
 	import Past from './Past.svelte';
+	import ReadStrand from './ReadStrand.svelte';
 	import SecondOpinion from './SecondOpinion.svelte';
 	import ZoneBorders from './ZoneBorders.svelte';
 	import ZoneColour from './ZoneColour.svelte';
@@ -25,12 +28,13 @@
 	const blind = $derived(session.blind);
 	$effect(() => () => (session.blind = false));
 
-	const reading = $derived(session.reading);
+	const reading = $derived(session.view.reading);
 	const here = $derived(reading.zones[zone]);
 	const rungs = $derived(ladderRungs(reading, zone));
 	const level = $derived(here.state === 'natural' ? reading.naturalLevel : here.presentLevel);
 	const condition = $derived(conditionOf(reading));
-	const zones = $derived(session.zones);
+	const zones = $derived(session.view.zones);
+	const colours = $derived(areaColours(session.visit.reading, session.plan.covers));
 	const ZONE_OPTIONS = [
 		{ value: 'root', label: 'Root' },
 		{ value: 'lengths', label: 'Lengths' },
@@ -42,7 +46,7 @@
 		{ value: 'lightened', label: 'lightened' }
 	] as const;
 	const zoneLine = $derived(
-		zones.map((z, i) => `${z.name} ${formatLevel(session.now[i]!)}`).join(' · ')
+		zones.map((z, i) => `${z.name} ${formatLevel(session.view.now[i]!)}`).join(' · ')
 	);
 
 	function next() {
@@ -57,7 +61,7 @@
 	words={blind ? '' : `${depthName(reading.naturalLevel)}, ${reading.warmth}`}
 	range={blind
 		? 'hidden while another person reads'
-		: `natural level · ${zoneLine}${reading.whiteShare > 0 ? ` with ${Math.round(reading.whiteShare * 100)} % white` : ''}`}
+		: `natural level${session.areas.length > 0 ? ` of the ${areaWords(session.areas)}` : ''} · ${zoneLine}${reading.whiteShare > 0 ? ` with ${Math.round(reading.whiteShare * 100)} % white` : ''}`}
 	facts={[
 		{ value: `${Math.round(condition)} ${conditionBand(condition)}`, label: 'condition before' },
 		{ value: `${reading.lengthCm} cm`, label: 'length' }
@@ -67,22 +71,28 @@
 		{#if blind}
 			<p>Hold the hair against the ladder below.</p>
 		{:else}
-			<div class:grey>
-				<StrandRow
-					name="now"
-					colours={session.nowColours}
-					value={formatLevel(session.nowLevel)}
-					words={hexOf(labOfFibre(session.zone.fibre, reading.whiteShare))}
-					height={96}
+			<HeadField {colours}>
+				<div class:grey>
+					<ReadStrand {zone} onpick={(picked) => (zone = picked)} />
+				</div>
+				<ZoneBorders
+					{reading}
+					onchange={(recipe) => session.changeReading('zone borders', recipe)}
 				/>
-			</div>
-			<ZoneBorders
-				{reading}
-				onchange={(recipe) => session.change('zone borders', (draft) => recipe(draft.reading))}
-			/>
+			</HeadField>
 		{/if}
 	{/snippet}
 	{#snippet picture()}
+		{#if !blind}
+			<AreaPicker
+				differs={(area) => differenceWords(session.visit.reading, area)}
+				onalike={() =>
+					session.change(
+						'areas alike',
+						(draft) => (draft.reading.areas = withoutExceptions(draft.reading.areas, session.areas))
+					)}
+			/>
+		{/if}
 		<div class="zone">
 			<Choice
 				label="Zone"
@@ -97,7 +107,7 @@
 				value={here.state}
 				options={STATE_OPTIONS}
 				onchange={(state) =>
-					session.change(`state of ${zone}`, (draft) => setState(draft.reading, zone, state))}
+					session.changeReading(`state of ${zone}`, (draft) => setState(draft, zone, state))}
 			/>
 			<button class="grey-toggle" aria-pressed={grey} onclick={() => (grey = !grey)}
 				>{grey ? 'In colour' : 'In grey'}</button
@@ -110,8 +120,8 @@
 					{rungs}
 					value={formatLevel(Math.round(level * 2) / 2)}
 					onpick={(value) =>
-						session.change(`level of ${zone}`, (draft) =>
-							setLevel(draft.reading, zone, Number(value))
+						session.changeReading(`level of ${zone}`, (draft) =>
+							setLevel(draft, zone, Number(value))
 						)}
 				/>
 			</div>
@@ -119,14 +129,18 @@
 				Judge dry, without hue: squint, or look in grey. {here.state === 'natural'
 					? 'Every untouched zone takes this level.'
 					: 'This zone only.'}
-				<button
-					class="link"
-					onclick={() => session.change('zones alike', (draft) => alikeFrom(draft.reading, zone))}
-					>Make all zones like this one</button
-				>
 			</p>
 		{/if}
-		<SecondOpinion {zone} />
+		<div class:acts={!blind}>
+			{#if !blind}
+				<button
+					class="link"
+					onclick={() => session.changeReading('zones alike', (draft) => alikeFrom(draft, zone))}
+					>Make all zones like this one</button
+				>
+			{/if}
+			<SecondOpinion {zone} />
+		</div>
 		{#if !blind}<ZoneColour {zone} />{/if}
 		<Past {zone} />
 	{/snippet}
@@ -165,7 +179,15 @@
 	.grey-toggle {
 		margin-left: auto;
 	}
+	.acts {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0 24px;
+		align-items: center;
+		margin-bottom: 4px;
+	}
 	.hint {
+		margin-top: 4px;
 		color: var(--ink-soft);
 		font-size: 14px;
 	}

@@ -12,7 +12,7 @@
 	}
 	let { zone }: Props = $props();
 	const session = useVisit();
-	const reading = $derived(session.reading);
+	const reading = $derived(session.view.reading);
 	const other = $derived(reading.secondOpinion?.[zone]);
 	const own = $derived(zoneLevel(reading, zone));
 

@@ -21,7 +21,6 @@
 </script>
 
 <div class="row">
-	<span class="side">scalp</span>
 	<Slider.Root
 		type="multiple"
 		value={[reading.regrowthCm, endsFrom]}
@@ -48,25 +47,20 @@
 			</span>
 		{/snippet}
 	</Slider.Root>
-	<span class="side right">tips</span>
 </div>
 <p class="words">
-	root to {cm(reading.regrowthCm)} · lengths to {cm(endsFrom)} · ends to {cm(reading.lengthCm)}
+	<span>scalp</span>
+	<span
+		>root to {cm(reading.regrowthCm)} · lengths to {cm(endsFrom)} · ends to {cm(
+			reading.lengthCm
+		)}</span
+	>
+	<span>tips</span>
 </p>
 
 <style>
 	.row {
-		display: grid;
-		grid-template-columns: 84px minmax(0, 1fr) 116px;
-		gap: 10px;
-		align-items: center;
 		height: 34px;
-	}
-	.side {
-		font-size: 13px;
-	}
-	.right {
-		text-align: right;
 	}
 	.track {
 		position: relative;
@@ -91,16 +85,9 @@
 	}
 	.words {
 		margin-top: 7px;
-		text-align: center;
+		display: flex;
+		justify-content: space-between;
+		gap: 8px;
 		font-size: 13px;
-	}
-	@media (max-width: 760px) {
-		.row {
-			grid-template-columns: minmax(0, 1fr);
-			padding: 0 8px;
-		}
-		.side {
-			display: none;
-		}
 	}
 </style>

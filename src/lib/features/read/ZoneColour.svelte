@@ -12,8 +12,8 @@
 	}
 	let { zone }: Props = $props();
 	const session = useVisit();
-	const here = $derived(session.reading.zones[zone]);
-	const modelled = $derived(modelledUndertone(session.reading, here.presentLevel));
+	const here = $derived(session.view.reading.zones[zone]);
+	const modelled = $derived(modelledUndertone(session.view.reading, here.presentLevel));
 	const colour = $derived(here.artificial[0]);
 
 	const KINDS = (['permanent', 'demi', 'gloss', 'direct'] as const).map((value) => ({
@@ -27,16 +27,16 @@
 	];
 
 	function nameIt(value: string) {
-		session.change(`undertone of ${zone}`, (draft) => {
-			const target = draft.reading.zones[zone];
+		session.changeReading(`undertone of ${zone}`, (draft) => {
+			const target = draft.zones[zone];
 			const named = UNDERTONES.find((name) => name === value);
 			if (named) target.undertone = named;
 			else delete target.undertone;
 		});
 	}
 	const edit = (recipe: (entry: NonNullable<typeof colour>) => void) =>
-		session.change(`old colour of ${zone}`, (draft) => {
-			const entry = draft.reading.zones[zone].artificial[0];
+		session.changeReading(`old colour of ${zone}`, (draft) => {
+			const entry = draft.zones[zone].artificial[0];
 			if (entry) recipe(entry);
 		});
 </script>

@@ -69,7 +69,7 @@ describe('a history taken as the reading', () => {
 	it('raises the flags that cautions ask for', () => {
 		const kinds = ['henna', 'swimming', 'perm'] as const;
 		const draft = taken(kinds.map((kind) => newEntry(kind, TODAY, plainReading())));
-		expect(draft).toMatchObject({ henna: true, minerals: true, relaxerWeeksAgo: 13 });
+		expect(draft).toMatchObject({ henna: true, relaxerWeeksAgo: 13 });
 		expect(draft.strain.perm).toBe(true);
 	});
 	it('leaves nothing to disagree about', () => {

@@ -21,7 +21,7 @@ export const weeksBefore = (date: string, visitDate: string): number =>
 export const dayBefore = (visitDate: string, weeks: number): string =>
 	new Date(Date.parse(visitDate) - weeks * WEEK_MS).toISOString().slice(0, 10);
 
-/** An entry as the core tells it; swimming leaves minerals, which the cautions speak of. */
+/** An entry as the core tells it; what swimming leaves, the cautions speak of. */
 function eventOf(entry: HistoryEntry, visitDate: string): HistoryEvent[] {
 	const weeksAgo = weeksBefore(entry.date, visitDate);
 	switch (entry.kind) {
@@ -139,7 +139,6 @@ export function takeHistory(draft: Reading, visitDate: string, washesPerWeek: nu
 	draft.strain.perm = kinds.includes('perm');
 	draft.strain.relaxer = kinds.includes('relaxer');
 	draft.henna = draft.henna || kinds.includes('henna');
-	draft.minerals = draft.minerals || kinds.includes('swimming');
 	const opened = draft.history.filter(({ kind }) => kind === 'perm' || kind === 'relaxer');
 	if (opened.length > 0) {
 		const weeks = Math.min(...opened.map(({ date }) => weeksBefore(date, visitDate)));

@@ -1,4 +1,10 @@
-import { formatLevel, labOfPigment, naturalPigment, depthName } from '../../core/hair';
+import {
+	formatLevel,
+	labOfPigment,
+	naturalPigment,
+	depthName,
+	type Porosity
+} from '../../core/hair';
 import { undertoneOf, type Lab } from '../../core/colour';
 import { labOfFibre, pigmentOnPath } from '../../core/lift';
 import { seenFibre } from '../visit/hair';
@@ -69,6 +75,16 @@ export function setLevel(reading: Reading, zone: ZoneName, level: number): void 
 			if (reading.zones[name].state === 'natural') reading.zones[name].presentLevel = level;
 		}
 	} else reading.zones[zone].presentLevel = level;
+}
+
+/** Sets the porosity of a zone; the lengths speak for every zone that has none of its own. */
+export function setPorosity(reading: Reading, zone: ZoneName, porosity: Porosity): void {
+	if (zone === 'lengths') reading.porosity = porosity;
+	else reading.zones[zone].porosity = porosity;
+	for (const name of ZONES) {
+		const own = reading.zones[name];
+		if (own.porosity === reading.porosity) delete own.porosity;
+	}
 }
 
 /** Says what was done to a zone, with a first guess that fits: old colour at its own level, light hair at 9. */

@@ -15,10 +15,10 @@
 	const session = useVisit();
 	const visit = $derived(session.visit);
 	const plan = $derived(session.plan);
-	const reading = $derived(session.reading);
+	const reading = $derived(session.head.reading);
 	const product = $derived(session.productName);
 	const zones = $derived(
-		session.zones.filter(({ name }) => plan.covers[name]).map(({ name }) => name)
+		session.head.zones.filter(({ name }) => plan.covers[name]).map(({ name }) => name)
 	);
 </script>
 
@@ -31,16 +31,16 @@
 		Natural {formatLevel(reading.naturalLevel)}
 		{reading.warmth}, {reading.texture}, density {reading.density}, porosity {reading.porosity}, {reading.lengthCm}
 		cm.
-		{#each session.zones as zone, i (zone.name)}{zone.name}
-			{formatLevel(session.now[i]!)}
-			{reading.zones[zone.name].state}{i < session.zones.length - 1 ? ', ' : '.'}{/each}
+		{#each session.head.zones as zone, i (zone.name)}{zone.name}
+			{formatLevel(session.head.now[i]!)}
+			{reading.zones[zone.name].state}{i < session.head.zones.length - 1 ? ', ' : '.'}{/each}
 		{#if reading.whiteShare > 0}White {Math.round(reading.whiteShare * 100)} %.{/if}
 	</p>
 	<h2>Aim</h2>
 	<p>
 		{formatLevel(visit.aim.level)}
 		{visit.aim.direction}, {Math.round(visit.aim.keepWarmth * 100)} % warmth kept; lift to {formatLevel(
-			session.target
+			session.head.target
 		)}.
 	</p>
 	<h2>Lift</h2>
@@ -51,9 +51,9 @@
 		)}, sections {labelIn(SECTION_OPTIONS, plan.section)}, on {zones.join(
 			', '
 		)}{plan.rootDelayMinutes > 0 ? `; root ${plan.rootDelayMinutes} min later` : ''}. Expected {formatLevel(
-			session.lift.level
-		)} ({formatLevel(session.lift.low)} to {formatLevel(session.lift.high)}) {session.lift.undertone
-			.name}; condition {Math.round(session.lift.condition)}.
+			session.head.lift.level
+		)} ({formatLevel(session.head.lift.low)} to {formatLevel(session.head.lift.high)}) {session.head
+			.lift.undertone.name}; condition {Math.round(session.head.lift.condition)}.
 	</p>
 	<h2>
 		Bowls: {session.bowlPlan.totalGrams} g, {formatHours(session.bowlPlan.workMinutes)} to put on
@@ -89,11 +89,11 @@
 	{/if}
 	<h2>Tone</h2>
 	<p>
-		{#if visit.tone.choice === 'none'}No toner.{:else}{formulaWords(session.toneParts)}{session.line
-				? `, ${session.line.name} (${VEHICLE_NAMES[session.line.vehicle]})`
-				: ''}, {formatRatio(visit.tone.ratio)}, {visit.tone.minutes} min. Expected {formatLevel(
-				session.toned.level
-			)}.{/if}
+		{#if visit.tone.choice === 'none'}No toner.{:else}{formulaWords(
+				session.head.toneParts
+			)}{session.line ? `, ${session.line.name} (${VEHICLE_NAMES[session.line.vehicle]})` : ''}, {formatRatio(
+				visit.tone.ratio
+			)}, {visit.tone.minutes} min. Expected {formatLevel(session.head.toned.level)}.{/if}
 	</p>
 	{#if visit.result.recordedAt}
 		<h2>Result</h2>

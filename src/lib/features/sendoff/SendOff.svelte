@@ -23,11 +23,13 @@
 	const suggested = $derived(
 		session.visit.bowls.technique === 'foils' ? RETURN_WEEKS.foils : RETURN_WEEKS.solid
 	);
-	const gap = $derived(result.level === undefined ? undefined : result.level - session.toned.level);
+	const gap = $derived(
+		result.level === undefined ? undefined : result.level - session.head.toned.level
+	);
 
 	function record() {
 		session.change('recorded', (draft) => {
-			draft.result.level ??= Math.round(session.toned.level * 10) / 10;
+			draft.result.level ??= Math.round(session.head.toned.level * 10) / 10;
 			draft.result.recordedAt = new Date().toISOString();
 			draft.result.returnWeeks ??= suggested.from;
 			draft.status = 'done';
@@ -54,7 +56,9 @@
 
 <Station
 	question="What did this head do?"
-	answer={result.level === undefined ? formatLevel(session.toned.level) : formatLevel(result.level)}
+	answer={result.level === undefined
+		? formatLevel(session.head.toned.level)
+		: formatLevel(result.level)}
 	words={result.level === undefined
 		? `${tonedWord(session)} expected`
 		: `${result.tone || tonedWord(session)} seen`}
@@ -70,35 +74,35 @@
 				: `${suggested.from}–${suggested.to} weeks`,
 			label: 'until the next visit'
 		},
-		{ value: `${Math.round(session.lift.condition)}`, label: 'condition after' }
+		{ value: `${Math.round(session.head.lift.condition)}`, label: 'condition after' }
 	]}
 >
 	{#snippet field()}
 		<StrandRow
 			name="before"
-			colours={session.nowColours}
-			value={formatLevel(session.nowLevel)}
+			colours={session.head.nowColours}
+			value={formatLevel(session.head.nowLevel)}
 			height={40}
 		/>
 		<StrandRow
 			name="lifted"
-			colours={session.rawColours}
-			value={formatLevel(session.rawLevel)}
-			words={session.rawUndertone.name}
+			colours={session.head.rawColours}
+			value={formatLevel(session.head.rawLevel)}
+			words={session.head.rawUndertone.name}
 			height={40}
 		/>
 		<StrandRow
 			name="toned"
 			strong
-			colours={session.tonedColours}
-			value={formatLevel(session.toned.level)}
+			colours={session.head.tonedColours}
+			value={formatLevel(session.head.toned.level)}
 			words={tonedWord(session)}
 			height={72}
 		/>
 		<StrandRow
 			name="six weeks"
-			colours={session.fadedColours}
-			value={formatLevel(session.faded.level)}
+			colours={session.head.fadedColours}
+			value={formatLevel(session.head.faded.level)}
 			words="faded"
 			height={40}
 		/>
@@ -159,9 +163,9 @@
 				<ul>
 					{#each AFTERCARE as line (line)}<li>{line}</li>{/each}
 				</ul>
-				{#if session.toneParts.length > 0}
+				{#if session.head.toneParts.length > 0}
 					<p class="soft">
-						Toned with {formulaWords(session.toneParts)}, {session.visit.tone.minutes} min.
+						Toned with {formulaWords(session.head.toneParts)}, {session.visit.tone.minutes} min.
 					</p>
 				{/if}
 				{#each session.visit.passed.filter(({ reason }) => reason) as entry (entry.code)}

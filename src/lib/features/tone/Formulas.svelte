@@ -10,7 +10,7 @@
 	import type { ToneFormula } from '../../core/tone';
 
 	const session = useVisit();
-	const formulas = $derived(session.toneSearch?.formulas ?? []);
+	const formulas = $derived(session.head.toneSearch?.formulas ?? []);
 	const chosen = $derived(session.visit.tone);
 	const line = $derived(session.line);
 
@@ -33,20 +33,20 @@
 
 {#if !line}
 	<p>There is no line of colour on the Shelf. Add one there, then come back.</p>
-{:else if !session.toneSearch}
+{:else if !session.head.toneSearch}
 	<p role="status">
-		{session.tonerFinder.trouble ?? `Searching ${line.name}…`}
-		{#if session.tonerFinder.trouble}<Button onclick={() => session.findToner()}
+		{session.head.tonerFinder.trouble ?? `Searching ${line.name}…`}
+		{#if session.head.tonerFinder.trouble}<Button onclick={() => session.head.findToner()}
 				>Search again</Button
 			>{/if}
 	</p>
 {:else if formulas.length === 0}
 	<p>{line.name} holds no shades yet. Add them on the Shelf, or choose another line.</p>
 {:else}
-	{#if session.tonerFinder.trouble}
+	{#if session.head.tonerFinder.trouble}
 		<p role="status" class="soft">
-			{session.tonerFinder.trouble} The formulas below were found before.
-			<Button onclick={() => session.findToner()}>Search again</Button>
+			{session.head.tonerFinder.trouble} The formulas below were found before.
+			<Button onclick={() => session.head.findToner()}>Search again</Button>
 		</p>
 	{/if}
 	<ol aria-label="Formulas that come closest">

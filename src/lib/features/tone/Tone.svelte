@@ -14,19 +14,21 @@
 
 	const session = useVisit();
 	const tone = $derived(session.visit.tone);
-	const toned = $derived(session.toned);
-	const parts = $derived(session.toneParts);
-	const undertone = $derived(session.rawUndertone);
+	const toned = $derived(session.head.toned);
+	const parts = $derived(session.head.toneParts);
+	const undertone = $derived(session.head.rawUndertone);
 	const start = $derived(
-		session.seen
-			? `Seen ${formatLevel(session.seen.level)}`
-			: `Expected ${formatLevel(session.lift.level)}`
+		session.head.seen
+			? `Seen ${formatLevel(session.head.seen.level)}`
+			: `Expected ${formatLevel(session.head.lift.level)}`
 	);
 	// Going deep is no fault where depth was asked for.
 	const warnings = $derived(
-		toned.warnings.filter(({ code }) => code !== 'tooDark' || toned.level < session.aim.level - 0.3)
+		toned.warnings.filter(
+			({ code }) => code !== 'tooDark' || toned.level < session.head.aim.level - 0.3
+		)
 	);
-	const need = $derived(session.toneSearch?.needLevel);
+	const need = $derived(session.head.toneSearch?.needLevel);
 	const developer = $derived(
 		session.line && session.line.vehicle !== 'direct'
 			? `${Math.round(parts.reduce((sum, { grams }) => sum + grams, 0) * tone.ratio)} g`
@@ -52,14 +54,14 @@
 
 <Station
 	question="What neutralises what is there?"
-	answer={session.noToner
+	answer={session.head.noToner
 		? 'No toner'
-		: formulaWords(parts) || (session.toneSearch ? 'nothing found' : 'searching…')}
-	words={tone.choice === 'open' && (session.noToner || parts.length > 0) ? 'suggested' : ''}
+		: formulaWords(parts) || (session.head.toneSearch ? 'nothing found' : 'searching…')}
+	words={tone.choice === 'open' && (session.head.noToner || parts.length > 0) ? 'suggested' : ''}
 	range={undertone.name === 'none'
 		? `${start}, hardly any undertone left.`
-		: `${start} ${undertone.name} at ${session.toneStart.minute} min: ${undertone.neutraliser} stands against it.`}
-	facts={session.noToner
+		: `${start} ${undertone.name} at ${session.head.toneStart.minute} min: ${undertone.neutraliser} stands against it.`}
+	facts={session.head.noToner
 		? []
 		: [
 				{ value: `${tone.minutes} min`, label: 'then wipe and look' },
@@ -69,25 +71,25 @@
 >
 	{#snippet field()}
 		<StrandRow
-			name={session.toneStart.seen ? 'seen' : 'lifted'}
-			colours={session.rawColours}
-			value={formatLevel(session.rawLevel)}
-			words="{undertone.name} {hexOf(session.rawLab)}"
+			name={session.head.toneStart.seen ? 'seen' : 'lifted'}
+			colours={session.head.rawColours}
+			value={formatLevel(session.head.rawLevel)}
+			words="{undertone.name} {hexOf(session.head.rawLab)}"
 			height={48}
 		/>
 		<StrandRow
 			name="toned"
 			strong
-			colours={session.tonedColours}
+			colours={session.head.tonedColours}
 			value={formatLevel(toned.level)}
 			words="{tonedWord(session)} {hexOf(toned.lab)}"
 			height={88}
 		/>
 		<StrandRow
 			name="six weeks"
-			colours={session.fadedColours}
-			value={formatLevel(session.faded.level)}
-			words={hexOf(session.faded.lab)}
+			colours={session.head.fadedColours}
+			value={formatLevel(session.head.faded.level)}
+			words={hexOf(session.head.faded.lab)}
 			height={40}
 		/>
 	{/snippet}
@@ -113,7 +115,7 @@
 			<Button
 				primary
 				onclick={next}
-				disabled={tone.choice === 'open' && session.line !== undefined && !session.toneSearch}
+				disabled={tone.choice === 'open' && session.line !== undefined && !session.head.toneSearch}
 				>{tone.choice === 'open' && parts.length > 0 ? 'Use this, send off' : 'Send off'}</Button
 			>
 		</FootLine>

@@ -15,7 +15,7 @@
 			label: `${name}, ${VEHICLE_NAMES[vehicle]}`
 		}))
 	);
-	const taken = $derived(Math.round(depositShare(session.toneConditions) * 100));
+	const taken = $derived(Math.round(depositShare(session.head.toneConditions) * 100));
 	const CHOICES = [
 		{ value: 'open', label: 'suggest' },
 		{ value: 'formula', label: 'my choice' },
@@ -38,7 +38,7 @@
 		});
 	}
 	function choose(choice: (typeof CHOICES)[number]['value']) {
-		const parts = session.toneParts;
+		const parts = session.head.toneParts;
 		session.change('toner or none', (draft) => {
 			if (choice === 'formula' && draft.tone.parts.length === 0) draft.tone.parts = [...parts];
 			draft.tone.choice = choice;

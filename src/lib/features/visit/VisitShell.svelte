@@ -26,7 +26,7 @@
 	// svelte-ignore state_referenced_locally
 	// The route remounts this component for another visit.
 	const session = new VisitSession(useRecords().library, id, undefined, compute);
-	$effect(() => session.findToner());
+	$effect(() => session.head.findToner());
 	provideVisit(session);
 	$effect(() => followGestures(window));
 

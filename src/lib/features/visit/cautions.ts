@@ -1,8 +1,16 @@
-import { checkCautions, type Caution } from '../../core/caution';
+import {
+	checkCautions,
+	patchStanding,
+	strandStanding,
+	type Caution,
+	type Minerals,
+	type StrandStanding
+} from '../../core/caution';
 import { endsCondition } from '../../core/hair';
-import type { Client, Visit } from '../../schema/records';
+import { readingOf, type AreaGroup } from '../../records/areas';
+import type { Client, Reading, Visit } from '../../schema/records';
 import type { LiftAnswer } from './lift';
-import { conditionOf, type ZoneStart } from './hair';
+import { conditionOf, zonesOf } from './hair';
 
 const HOUR_MS = 3_600_000;
 
@@ -12,35 +20,59 @@ export interface StandingCaution extends Caution {
 	readonly reason: string | undefined;
 }
 
+/** Weeks for which copper from a pool is looked for in hair. */
+const POOL_WEEKS = 26;
+const WEEK_MS = 168 * HOUR_MS;
+
+/** What the water has left in this hair: the tap at home, or else the pool. */
+function mineralsIn({ water, history }: Reading, today: Date): Minerals | undefined {
+	if (water !== 'soft') return water;
+	const since = today.getTime() - POOL_WEEKS * WEEK_MS;
+	const swims = history.some(({ kind, date }) => kind === 'swimming' && Date.parse(date) >= since);
+	return swims ? 'pool' : undefined;
+}
+
+/** Where this hair stands with strand tests on a day. */
+export const strandTestOf = (reading: Reading, today: Date): StrandStanding =>
+	strandStanding(
+		reading.strandTests,
+		reading.history
+			.filter(({ kind }) => kind !== 'cut' && kind !== 'swimming')
+			.map(({ date }) => date),
+		today.toISOString()
+	);
+
 /** The cautions of a visit as it stands. */
 export function visitCautions(
 	visit: Visit,
 	client: Client | undefined,
-	zones: readonly ZoneStart[],
+	groups: readonly AreaGroup[],
 	lift: LiftAnswer,
 	limitMinutes: number,
 	tonerVolume: number | undefined,
 	today: Date
 ): StandingCaution[] {
 	const { reading, lift: plan } = visit;
-	const covered = zones.filter(({ name }) => plan.covers[name]);
-	const state = (name: ZoneStart['name']) => reading.zones[name].state;
-	const test = [...(client?.patchTests ?? [])].sort((p, q) => q.date.localeCompare(p.date))[0];
+	// Every zone of every area that the mixture goes on.
+	const covered = groups.flatMap(({ area }) => {
+		const there = readingOf(reading, area);
+		return zonesOf(there)
+			.filter(({ name }) => plan.covers[name])
+			.map(({ name }) => there.zones[name].state);
+	});
 	const retouch =
-		plan.covers.root && !plan.covers.lengths && state('lengths') === 'lightened'
+		plan.covers.root && !plan.covers.lengths && reading.zones.lengths.state === 'lightened'
 			? reading.regrowthCm
 			: undefined;
 	return checkCautions({
-		patchTest: test && {
-			hoursAgo: Math.max(0, (today.getTime() - new Date(test.date).getTime()) / HOUR_MS),
-			reacted: test.reacted
-		},
-		strandTest: reading.strandTest === 'none' ? undefined : reading.strandTest,
+		patchTest: patchStanding(client?.patchTests ?? [], today.toISOString()),
+		strandTest: strandTestOf(reading, today),
+		sensitivities: client?.sensitivities ?? [],
 		henna: reading.henna,
 		metallicSalts: reading.metallicSalts,
-		oldColour: covered.some(({ name }) => state(name) === 'coloured'),
-		minerals: reading.minerals,
-		scalpIrritated: reading.scalpIrritated,
+		oldColour: covered.includes('coloured'),
+		minerals: mineralsIn(reading, today),
+		scalpIrritated: reading.scalp === 'irritated' || reading.scalp === 'broken',
 		relaxerWeeksAgo: reading.relaxerWeeksAgo,
 		underSixteen: client?.underSixteen ?? false,
 		product: plan.product,
@@ -49,7 +81,7 @@ export function visitCautions(
 		minutes: plan.minutes,
 		limitMinutes,
 		onScalp: plan.placement === 'onScalp',
-		overlapsLightened: covered.some(({ name }) => state(name) === 'lightened'),
+		overlapsLightened: covered.includes('lightened'),
 		retouchCm: retouch,
 		hotRootLevels: lift.rootLead,
 		conditionBefore: conditionOf(reading),

@@ -1,4 +1,10 @@
-import { labOfMixture, labOfPigment, startingCondition, type Pigment } from '../../core/hair';
+import {
+	labOfMixture,
+	labOfPigment,
+	startingCondition,
+	type Pigment,
+	type Porosity
+} from '../../core/hair';
 import {
 	dyesOf,
 	fibreOfReading,
@@ -23,7 +29,12 @@ export interface ZoneStart {
 	readonly fromCm: number;
 	readonly toCm: number;
 	readonly fibre: Fibre;
+	readonly porosity: Porosity;
 }
+
+/** How a zone takes up liquid: as it was read there, or else as the rest of the hair. */
+export const porosityOf = (reading: Reading, zone: ZoneName): Porosity =>
+	reading.zones[zone].porosity ?? reading.porosity;
 
 /** The zones that have any length, scalp first. */
 export function zonesOf(reading: Reading): ZoneStart[] {
@@ -43,7 +54,7 @@ export function zonesOf(reading: Reading): ZoneStart[] {
 			presentLevel: zone.state === 'natural' ? undefined : zone.presentLevel,
 			artificial: zone.state === 'coloured' ? zone.artificial : []
 		});
-		return { name, fromCm, toCm, fibre };
+		return { name, fromCm, toCm, fibre, porosity: porosityOf(reading, name) };
 	}).filter((zone) => zone.toCm - zone.fromCm > 0.05);
 }
 
@@ -70,7 +81,7 @@ export function pointsOf(
 		zones.find(({ toCm }) => distanceCm <= toCm + 1e-9) ?? zones.at(-1)!;
 	const points = evenPoints(
 		reading.lengthCm,
-		(cm) => ({ fibre: at(cm).fibre, condition, porosity: reading.porosity }),
+		(cm) => ({ fibre: at(cm).fibre, condition, porosity: at(cm).porosity }),
 		Math.max(0.5, reading.lengthCm / MOST_POINTS)
 	);
 	return points.map((point) => ({ ...point, covered: covers[at(point.distanceCm).name] }));

@@ -27,7 +27,7 @@ async function open(name: string): Promise<{ session: VisitSession; library: Lib
 describe('a visit', () => {
 	it('shows the same numbers as the HTTP answer for the same input', async () => {
 		const { session } = await open('hesper-oake');
-		const { reading, plan, zone, lift } = session;
+		const { reading, plan, zone, lift } = session.head;
 		const answer = predict({
 			hair: {
 				naturalLevel: reading.naturalLevel,
@@ -57,25 +57,25 @@ describe('a visit', () => {
 	it('undoes and redoes, and an unchanged change is no step', async () => {
 		const { session } = await open('hesper-oake');
 		session.change('developer', (draft) => (draft.lift.volume = 30));
-		const stronger = session.lift.level;
+		const stronger = session.head.lift.level;
 		session.change('nothing', () => undefined);
 		expect(session.undo()).toBe('developer');
 		expect(session.plan.volume).toBe(20);
-		expect(session.lift.level).toBeLessThan(stronger);
+		expect(session.head.lift.level).toBeLessThan(stronger);
 		expect(session.redo()).toBe('developer');
-		expect(session.lift.level).toBeCloseTo(stronger, 9);
+		expect(session.head.lift.level).toBeCloseTo(stronger, 9);
 	});
 
 	it('lets what was seen replace what was expected as the start for Tone', async () => {
 		const { session } = await open('hesper-oake');
-		const expected = session.rawLab;
+		const expected = session.head.rawLab;
 		session.change('note', (draft) => {
 			draft.run.notes.push({ id: 'a', minute: 30, zone: 'lengths', level: 7.5, text: '' });
 		});
-		expect(session.toneStart).toMatchObject({ seen: true, minute: 30 });
-		expect(session.rawLab.l).toBeLessThan(expected.l - 5);
-		expect(session.rawUndertone.name).toBe('yellow-orange');
-		expect(session.toneSearch!.needLevel ?? 9).toBeGreaterThan(7.5);
+		expect(session.head.toneStart).toMatchObject({ seen: true, minute: 30 });
+		expect(session.head.rawLab.l).toBeLessThan(expected.l - 5);
+		expect(session.head.rawUndertone.name).toBe('yellow-orange');
+		expect(session.head.toneSearch!.needLevel ?? 9).toBeGreaterThan(7.5);
 	});
 
 	it('walks its stations: done, needs you, not yet', async () => {
@@ -102,12 +102,14 @@ describe('a visit', () => {
 			'yusra-halden'
 		]) {
 			const { session } = await open(name);
-			expect(session.lift.level).toBeGreaterThan(session.nowLevel - 2.5);
+			expect(session.head.lift.level).toBeGreaterThan(session.head.nowLevel - 2.5);
 			expect(session.bowlPlan.totalGrams).toBeGreaterThan(20);
-			expect(session.toneSearch!.formulas.length).toBeGreaterThan(0);
+			expect(session.head.toneSearch!.formulas.length).toBeGreaterThan(0);
 			for (const { id } of STATIONS)
 				expect(stationLine(session, id)).not.toMatch(/NaN|undefined|Infinity/);
-			expect(aimVerdict(session.sessions, session.target).sentence).not.toMatch(/NaN|undefined/);
+			expect(aimVerdict(session.head.sessions, session.head.target).sentence).not.toMatch(
+				/NaN|undefined/
+			);
 		}
 	});
 
@@ -137,12 +139,12 @@ describe('a visit', () => {
 	it('answers again when a zone is left out', async () => {
 		const { session } = await open('hesper-oake');
 		const before = session.bowlPlan.totalGrams;
-		const tips = session.liftedColours.hair.at(-1);
+		const tips = session.head.liftedColours.hair.at(-1);
 		session.change('ends out', (draft) => (draft.lift.covers.ends = false));
 		flushSync();
 		expect(session.bowlPlan.totalGrams).toBeLessThan(before);
-		expect(session.liftedColours.hair.at(-1)).not.toEqual(tips);
-		expect(session.liftedColours.hair.at(-1)).toEqual(session.nowColours.hair.at(-1));
+		expect(session.head.liftedColours.hair.at(-1)).not.toEqual(tips);
+		expect(session.head.liftedColours.hair.at(-1)).toEqual(session.head.nowColours.hair.at(-1));
 	});
 });
 

@@ -1,5 +1,6 @@
 import { describeTone, formatLevel } from '../../core/hair';
 import type { Station } from '../../schema/records';
+import type { HairView } from './hairView.svelte';
 import type { VisitSession } from './session.svelte';
 import { labelIn, PRODUCT_OPTIONS } from './words';
 
@@ -14,7 +15,7 @@ export function stationState(session: VisitSession, station: Station): StationSt
 	return ORDER.find((id) => !settled.includes(id)) === station ? 'needs' : 'later';
 }
 
-const readLine = ({ reading }: VisitSession): string => {
+const readLine = ({ reading }: HairView): string => {
 	const states = new Set(Object.values(reading.zones).map(({ state }) => state));
 	const past = states.has('coloured')
 		? 'coloured'
@@ -26,11 +27,12 @@ const readLine = ({ reading }: VisitSession): string => {
 
 /** The rail reads as the running formula of the visit: each station's answer in a line. */
 export function stationLine(session: VisitSession, station: Station): string {
-	const { visit, aim, plan, lift } = session;
+	const { visit, plan, head } = session;
+	const { aim, lift } = head;
 	switch (station) {
 		case 'read':
 			if (session.blind) return 'being read again';
-			return readLine(session);
+			return readLine(session.head);
 		case 'aim':
 			return `${formatLevel(aim.level)} ${aim.direction}, ${Math.round(aim.keepWarmth * 100)} % warmth`;
 		case 'lift':
@@ -40,13 +42,16 @@ export function stationLine(session: VisitSession, station: Station): string {
 			return `${bowls.length} bowl${bowls.length === 1 ? '' : 's'}, ${totalGrams} g ${labelIn(PRODUCT_OPTIONS, plan.product)}`;
 		}
 		case 'chair': {
-			const { seen } = session;
+			const { seen } = head;
 			if (seen) return `seen ${formatLevel(seen.level)} at ${seen.minute} min`;
 			return visit.run.startedAt ? 'running, nothing seen yet' : 'not started';
 		}
 		case 'tone': {
-			if (session.noToner) return visit.tone.choice === 'none' ? 'no toner' : 'no toner expected';
-			const parts = session.toneParts.map(({ name, grams }) => `${name} ${grams} g`).join(', ');
+			if (session.head.noToner)
+				return visit.tone.choice === 'none' ? 'no toner' : 'no toner expected';
+			const parts = session.head.toneParts
+				.map(({ name, grams }) => `${name} ${grams} g`)
+				.join(', ');
 			return parts
 				? `${parts}${visit.tone.choice === 'open' ? ' expected' : ''}`
 				: 'nothing chosen';
@@ -60,4 +65,4 @@ export function stationLine(session: VisitSession, station: Station): string {
 
 /** The toned colour in a word. */
 export const tonedWord = (session: VisitSession): string =>
-	describeTone(session.toned.lab, session.toneParts.length > 0 ? 'toned' : 'lightened');
+	describeTone(session.head.toned.lab, session.head.toneParts.length > 0 ? 'toned' : 'lightened');

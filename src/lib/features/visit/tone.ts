@@ -1,5 +1,5 @@
 import { deltaE, type Lab } from '../../core/colour';
-import { labOfMixture } from '../../core/hair';
+import { labOfMixture, type Porosity } from '../../core/hair';
 import { dyesOf, type Fibre } from '../../core/lift';
 import type { TonerQuestion } from '../../core/plan';
 import {
@@ -34,12 +34,13 @@ export const rawOf = (start: ToneStart, reading: Reading): RawHair => ({
 export const conditionsOf = (
 	tone: Pick<TonePlan, 'vehicle' | 'ratio' | 'minutes'>,
 	reading: Reading,
+	porosity: Porosity,
 	condition: number
 ): DepositConditions => ({
 	vehicle: tone.vehicle,
 	ratio: tone.vehicle === 'direct' ? 1 : tone.ratio,
 	minutes: tone.minutes,
-	porosity: reading.porosity,
+	porosity,
 	texture: reading.texture,
 	naturalRed: reading.warmth === 'red',
 	condition

@@ -1,3 +1,4 @@
+import { AREAS, type AreaName } from '../../core/lift';
 import type { Station } from '../../schema/records';
 
 /** The stations of a visit in the order of work, with the one question each answers. */
@@ -112,3 +113,27 @@ export function formatHours(minutes: number): string {
 
 /** Weeks, one or many. */
 export const formatWeeks = (weeks: number): string => `${weeks} week${weeks === 1 ? '' : 's'}`;
+
+export const AREA_NAMES: Readonly<Record<AreaName, string>> = {
+	nape: 'nape',
+	back: 'back',
+	crown: 'crown',
+	top: 'top',
+	leftSide: 'left side',
+	rightSide: 'right side',
+	fringe: 'fringe',
+	hairline: 'hairline'
+};
+
+/** Areas in words: “crown and nape”, or the whole head when it is none or all of them. */
+export function areaWords(areas: readonly AreaName[]): string {
+	if (areas.length === 0 || areas.length === AREAS.length) return 'whole head';
+	const names = AREAS.filter((area) => areas.includes(area)).map((area) => AREA_NAMES[area]);
+	const both = areas.includes('leftSide') && areas.includes('rightSide');
+	const told = both
+		? names
+				.filter((name) => name !== 'right side')
+				.map((name) => (name === 'left side' ? 'sides' : name))
+		: names;
+	return told.length === 1 ? told[0]! : `${told.slice(0, -1).join(', ')} and ${told.at(-1)}`;
+}

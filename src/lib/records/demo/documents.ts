@@ -25,7 +25,7 @@ interface Person {
 	readonly visit: Partial<Omit<Visit, 'reading' | 'lift' | 'aim'>> & {
 		readonly reading: Partial<Reading>;
 		readonly lift?: Partial<Visit['lift']>;
-		readonly aim: Visit['aim'];
+		readonly aim: Partial<Visit['aim']>;
 	};
 }
 
@@ -176,7 +176,7 @@ const people = (now: Date): readonly Person[] => [
 				lengthCm: 42,
 				regrowthCm: 3,
 				endsCm: 8,
-				minerals: true,
+				water: 'copper',
 				zones: {
 					root: natural(6),
 					lengths: {
@@ -239,6 +239,7 @@ export function demoDocuments(now: Date): AnyDocument[] {
 			contact: '',
 			note: person.note,
 			underSixteen: false,
+			sensitivities: [],
 			washesPerWeek: person.washesPerWeek,
 			patchTests:
 				person.patchDaysAgo === undefined
@@ -260,7 +261,7 @@ export function demoDocuments(now: Date): AnyDocument[] {
 			...stamped(`${person.id}-today`),
 			status: 'waiting',
 			reading: { ...plain.reading, ...reading },
-			aim,
+			aim: { ...plain.aim, ...aim },
 			lift: { ...plain.lift, minutes: 38, ...lift },
 			tone: { ...plain.tone, lineId: 'lantern-demi' },
 			...rest

@@ -1,0 +1,52 @@
+<script lang="ts">
+	import type { AreaName } from '../../core/lift';
+	import Choices from '../../ui/Choices.svelte';
+	import { AREA_OPTIONS, exceptWords } from './areas';
+	import { useVisit } from './context';
+
+	interface Props {
+		/** What an area has of its own, in words; empty when it is like the rest. */
+		differs: (area: AreaName) => string;
+		/** Makes the areas looked at like the rest again. */
+		onalike: () => void;
+	}
+	let { differs, onalike }: Props = $props();
+	const session = useVisit();
+	const options = $derived(
+		AREA_OPTIONS.map((option) => ({ ...option, marked: differs(option.value) !== '' }))
+	);
+	const ownHere = $derived(session.areas.some((area) => differs(area) !== ''));
+</script>
+
+<div class="where">
+	<Choices
+		label="Where on the head"
+		hideLabel
+		none="Whole head"
+		values={session.areas}
+		{options}
+		onchange={(areas) => (session.areas = areas)}
+	/>
+	<p class="hint" role="status">
+		{session.areas.length > 0 && !ownHere
+			? 'What you set now holds here only.'
+			: exceptWords(differs)}
+		{#if ownHere}<button class="link" onclick={onalike}>Like the rest again</button>{/if}
+	</p>
+</div>
+
+<style>
+	.hint {
+		font-size: 14px;
+		color: var(--ink-soft);
+	}
+	.link {
+		border: 0;
+		background: none;
+		padding: 0;
+		min-height: 44px;
+		color: var(--ink);
+		text-decoration: underline;
+		text-underline-offset: 3px;
+	}
+</style>
