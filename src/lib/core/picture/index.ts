@@ -8,3 +8,4 @@ export {
 	type PictureReading,
 	type ReferenceKind
 } from './read';
+export { medianReading, READINGS_APART, type Readings } from './readings';

@@ -13,6 +13,7 @@
 	import { cutWords, skinWords } from './told';
 	import Checks from './Checks.svelte';
 	import PictureFold from './PictureFold.svelte';
+	import ReaderFold from './ReaderFold.svelte';
 	import HistoryLine from './HistoryLine.svelte';
 	import { agoWords, entryWords, weeksBefore } from './history';
 
@@ -49,6 +50,9 @@
 <div class="past">
 	<Fold title="From a picture" summary="point at hair and a grey card">
 		<PictureFold {zone} />
+	</Fold>
+	<Fold title="With a colour reader" summary="three readings and a median">
+		<ReaderFold {zone} />
 	</Fold>
 	<Fold title="History" summary={told}>
 		<HistoryLine />

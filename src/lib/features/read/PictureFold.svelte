@@ -4,13 +4,13 @@
 	import { DOUBT_WORDS } from '../../core/picture';
 	import type { ZoneName } from '../../schema/records';
 	import Button from '../../ui/Button.svelte';
+	import Tick from '../../ui/Tick.svelte';
 	import Choice from '../../ui/Choice.svelte';
 	import { useVisit } from '../visit/context';
-	import { UNDERTONES } from '../visit/words';
 	import PictureCanvas from './PictureCanvas.svelte';
 	import PictureMarks from './PictureMarks.svelte';
 	import { PictureReader, type MarkKind } from './picture.svelte';
-	import { setLevel } from './reading';
+	import { takeLevel } from './reading';
 
 	interface Props {
 		zone: ZoneName;
@@ -19,8 +19,9 @@
 	const session = useVisit();
 	const reader = new PictureReader(compute);
 	const reading = $derived(reader.reading);
-	const treated = $derived(session.view.reading.zones[zone].state);
 	let taken = $state.raw('');
+	let keep = $state(false);
+	const kept = $derived(session.visit.reading.picture);
 
 	const MARKS: readonly { value: MarkKind; label: string }[] = [
 		{ value: 'hair', label: 'hair' },
@@ -43,13 +44,14 @@
 	}
 	function take() {
 		if (!reading) return;
-		const level = Math.round(Math.min(12, Math.max(1, reading.level)) * 10) / 10;
-		const seen = UNDERTONES.find((name) => name === reading.undertone.name);
+		const { level, undertone } = reading;
+		let at = level;
 		session.changeReading(`read ${zone} from a picture`, (draft) => {
-			setLevel(draft, zone, Math.min(level, treated === 'natural' ? 10 : 12));
-			if (seen && treated === 'lightened') draft.zones[zone].undertone = seen;
+			at = takeLevel(draft, zone, level, undertone.name);
 		});
-		taken = `The ${zone} now stand${zone === 'root' ? 's' : ''} at ${formatLevel(level)}.`;
+		const copy = keep ? reader.copy() : undefined;
+		if (copy) session.change('kept a picture', (draft) => (draft.reading.picture = copy));
+		taken = `The ${zone} now stand${zone === 'root' ? 's' : ''} at ${formatLevel(at)}.`;
 	}
 </script>
 
@@ -78,8 +80,20 @@
 				onchange={(e) => pick(e.currentTarget.files)}
 			/></label
 		>
-		<span class="soft">Or drop or paste one here. It stays on this device and is not kept.</span>
+		<span class="soft"
+			>Or drop or paste one here. It stays on this device and is not kept unless you say so.</span
+		>
 	</div>
+	{#if kept}
+		<div class="kept">
+			<img src={kept} alt="Small copy of the picture that was read" />
+			<Button
+				onclick={() =>
+					session.change('removed the picture', (draft) => delete draft.reading.picture)}
+				>Remove the copy</Button
+			>
+		</div>
+	{/if}
 	{#if reader.opening}<p role="status">Opening the picture…</p>{/if}
 	{#if reader.problem}<p role="alert">{reader.problem}</p>{/if}
 	{#if reader.picture}
@@ -105,6 +119,11 @@
 								: 'a guess'}.
 					</p>
 					{#each reading.doubts as doubt (doubt)}<p class="soft">{DOUBT_WORDS[doubt]}</p>{/each}
+					<Tick
+						label="Keep a small copy in the record"
+						checked={keep}
+						onchange={(value) => (keep = value)}
+					/>
 					<Button onclick={take}>Read this for the {zone}</Button>
 					<p class="soft">{taken}</p>
 				{:else}
@@ -124,6 +143,14 @@
 		display: flex;
 		flex-direction: column;
 		gap: 10px;
+	}
+	.kept {
+		display: flex;
+		gap: 16px;
+		align-items: end;
+	}
+	.kept img {
+		max-width: 180px;
 	}
 	.work {
 		display: grid;

@@ -31,10 +31,13 @@ export const PATCH_RADIUS = 0.035;
 /** A file beyond this is not opened, bytes: no camera that colourists hold makes larger ones. */
 const MOST_BYTES = 80 * 1024 * 1024;
 const MOST_HAIR = 8;
+/** Longest side of the copy in a record, pixels, and the most that a record takes, characters. */
+const COPY_LONGEST = 360;
+const COPY_MOST = 200_000;
 
 /**
  * A picture that hair is read from. It stays on the device and in memory: nothing of it is kept unless
- * the reading is taken, and then only the figures.
+ * the reading is taken: then the figures, and a small copy if the person asks for it.
  */
 export class PictureReader {
 	picture: ImageData | undefined = $state.raw();
@@ -85,6 +88,23 @@ export class PictureReader {
 		if (mark.kind === 'hair' && hair.length >= MOST_HAIR) return;
 		this.marks = [...others, mark];
 		await this.#read();
+	}
+
+	/** A small copy of the picture for the record, as a JPEG in a data URL; nothing when there is none. */
+	copy(): string | undefined {
+		if (!this.picture) return undefined;
+		const { width, height } = this.picture;
+		const whole = document.createElement('canvas');
+		whole.width = width;
+		whole.height = height;
+		whole.getContext('2d')?.putImageData(this.picture, 0, 0);
+		const small = document.createElement('canvas');
+		const scale = Math.min(1, COPY_LONGEST / Math.max(width, height));
+		small.width = Math.max(1, Math.round(width * scale));
+		small.height = Math.max(1, Math.round(height * scale));
+		small.getContext('2d')?.drawImage(whole, 0, 0, small.width, small.height);
+		const url = small.toDataURL('image/jpeg', 0.8);
+		return url.startsWith('data:image/jpeg') && url.length <= COPY_MOST ? url : undefined;
 	}
 
 	async unmark(index: number): Promise<void> {

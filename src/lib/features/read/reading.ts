@@ -10,6 +10,7 @@ import { labOfFibre, pigmentOnPath } from '../../core/lift';
 import { seenFibre } from '../visit/hair';
 import { zoneLevel } from '../visit/lift';
 import { ZONES } from '../visit/hair';
+import { UNDERTONES } from '../visit/words';
 import type { Reading, ZoneName } from '../../schema/records';
 
 /** A lock of the ladder. */
@@ -75,6 +76,25 @@ export function setLevel(reading: Reading, zone: ZoneName, level: number): void 
 			if (reading.zones[name].state === 'natural') reading.zones[name].presentLevel = level;
 		}
 	} else reading.zones[zone].presentLevel = level;
+}
+
+/**
+ * Takes what an instrument or a picture read of a zone, to a tenth of a level; what it calls the
+ * undertone is kept where hair was lightened. Untouched hair is no lighter than 10.
+ */
+export function takeLevel(
+	reading: Reading,
+	zone: ZoneName,
+	level: number,
+	undertone: string
+): number {
+	const { state } = reading.zones[zone];
+	const highest = state === 'natural' ? 10 : 12;
+	const taken = Math.round(Math.min(highest, Math.max(1, level)) * 10) / 10;
+	setLevel(reading, zone, taken);
+	const seen = UNDERTONES.find((name) => name === undertone);
+	if (seen && state === 'lightened') reading.zones[zone].undertone = seen;
+	return taken;
 }
 
 /** Sets the porosity of a zone; the lengths speak for every zone that has none of its own. */
