@@ -135,6 +135,25 @@ test('hair is read from a picture in three lights, corrected by a grey card', as
 	await expect(result(page)).toHaveCount(0);
 });
 
+test('a small copy of a picture is kept only when the person says so', async ({ page }) => {
+	await read(page, 'Hesper Oake', 'From a picture');
+	await open(page, await picture(page, '#60452e', { light: [1, 1, 1] }));
+	await point(page, 'grey card', 0.15, 0.5);
+	await point(page, 'hair', 0.7, 0.5);
+	await page.getByRole('button', { name: 'Read this for the lengths' }).click();
+	const copy = page.getByRole('img', { name: 'Small copy of the picture that was read' });
+	await expect(page.getByText(/^The lengths now stand/)).toBeVisible();
+	await expect(copy).toHaveCount(0);
+	await page.getByRole('checkbox', { name: 'Keep a small copy in the record' }).click();
+	await page.getByRole('button', { name: 'Read this for the lengths' }).click();
+	await expect(copy).toBeVisible();
+	await page.reload();
+	await page.getByText('From a picture', { exact: true }).click();
+	await expect(copy).toBeVisible();
+	await page.getByRole('button', { name: 'Remove the copy' }).click();
+	await expect(copy).toHaveCount(0);
+});
+
 test('a phone’s picture is turned as it was held, and can be pointed at by keys', async ({
 	page
 }) => {

@@ -10,6 +10,8 @@ const SCREENS = [
 	'/records',
 	...VISIT.map((station) => `/visit/hesper-oake-today/${station}`),
 	'/visit/yusra-halden-today/read',
+	'/visit/casimir-bly-today/aim',
+	'/visit/hesper-oake-today/upkeep',
 	'/visit/nobody/read'
 ];
 const SIZES = [
@@ -55,7 +57,7 @@ test('open sheets are accessible too', async ({ page }) => {
 test('targets on the phone are large enough for a glove', async ({ page }) => {
 	await page.setViewportSize({ width: 390, height: 844 });
 	await openDemo(page);
-	for (const screen of ['chair', 'bowls', 'lift']) {
+	for (const screen of ['chair', 'bowls', 'lift', 'read', 'aim']) {
 		await page.goto(`/visit/hesper-oake-today/${screen}`);
 		await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
 		const small = await page

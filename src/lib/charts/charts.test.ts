@@ -139,7 +139,11 @@ describe('strand', () => {
 	it('mixes in white fibres by their share', () => {
 		const hair: Rgb[] = [[0.2, 0.15, 0.1]];
 		const lightness = (whiteShare: number) =>
-			mean(paint(hair, { white: [[0.9, 0.9, 0.85]], whiteShare }), 20, 280)[0]!;
+			mean(
+				paint(hair, { apart: [{ colours: [[0.9, 0.9, 0.85]], share: whiteShare }] }),
+				20,
+				280
+			)[0]!;
 		expect(lightness(0.5)).toBeGreaterThan(lightness(0.2));
 		expect(lightness(0.2)).toBeGreaterThan(lightness(0));
 	});

@@ -10,6 +10,7 @@ import {
 import { stageBowlsSteps } from '../core/mix';
 import {
 	findTonerSteps,
+	judgeAimSteps,
 	searchPlansSteps,
 	type PlanAnswer,
 	type PlanConstraints,
@@ -54,6 +55,7 @@ function* pictureSteps(question: PictureQuestion): Steps<PictureAnswer> {
 export const TASKS = {
 	findToner: findTonerSteps,
 	searchPlans: planSearch,
+	judgeAim: judgeAimSteps,
 	stageBowls: stageBowlsSteps,
 	headInterval: intervalSteps,
 	readPicture: pictureSteps

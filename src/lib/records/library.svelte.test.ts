@@ -21,8 +21,8 @@ describe('library', () => {
 	it('opens what was stored', async () => {
 		const library = new Library(stored());
 		await library.open();
-		expect(library.clients.size).toBe(5);
-		expect(library.visits.size).toBe(5);
+		expect(library.clients.size).toBe(9);
+		expect(library.visits.size).toBe(9);
 		expect(library.shelf?.lines.length).toBeGreaterThan(3);
 	});
 
@@ -73,7 +73,7 @@ describe('library', () => {
 		await store.write('rubbish', 'text');
 		const library = new Library(store);
 		await library.open();
-		expect(library.clients.size).toBe(5);
+		expect(library.clients.size).toBe(9);
 		expect(library.aside.map(({ key }) => key).sort()).toEqual([
 			'client:broken',
 			'client:newer',

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { SENSITIVITIES } from '../core/caution';
 import { AREAS } from '../core/lift';
+import { RESULT_KIND_NAMES } from '../core/plan';
 import * as hair from './hair';
 
 /** Version of every stored document. Raise it with a migration in `migrations.ts`. */
@@ -149,15 +150,7 @@ const strandAim = colourAim.extend({
 	zones: z.partialRecord(zoneName, colourAim.partial())
 });
 
-export const resultKind = z.enum([
-	'solid',
-	'dimensional',
-	'livedIn',
-	'rootMelt',
-	'panel',
-	'pastel',
-	'freshen'
-]);
+export const resultKind = z.enum(RESULT_KIND_NAMES);
 
 export const aim = strandAim.extend({
 	kind: resultKind,
@@ -320,9 +313,7 @@ export type AnyDocument = z.infer<typeof anyDocument>;
 export type Reading = z.infer<typeof reading>;
 export type ZoneName = z.infer<typeof zoneName>;
 export type AreaReading = z.infer<typeof areaReading>;
-export type Sensitivity = z.infer<typeof sensitivity>;
 export type StrandTest = z.infer<typeof strandTest>;
-export type ResultKind = z.infer<typeof resultKind>;
 export type ZoneReading = z.infer<typeof zoneReading>;
 export type HistoryEntry = z.infer<typeof historyEntry>;
 export type Aim = z.infer<typeof aim>;

@@ -3,12 +3,17 @@ import type { Weave } from './weave';
 /** sRGB components, 0-1. */
 export type Rgb = readonly [r: number, g: number, b: number];
 
-/** Colours along a strand, scalp first, evenly spaced; with those of its white fibres if it has any. */
+/** Fibres among the others with a colour of their own: white ones, lowlights, what was left out. */
+export interface ApartFibres {
+	readonly colours: readonly Rgb[];
+	/** Share of all fibres, 0-1. */
+	readonly share: number;
+}
+
+/** Colours along a strand, scalp first, evenly spaced. */
 export interface StrandColours {
 	readonly hair: readonly Rgb[];
-	readonly white?: readonly Rgb[] | undefined;
-	/** Share of white fibres, 0-1. */
-	readonly whiteShare?: number | undefined;
+	readonly apart?: readonly ApartFibres[] | undefined;
 }
 
 /** Lays colours over every column: linear between the points given, 0-255. */
@@ -26,6 +31,22 @@ function byColumn(colours: readonly Rgb[], width: number): Float32Array {
 		}
 	}
 	return columns;
+}
+
+/** Which colours the fibres of each lot, 0-255, take: those apart first, the hair after them. */
+function coloursByLot(
+	apart: readonly ApartFibres[],
+	hair: Float32Array,
+	width: number
+): Float32Array[] {
+	const ofLot = Array<Float32Array>(256).fill(hair);
+	let below = 0;
+	for (const { colours, share } of apart) {
+		const from = Math.round(below * 256);
+		below = Math.min(1, below + Math.max(0, share));
+		ofLot.fill(byColumn(colours, width), from, Math.round(below * 256));
+	}
+	return ofLot;
 }
 
 /** A pixel as one word, which is written twice as fast as four bytes (alpha leads: little-endian). */
@@ -46,8 +67,7 @@ export function paintStrand(weave: Weave, colours: StrandColours, pixels: Uint8C
 	const { width, height, shade, sheen, cover, shadow, lot } = weave;
 	const words = new Uint32Array(pixels.buffer, pixels.byteOffset, width * height);
 	const hair = byColumn(colours.hair, width);
-	const whiteBelow = colours.white ? Math.round((colours.whiteShare ?? 0) * 256) : 0;
-	const white = colours.white ? byColumn(colours.white, width) : hair;
+	const ofLot = coloursByLot(colours.apart ?? [], hair, width);
 	for (let y = 0; y < height; y++) {
 		let at = y * width;
 		for (let x = 0; x < width; x++, at++) {
@@ -56,7 +76,7 @@ export function paintStrand(weave: Weave, colours: StrandColours, pixels: Uint8C
 				words[at] = shadow[at]! << 24;
 				continue;
 			}
-			const from = lot[at]! < whiteBelow ? white : hair;
+			const from = ofLot[lot[at]!]!;
 			const gloss = sheen[at]! / 255;
 			const own = shade[at]! / 128 + GLOSS.own * gloss;
 			const bare = GLOSS.white * gloss;

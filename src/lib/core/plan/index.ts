@@ -14,3 +14,16 @@ export {
 export type { Pace, PlanConstraints, PlanHead, Stopped } from './recipes';
 export { stallPoints, type StallPoint, type StallProblem } from './stalls';
 export { solveTint, type TintAnswer, type TintProblem } from './tint';
+export { closedDoors, DOORS, type Door, type DoorFacts } from './doors';
+export {
+	judgeAim,
+	judgeAimSteps,
+	type AimedHair,
+	type AimJudgement,
+	type AimProblem,
+	type Alternative
+} from './judge';
+export { CURL_HANG, panelShows, type HiddenPanel } from './panel';
+export { kindOfAim, RESULT_KIND_NAMES, type KindProblem, type ResultKind } from './resultKinds';
+export { freshenWeek, priceRange, RETURN_WEEKS_BY_KIND } from './upkeep';
+export { trueDepositLevel } from './trueDeposit';

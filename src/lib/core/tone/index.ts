@@ -35,3 +35,5 @@ export { solveTone, solveToneSteps, usualMinutes, type ToneFormula } from './sol
 export { readCode, type CodeKey, type ReadCode, type UnreadCode } from './code';
 export { rinsed, solveTwoStep, type ToneStep, type TwoStepTone } from './twoStep';
 export { meltTargets, rootShadowLevel, solveZones, type ToneZone, type ZoneFormula } from './zones';
+export { idealDyes } from './idealDyes';
+export { nearestTarget, type NearestTarget } from './nearestTarget';

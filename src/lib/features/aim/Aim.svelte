@@ -1,31 +1,58 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
-	import { hexOf, rgbOf } from '../../core/colour';
-	import { depthName, describeTone, formatLevel } from '../../core/hair';
+	import { hexOf } from '../../core/colour';
+	import { compute } from '../../compute/browser';
+	import { describeTone, formatLevel } from '../../core/hair';
+	import { aimOn, withoutExceptions } from '../../records/areas';
+	import type { ZoneName } from '../../schema/records';
 	import Button from '../../ui/Button.svelte';
-	import Dial from '../../ui/Dial.svelte';
+	import Choice from '../../ui/Choice.svelte';
+	import AreaPicker from '../visit/AreaPicker.svelte';
+	import HeadField from '../visit/HeadField.svelte';
 	import Ladder from '../visit/Ladder.svelte';
 	import Station from '../visit/Station.svelte';
 	import StrandRow from '../visit/StrandRow.svelte';
+	import { aimAreaColours, aimDifferenceWords } from '../visit/areas';
 	import { useVisit } from '../visit/context';
-	import { uniform } from '../visit/hair';
-	import { aimVerdict, directionRungs, levelRungs } from './aim';
+	import { areaWords } from '../visit/words';
+	import { directionRungs, levelRungs, verdictWords } from './aim';
+	import AimDials from './AimDials.svelte';
+	import { AimView } from './aimView.svelte';
+	import { KIND_OPTIONS, setColour } from './kinds';
 
 	const session = useVisit();
-	const aim = $derived(session.view.aim);
-	const levels = $derived(levelRungs(session.view.reading, aim));
-	const directions = $derived(directionRungs(session.view.reading, aim));
-	const chosen = $derived(directions.find(({ value }) => value === aim.direction)!);
-	const verdict = $derived(aimVerdict(session.view.sessions, session.view.target));
-	const aimColours = $derived.by(() => {
-		const rgb = rgbOf(chosen.lab);
-		// Zones that the mixture leaves alone keep their own colour.
-		return {
-			hair: session.view.points.map((point, i) =>
-				point.covered ? rgb : session.view.nowColours.hair[i]!
-			)
-		};
-	});
+	const aimView = new AimView(session, compute);
+	$effect(() => aimView.judge());
+
+	const view = $derived(session.view);
+	let zone = $state<'all' | ZoneName>('all');
+	const strandAim = $derived(view.strandAim);
+	const aimed = $derived(zone === 'all' ? undefined : zone);
+	const aim = $derived(aimed ? aimOn(strandAim, aimed) : strandAim);
+	const levels = $derived(levelRungs(view.reading, aim));
+	const directions = $derived(directionRungs(view.reading, aim));
+	const strands = $derived(aimView.strands);
+	const words = $derived(aimView.judgement && verdictWords(aimView.judgement));
+	const needs = $derived(aimView.needs);
+	const colours = $derived(aimAreaColours(session.visit.reading, session.visit.aim));
+
+	const ZONE_OPTIONS = [
+		{ value: 'all', label: 'Whole strand' },
+		{ value: 'root', label: 'root' },
+		{ value: 'lengths', label: 'lengths' },
+		{ value: 'ends', label: 'ends' }
+	] as const;
+	const zonesApart = $derived(
+		(['root', 'lengths', 'ends'] as const)
+			.filter((name) => strandAim.zones[name])
+			.map((name) => {
+				const { level, direction } = aimOn(strandAim, name);
+				return `${name} ${formatLevel(level)} ${direction}`;
+			})
+			.join(', ')
+	);
+	const set = (label: string, colour: Parameters<typeof setColour>[2]) =>
+		session.changeAim(label, (draft) => setColour(draft, aimed, colour));
 
 	function next() {
 		session.settle('aim');
@@ -35,95 +62,149 @@
 
 <Station
 	question="Where should it end?"
-	answer={formatLevel(aim.level)}
-	words={aim.direction}
-	range="{depthName(aim.level)}. {verdict.sentence}"
+	answer={formatLevel(view.aim.level)}
+	words={view.aim.direction}
+	range="{session.areas.length > 0 ? `The ${areaWords(session.areas)}. ` : ''}{words?.sentence ??
+		'Working out the visits…'}"
 	facts={[
-		{ value: verdict.visits, label: verdict.label },
-		{ value: `lift to ${formatLevel(session.view.target)}`, label: 'so the toner has room' }
+		{ value: words?.short ?? '…', label: words?.label ?? 'being worked out' },
+		{
+			value: `lift to ${formatLevel(view.target)}`,
+			label:
+				needs === undefined
+					? 'no lift makes this true'
+					: needs > view.target + 0.01
+						? `a true ${view.aim.direction} needs ${formatLevel(needs)}`
+						: 'so the toner has room'
+		}
 	]}
 >
 	{#snippet field()}
-		<StrandRow
-			name="now"
-			colours={session.view.nowColours}
-			value={formatLevel(session.view.nowLevel)}
-			height={52}
-		/>
-		<StrandRow
-			name="aim"
-			strong
-			colours={aimColours}
-			value={formatLevel(aim.level)}
-			words="{describeTone(chosen.lab, 'toned')} {hexOf(chosen.lab)}"
-			height={92}
-		/>
-		<StrandRow
-			name="lifted to"
-			colours={uniform(levels.raw)}
-			value={formatLevel(session.view.target)}
-			words={levels.rawName}
-			height={40}
-		/>
+		<HeadField {colours}>
+			<StrandRow
+				name="now"
+				colours={view.nowColours}
+				value={formatLevel(view.nowLevel)}
+				height={28}
+			/>
+			<StrandRow
+				name="lifted"
+				colours={strands.lifted.colours}
+				value={formatLevel(strands.lifted.level)}
+				words={levels.rawName}
+				height={32}
+			/>
+			<StrandRow
+				name="toned"
+				strong
+				colours={strands.toned.colours}
+				value={formatLevel(strands.toned.level)}
+				words="{describeTone(strands.toned.lab, 'toned')} {hexOf(strands.toned.lab)}"
+				height={62}
+			/>
+			<StrandRow
+				name="six weeks"
+				colours={strands.faded.colours}
+				value={formatLevel(strands.faded.level)}
+				words="faded"
+				height={32}
+			/>
+		</HeadField>
 	{/snippet}
 	{#snippet picture()}
-		<h2>Level</h2>
-		<Ladder
-			label="Level of the aim"
-			rungs={levels.rungs}
-			value={formatLevel(aim.level)}
-			onpick={(value) => session.change('aim level', (draft) => (draft.aim.level = Number(value)))}
+		<Choice
+			label="Kind of result"
+			hideLabel
+			value={strandAim.kind}
+			options={KIND_OPTIONS}
+			onchange={(kind) => aimView.takeKind(kind)}
 		/>
-		<h2>Direction</h2>
-		<Ladder
-			label="Direction of the aim"
-			rungs={directions}
-			value={aim.direction}
-			onpick={(value) =>
+		<AreaPicker
+			differs={(area) => aimDifferenceWords(session.visit.aim, area)}
+			onalike={() =>
 				session.change(
-					'aim direction',
-					(draft) =>
-						(draft.aim.direction =
-							directions.find((d) => d.value === value)?.value ?? draft.aim.direction)
+					'aims alike',
+					(draft) => (draft.aim.areas = withoutExceptions(draft.aim.areas, session.areas))
 				)}
 		/>
+		<div class="zone">
+			<Choice
+				label="Where on the strand"
+				hideLabel
+				value={zone}
+				options={ZONE_OPTIONS}
+				onchange={(value) => (zone = value)}
+			/>
+			{#if zonesApart}
+				<span class="hint"
+					>Except {zonesApart}.
+					<button
+						class="link"
+						onclick={() => session.changeAim('strand alike', (draft) => (draft.zones = {}))}
+						>Like the rest again</button
+					></span
+				>
+			{/if}
+			{#if aimed}
+				<label class="cover">
+					<input
+						type="checkbox"
+						checked={!session.plan.covers[aimed]}
+						onchange={(event) => {
+							const leave = event.currentTarget.checked;
+							session.change(`${aimed} left`, (draft) => (draft.lift.covers[aimed] = !leave));
+						}}
+					/>
+					leave as it is
+				</label>
+			{/if}
+		</div>
+		<div class="ladders">
+			<Ladder
+				label="Level of the aim"
+				rungs={levels.rungs}
+				value={formatLevel(aim.level)}
+				onpick={(value) => set('aim level', { level: Number(value) })}
+			/>
+			<Ladder
+				label="Direction of the aim"
+				rungs={directions}
+				value={aim.direction}
+				onpick={(value) =>
+					set('aim direction', {
+						direction: directions.find((d) => d.value === value)?.value ?? aim.direction
+					})}
+			/>
+		</div>
 	{/snippet}
 	{#snippet dials()}
-		<Dial
-			label="Warmth kept"
-			value={Math.round(aim.keepWarmth * 100)}
-			min={0}
-			max={100}
-			step={5}
-			shown="{Math.round(aim.keepWarmth * 100)} %"
-			hint={aim.keepWarmth < 0.2
-				? 'Flat at light levels, muddy at dark ones.'
-				: aim.keepWarmth <= 0.4
-					? 'A third keeps it looking like hair.'
-					: aim.keepWarmth < 0.75
-						? 'Plainly warm.'
-						: 'Nearly as it lifts.'}
-			onchange={(value) =>
-				session.change('warmth kept', (draft) => (draft.aim.keepWarmth = value / 100))}
-		/>
-		<Dial
-			label="Lift past the aim by"
-			value={aim.liftPast}
-			min={0}
-			max={2}
-			step={0.25}
-			shown="{aim.liftPast} level"
-			hint={aim.liftPast < 0.5
-				? 'A toner deepens: the result may fall short.'
-				: aim.liftPast <= 1
-					? 'Room for a toner to deepen.'
-					: 'For a true, clear shade.'}
-			onchange={(value) => session.change('lift past', (draft) => (draft.aim.liftPast = value))}
-		/>
-		<p class="say">Say it now: {verdict.say}</p>
+		{#if aimView.trouble}<p role="alert">{aimView.trouble}</p>{/if}
+		{#if words && words.instead.length > 0}
+			<div class="say">
+				<h2>Instead</h2>
+				<ul>
+					{#each words.instead as text (text)}<li>{text}</li>{/each}
+				</ul>
+			</div>
+		{/if}
+		<AimDials view={aimView} zone={aimed} {aim} />
+		{#if aimView.doors.length > 0}
+			<div class="say">
+				<h2>What this closes</h2>
+				<ul>
+					{#each aimView.doors as { code, closes, instead } (code)}
+						<li>{closes} <span class="hint">{instead}</span></li>
+					{/each}
+				</ul>
+			</div>
+		{/if}
 	{/snippet}
 	{#snippet foot()}
-		<p class="line">{verdict.foot}</p>
+		<p class="line">
+			A prediction is a plan: a test strand decides. <a href="/visit/{session.id}/upkeep"
+				>Upkeep, to hand over</a
+			>
+		</p>
 		<Button primary onclick={next}>Choose the lift</Button>
 	{/snippet}
 </Station>
@@ -132,13 +213,47 @@
 	h2 {
 		font-size: 15px;
 		font-weight: 600;
-		margin: 4px 0 6px;
 	}
-	h2:not(:first-child) {
-		margin-top: 16px;
+	.zone {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0 24px;
+		align-items: center;
+		margin-bottom: 6px;
 	}
-	.say {
-		margin-top: 8px;
+	.ladders {
+		display: grid;
+		gap: 10px;
+	}
+	.ladders :global(.lock) {
+		height: 66px;
+	}
+	.cover {
+		display: inline-flex;
+		gap: 8px;
+		align-items: center;
+		min-height: 44px;
+	}
+	.cover input {
+		width: 20px;
+		height: 20px;
+		accent-color: var(--ink);
+	}
+	.say li {
+		margin-bottom: 6px;
+	}
+	.hint {
+		color: var(--ink-soft);
+		font-size: 14px;
+	}
+	.link {
+		border: 0;
+		background: none;
+		padding: 0;
+		min-height: 44px;
+		color: var(--ink);
+		text-decoration: underline;
+		text-underline-offset: 3px;
 	}
 	.line {
 		color: var(--ink-soft);

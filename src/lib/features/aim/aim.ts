@@ -1,7 +1,7 @@
 import { undertoneOf, type Lab } from '../../core/colour';
 import { describeTone, depthName, formatLevel } from '../../core/hair';
 import { labOfFibre } from '../../core/lift';
-import type { SessionsEstimate } from '../../core/plan';
+import type { AimJudgement, Alternative, SessionsEstimate } from '../../core/plan';
 import { targetLab, type Direction } from '../../core/tone';
 import type { Aim, Reading } from '../../schema/records';
 import { seenFibre } from '../visit/hair';
@@ -76,4 +76,79 @@ export function aimVerdict(sessions: SessionsEstimate, target: number) {
 		say: `${why}; what can be had is ${nearest}.`,
 		foot: 'Aim lower, choose a stronger way in Lift, or cut and wait.'
 	};
+}
+
+/** What a judgement says, in the words of the consultation. */
+export interface VerdictWords {
+	/** In one or two words, read across the room. */
+	readonly short: string;
+	readonly label: string;
+	readonly sentence: string;
+	/** What else can be had, where it is not today. */
+	readonly instead: readonly string[];
+}
+
+const visitsWords = (visits: number): string => `${visits} visit${visits === 1 ? '' : 's'}`;
+
+function insteadWords(alternative: Alternative): string {
+	switch (alternative.kind) {
+		case 'nearest':
+			return alternative.visits === 0
+				? 'With lightener nothing more can be had; tone what is there.'
+				: `Nearest: level ${formatLevel(alternative.level)} in ${visitsWords(alternative.visits)}, condition ${Math.round(alternative.condition)}.`;
+		case 'cut':
+			return `Cut off the ${alternative.name} to ${Math.round(alternative.leavesCm)} cm: the rest gets there ${
+				alternative.visits === 0
+					? 'as it is'
+					: alternative.visits === 1
+						? 'today'
+						: `in ${visitsWords(alternative.visits)}`
+			}.`;
+		case 'addedHair':
+			return 'Added hair in the shade brings brightness without more lightening.';
+	}
+}
+
+/** The plain verdict: today, in n visits, or not with this hair. */
+export function verdictWords(judgement: AimJudgement): VerdictWords {
+	const { verdict, visits, weeks, condition, hardest, alternatives, lifts } = judgement;
+	const decides =
+		judgement.hair.length > 1 && hardest
+			? ` The ${hardest} decide${hardest.startsWith('root') ? 's' : ''}.`
+			: '';
+	const after = `condition after about ${Math.round(condition)}`;
+	const sure = lifts
+		? `lifts to ${formatLevel(lifts.level)}, likely ${formatLevel(lifts.low)} to ${formatLevel(lifts.high)}; `
+		: '';
+	const instead = alternatives.map(insteadWords);
+	switch (verdict) {
+		case 'already':
+			return {
+				short: 'no lift',
+				label: 'tone only',
+				sentence: 'This hair is light enough already: tone only.',
+				instead
+			};
+		case 'today':
+			return {
+				short: 'today',
+				label: 'in one visit',
+				sentence: `Can be done today: ${sure}${after}.`,
+				instead
+			};
+		case 'visits':
+			return {
+				short: visitsWords(visits),
+				label: `over ${formatWeeks(weeks)}`,
+				sentence: `${visitsWords(visits)} over ${formatWeeks(weeks)}: ${sure}${after}.${decides}`,
+				instead
+			};
+		case 'notSo':
+			return {
+				short: 'not so',
+				label: 'with this hair',
+				sentence: `It cannot be had with this hair.${decides}`,
+				instead
+			};
+	}
 }

@@ -12,7 +12,7 @@
 	import { testWords } from '../visit/tests';
 	import { cutWords, skinWords } from './told';
 	import Checks from './Checks.svelte';
-	import PictureFold from './PictureFold.svelte';
+	import ReadPicture from './ReadPicture.svelte';
 	import ReaderFold from './ReaderFold.svelte';
 	import HistoryLine from './HistoryLine.svelte';
 	import { agoWords, entryWords, weeksBefore } from './history';
@@ -49,7 +49,7 @@
 
 <div class="past">
 	<Fold title="From a picture" summary="point at hair and a grey card">
-		<PictureFold {zone} />
+		<ReadPicture {zone} />
 	</Fold>
 	<Fold title="With a colour reader" summary="three readings and a median">
 		<ReaderFold {zone} />

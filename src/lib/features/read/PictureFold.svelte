@@ -1,27 +1,27 @@
 <script lang="ts">
 	import { compute } from '../../compute/browser';
 	import { formatLevel } from '../../core/hair';
-	import { DOUBT_WORDS } from '../../core/picture';
-	import type { ZoneName } from '../../schema/records';
+	import { DOUBT_WORDS, type PictureReading } from '../../core/picture';
 	import Button from '../../ui/Button.svelte';
 	import Tick from '../../ui/Tick.svelte';
 	import Choice from '../../ui/Choice.svelte';
-	import { useVisit } from '../visit/context';
 	import PictureCanvas from './PictureCanvas.svelte';
 	import PictureMarks from './PictureMarks.svelte';
 	import { PictureReader, type MarkKind } from './picture.svelte';
-	import { takeLevel } from './reading';
 
 	interface Props {
-		zone: ZoneName;
+		/** What the button says that takes the reading. */
+		action: string;
+		/** Whether a small copy may be kept, if the person says so. */
+		keepable?: boolean;
+		/** Takes what was read; says what came of it. */
+		ontake: (reading: PictureReading, copy: string | undefined) => string;
 	}
-	let { zone }: Props = $props();
-	const session = useVisit();
+	let { action, keepable = false, ontake }: Props = $props();
 	const reader = new PictureReader(compute);
 	const reading = $derived(reader.reading);
 	let taken = $state.raw('');
 	let keep = $state(false);
-	const kept = $derived(session.visit.reading.picture);
 
 	const MARKS: readonly { value: MarkKind; label: string }[] = [
 		{ value: 'hair', label: 'hair' },
@@ -43,15 +43,7 @@
 		pick(event.dataTransfer?.files);
 	}
 	function take() {
-		if (!reading) return;
-		const { level, undertone } = reading;
-		let at = level;
-		session.changeReading(`read ${zone} from a picture`, (draft) => {
-			at = takeLevel(draft, zone, level, undertone.name);
-		});
-		const copy = keep ? reader.copy() : undefined;
-		if (copy) session.change('kept a picture', (draft) => (draft.reading.picture = copy));
-		taken = `The ${zone} now stand${zone === 'root' ? 's' : ''} at ${formatLevel(at)}.`;
+		if (reading) taken = ontake(reading, keep ? reader.copy() : undefined);
 	}
 </script>
 
@@ -81,19 +73,11 @@
 			/></label
 		>
 		<span class="soft"
-			>Or drop or paste one here. It stays on this device and is not kept unless you say so.</span
+			>Or drop or paste one here. It stays on this device{keepable
+				? ' and is not kept unless you say so'
+				: ' and is not kept'}.</span
 		>
 	</div>
-	{#if kept}
-		<div class="kept">
-			<img src={kept} alt="Small copy of the picture that was read" />
-			<Button
-				onclick={() =>
-					session.change('removed the picture', (draft) => delete draft.reading.picture)}
-				>Remove the copy</Button
-			>
-		</div>
-	{/if}
 	{#if reader.opening}<p role="status">Opening the picture…</p>{/if}
 	{#if reader.problem}<p role="alert">{reader.problem}</p>{/if}
 	{#if reader.picture}
@@ -119,12 +103,12 @@
 								: 'a guess'}.
 					</p>
 					{#each reading.doubts as doubt (doubt)}<p class="soft">{DOUBT_WORDS[doubt]}</p>{/each}
-					<Tick
-						label="Keep a small copy in the record"
-						checked={keep}
-						onchange={(value) => (keep = value)}
-					/>
-					<Button onclick={take}>Read this for the {zone}</Button>
+					{#if keepable}<Tick
+							label="Keep a small copy in the record"
+							checked={keep}
+							onchange={(value) => (keep = value)}
+						/>{/if}
+					<Button onclick={take}>{action}</Button>
 					<p class="soft">{taken}</p>
 				{:else}
 					<p class="soft">
@@ -143,14 +127,6 @@
 		display: flex;
 		flex-direction: column;
 		gap: 10px;
-	}
-	.kept {
-		display: flex;
-		gap: 16px;
-		align-items: end;
-	}
-	.kept img {
-		max-width: 180px;
 	}
 	.work {
 		display: grid;

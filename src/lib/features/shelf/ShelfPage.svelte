@@ -18,6 +18,12 @@
 	function change(recipe: (draft: Shelf) => unknown) {
 		if (shelf) library.put(revise(shelf, recipe, new Date()));
 	}
+	const currency = $derived(shelf?.rates?.currency ?? 'EUR');
+	const setRates = (rates: Partial<NonNullable<Shelf['rates']>>) =>
+		change(
+			(draft) =>
+				(draft.rates = { currency: 'EUR', perHour: 0, perApplication: 0, ...draft.rates, ...rates })
+		);
 	function addDeveloper() {
 		if (volume === undefined) return;
 		const added = volume;
@@ -99,6 +105,33 @@
 				label="Lightener’s name"
 				value={shelf.lightenerName}
 				oninput={(v) => change((draft) => (draft.lightenerName = v.slice(0, 80)))}
+			/>
+		</div>
+		<h2>Prices</h2>
+		<div class="row">
+			<NumberField
+				label="An hour at the chair"
+				value={shelf.rates?.perHour}
+				min={0}
+				max={100000}
+				unit={currency}
+				onchange={(v) => setRates({ perHour: v })}
+			/>
+			<NumberField
+				label="Materials, one application"
+				value={shelf.rates?.perApplication}
+				min={0}
+				max={100000}
+				unit={currency}
+				onchange={(v) => setRates({ perApplication: v })}
+			/>
+			<TextField
+				label="Currency, three letters"
+				value={currency}
+				oninput={(v) => {
+					const code = v.trim().toUpperCase();
+					if (/^[A-Z]{3}$/.test(code)) setRates({ currency: code });
+				}}
 			/>
 		</div>
 	</section>

@@ -15,6 +15,7 @@
 	const options = $derived(
 		AREA_OPTIONS.map((option) => ({ ...option, marked: differs(option.value) !== '' }))
 	);
+	const differing = $derived(options.some(({ marked }) => marked));
 	const ownHere = $derived(session.areas.some((area) => differs(area) !== ''));
 </script>
 
@@ -30,7 +31,9 @@
 	<p class="hint" role="status">
 		{session.areas.length > 0 && !ownHere
 			? 'What you set now holds here only.'
-			: exceptWords(differs)}
+			: differing
+				? exceptWords(differs)
+				: ''}
 		{#if ownHere}<button class="link" onclick={onalike}>Like the rest again</button>{/if}
 	</p>
 </div>

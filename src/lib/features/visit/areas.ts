@@ -3,7 +3,9 @@ import { AREAS, labOfFibre, type AreaName } from '../../core/lift';
 import { aimOf, readingOf } from '../../records/areas';
 import { formatLevel } from '../../core/hair';
 import type { Aim, LiftPlan, Reading } from '../../schema/records';
-import { mainZone, zonesOf } from './hair';
+import { targetLab } from '../../core/tone';
+import { mainZone, seenFibre, zonesOf } from './hair';
+import { liftTarget } from './lift';
 import { AREA_NAMES, areaWords, labelIn, POROSITY_OPTIONS } from './words';
 
 /** Colour of the hair of every area as it is now, for the map of the head. */
@@ -15,11 +17,21 @@ export function areaColours(
 		const there = readingOf(reading, area);
 		return hexOf(labOfFibre(mainZone(zonesOf(there), covers).fibre, there.whiteShare));
 	};
-	return Object.fromEntries(AREAS.map((area) => [area, colourOf(area)])) as Record<
-		AreaName,
-		string
-	>;
+	return byArea(colourOf);
 }
+
+/** Colour that every area is to become, for the map of the head. */
+export function aimAreaColours(reading: Reading, aim: Aim): Record<AreaName, string> {
+	const colourOf = (area: AreaName): string => {
+		const there = aimOf(aim, area);
+		const raw = labOfFibre(seenFibre(readingOf(reading, area), liftTarget(there)));
+		return hexOf(targetLab(there, raw));
+	};
+	return byArea(colourOf);
+}
+
+const byArea = (of: (area: AreaName) => string): Record<AreaName, string> =>
+	Object.fromEntries(AREAS.map((area) => [area, of(area)])) as Record<AreaName, string>;
 
 /** What an area has of its own, in a few words; empty when it is like the rest. */
 export function differenceWords(reading: Reading, area: AreaName): string {

@@ -136,18 +136,19 @@ const between = (one: Rgb, other: Rgb): Rgb => [
 function mixedColours(
 	fibres: readonly Fibre[],
 	whiteShare: number,
-	dyesOn: (pigment: Pigment) => DyeAmounts
+	dyesOn: (pigment: Pigment, point: number) => DyeAmounts
 ): StrandColours {
-	const onWhite = dyeSpectrum(dyesOn(WHITE));
-	const white = rgbOf(labOfPigment(WHITE, onWhite));
-	const dyed = fibres.map((fibre) => dyeSpectrum(addDyes(dyesOf(fibre), dyesOn(fibre))));
+	const dyed = fibres.map((fibre, i) => dyeSpectrum(addDyes(dyesOf(fibre), dyesOn(fibre, i))));
 	const hair = fibres.map((fibre, i) => rgbOf(labOfPigment(fibre, dyed[i])));
 	if (whiteShare <= 0) return { hair };
-	const mixed = fibres.map((fibre, i) => rgbOf(labOfMixture(fibre, whiteShare, dyed[i], onWhite)));
+	const onWhite = fibres.map((_, i) => dyeSpectrum(dyesOn(WHITE, i)));
+	const white = onWhite.map((dye) => rgbOf(labOfPigment(WHITE, dye)));
+	const mixed = fibres.map((fibre, i) =>
+		rgbOf(labOfMixture(fibre, whiteShare, dyed[i], onWhite[i]))
+	);
 	return {
 		hair: hair.map((rgb, i) => between(rgb, mixed[i]!)),
-		white: mixed.map((rgb) => between(white, rgb)),
-		whiteShare
+		apart: [{ colours: mixed.map((rgb, i) => between(white[i]!, rgb)), share: whiteShare }]
 	};
 }
 
@@ -158,7 +159,7 @@ export const coloursOf = (fibres: readonly Fibre[], whiteShare: number): StrandC
 /** Fibres with dye laid over them: after a toner, or as it fades. */
 export const tonedColours = (
 	fibres: readonly Fibre[],
-	dyesOn: (pigment: Pigment) => DyeAmounts,
+	dyesOn: (pigment: Pigment, point: number) => DyeAmounts,
 	whiteShare: number
 ): StrandColours => mixedColours(fibres, whiteShare, dyesOn);
 

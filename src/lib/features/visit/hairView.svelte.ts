@@ -28,7 +28,7 @@ import {
 import { ToneFinder, type ToneSearch } from './toneFinder.svelte';
 
 /** Weeks of the fourth strand: how the colour looks when the toner has mostly gone. */
-const FADE_WEEKS = 6;
+export const FADE_WEEKS = 6;
 
 /** What a view of the hair rests on, whichever area it shows. */
 export interface HairSource {

@@ -60,7 +60,15 @@ const people = (now: Date): readonly Person[] => [
 				lengthCm: 34,
 				zones: { root: natural(5), lengths: natural(5), ends: natural(5) }
 			},
-			aim: { level: 8.5, direction: 'beige', keepWarmth: 0.45, liftPast: 0.5 },
+			aim: {
+				kind: 'dimensional',
+				level: 8.5,
+				direction: 'beige',
+				keepWarmth: 0.45,
+				liftPast: 0.5,
+				lightShare: 0.75,
+				lowlights: { share: 0.1, level: 6.5, direction: 'neutral' }
+			},
 			lift: { minutes: 38, rootDelayMinutes: 4 },
 			bowls: { technique: 'foils', foils: 46 }
 		}
@@ -76,6 +84,7 @@ const people = (now: Date): readonly Person[] => [
 			colourist: 'Ivo Marlin',
 			reading: {
 				naturalLevel: 3,
+				curl: 'curly',
 				texture: 'coarse',
 				density: 'high',
 				lengthCm: 18,
@@ -151,7 +160,7 @@ const people = (now: Date): readonly Person[] => [
 				zones: { root: natural(7), lengths: natural(7), ends: lightened(9.5, 'pale yellow') },
 				strain: { ...sound, lightenings: 1 }
 			},
-			aim: { level: 9, direction: 'beige', keepWarmth: 0.25, liftPast: 0.5 },
+			aim: { kind: 'freshen', level: 9, direction: 'beige', keepWarmth: 0.25, liftPast: 0.5 },
 			lift: {
 				product: 'cream',
 				volume: 10,
@@ -214,9 +223,148 @@ const people = (now: Date): readonly Person[] => [
 					}
 				]
 			},
-			aim: { level: 7, direction: 'ash', keepWarmth: 0.2, liftPast: 1 },
+			aim: {
+				kind: 'dimensional',
+				level: 7,
+				direction: 'ash',
+				keepWarmth: 0.2,
+				liftPast: 1,
+				lightShare: 0.6
+			},
 			lift: { minutes: 40, covers: { root: false, lengths: true, ends: true } },
 			bowls: { technique: 'foils', foils: 58 }
+		}
+	},
+	{
+		id: 'lisbet-quill',
+		name: 'Lisbet Quill',
+		note: 'Pale apricot for a boat christening. Natural copper: it stalls at yellow-orange.',
+		washesPerWeek: 2,
+		patchDaysAgo: 20,
+		visit: {
+			status: 'waiting',
+			colourist: 'Ivo Marlin',
+			reading: {
+				naturalLevel: 7,
+				warmth: 'copper',
+				curl: 'wavy',
+				lengthCm: 28,
+				regrowthCm: 5,
+				endsCm: 5,
+				haircut: { layers: 'some', undercut: [] },
+				zones: {
+					root: natural(7),
+					lengths: {
+						state: 'coloured',
+						presentLevel: 7,
+						artificial: [{ kind: 'gloss', level: 7, tone: 'C', layers: 1, weeksAgo: 14 }]
+					},
+					ends: {
+						state: 'coloured',
+						presentLevel: 7,
+						artificial: [{ kind: 'gloss', level: 7, tone: 'C', layers: 2, weeksAgo: 14 }],
+						porosity: 'high'
+					}
+				}
+			},
+			aim: { kind: 'pastel', level: 9.5, direction: 'copper', keepWarmth: 0.4, liftPast: 0.25 },
+			lift: { minutes: 45 },
+			bowls: { technique: 'foils', foils: 50 }
+		}
+	},
+	{
+		id: 'casimir-bly',
+		name: 'Casimir Bly',
+		note: 'Lived-in ribbons, deep root, a melt of three toners. Comes twice a year.',
+		washesPerWeek: 3,
+		patchDaysAgo: 45,
+		visit: {
+			status: 'waiting',
+			colourist: 'Wenna Trask',
+			reading: {
+				naturalLevel: 4,
+				lengthCm: 38,
+				regrowthCm: 6,
+				endsCm: 8,
+				areas: { fringe: { lengthCm: 24, regrowthCm: 3 } }
+			},
+			aim: {
+				kind: 'livedIn',
+				level: 7.5,
+				direction: 'beige',
+				keepWarmth: 0.45,
+				liftPast: 0.5,
+				lightShare: 0.4,
+				rootDepth: { level: 4.5, cm: 8 },
+				zones: { ends: { level: 8 } },
+				areas: { fringe: { level: 8.5 } }
+			},
+			lift: { minutes: 45, covers: { root: false, lengths: true, ends: true } },
+			bowls: { technique: 'foils', foils: 34 }
+		}
+	},
+	{
+		id: 'odile-ferrant',
+		name: 'Odile Ferrant',
+		note: 'Level 10 already; sea-glass pastels, tried on strands first.',
+		washesPerWeek: 2,
+		patchDaysAgo: 8,
+		visit: {
+			status: 'waiting',
+			colourist: 'Pia Dorn',
+			reading: {
+				naturalLevel: 7,
+				texture: 'fine',
+				porosity: 'high',
+				lengthCm: 16,
+				regrowthCm: 1,
+				endsCm: 3,
+				zones: {
+					root: lightened(9, 'yellow'),
+					lengths: lightened(10, 'pale yellow'),
+					ends: lightened(10.5, 'pale yellow')
+				},
+				strain: { ...sound, lightenings: 3, ends: 'dry' }
+			},
+			aim: { kind: 'pastel', level: 10, direction: 'pearl', keepWarmth: 0.1, liftPast: 0 },
+			lift: { volume: 10, minutes: 20, covers: { root: true, lengths: false, ends: false } },
+			bowls: { technique: 'open', foils: 20 }
+		}
+	},
+	{
+		id: 'ruta-semmel',
+		name: 'Ruta Semmel',
+		note: 'Henna two years ago, brand unknown. The strand test is still in the jar.',
+		washesPerWeek: 2,
+		patchDaysAgo: 3,
+		visit: {
+			status: 'waiting',
+			colourist: 'Ivo Marlin',
+			reading: {
+				naturalLevel: 5,
+				lengthCm: 52,
+				regrowthCm: 30,
+				endsCm: 10,
+				henna: true,
+				zones: {
+					root: natural(5),
+					lengths: {
+						state: 'coloured',
+						presentLevel: 5,
+						artificial: [{ kind: 'permanent', level: 5, tone: 'R', layers: 1, weeksAgo: 104 }]
+					},
+					ends: {
+						state: 'coloured',
+						presentLevel: 4.5,
+						artificial: [{ kind: 'permanent', level: 5, tone: 'R', layers: 2, weeksAgo: 104 }]
+					}
+				},
+				strandTests: [{ id: 'ruta-strand', date: weeksAgo(now, 0), result: 'pending', note: '' }],
+				history: [{ id: 'ruta-henna', date: weeksAgo(now, 104), kind: 'henna', onto: 'all' }]
+			},
+			aim: { kind: 'dimensional', level: 8, direction: 'gold', keepWarmth: 0.5, lightShare: 0.6 },
+			lift: { minutes: 40 },
+			bowls: { technique: 'foils', foils: 60 }
 		}
 	}
 ];

@@ -31,6 +31,7 @@ export const plainShelf = (now: Date): Shelf => ({
 	developers: [...USUAL_STOCK],
 	limitMinutes: 50,
 	lightenerName: 'lightener',
+	rates: { currency: 'EUR', perHour: 60, perApplication: 35 },
 	lines: [
 		{
 			id: 'plain-demi',

@@ -1,0 +1,170 @@
+import { levelOfFibre } from '../lift';
+import { finish, type Steps } from '../steps';
+import type { PlanConstraints, PlanHead, Stopped } from './recipes';
+import { searchPlansSteps, type PlanAnswer, type ServicePlan } from './search';
+
+/** A piece of hair and the level it has to be lifted to. */
+export interface AimedHair {
+	/** As it is called: “ends”, “lengths of the crown”. */
+	readonly name: string;
+	readonly head: PlanHead;
+	readonly target: number;
+	/** cm of strand left when this is cut off with all beyond it; left out where it cannot be cut. */
+	readonly cutLeavesCm?: number | undefined;
+}
+
+export interface AimProblem {
+	/** Everything the mixture goes on, one entry for hair that is alike. */
+	readonly hair: readonly AimedHair[];
+	readonly constraints?: PlanConstraints | undefined;
+}
+
+/** How one piece of hair gets there. */
+export interface JudgedHair {
+	readonly name: string;
+	/** The way with the fewest visits; none when it is there already or cannot get there. */
+	readonly plan?: ServicePlan | undefined;
+	readonly nearest?: (ServicePlan & { readonly stoppedBy: Stopped }) | undefined;
+	readonly already: boolean;
+}
+
+/** Something else that may please as much. */
+export type Alternative =
+	| {
+			readonly kind: 'nearest';
+			readonly level: number;
+			readonly visits: number;
+			readonly condition: number;
+	  }
+	/** Cutting the hair that holds it up. */
+	| {
+			readonly kind: 'cut';
+			readonly name: string;
+			readonly leavesCm: number;
+			readonly visits: number;
+	  }
+	/** Brightness from hair that was light before it came. */
+	| { readonly kind: 'addedHair' };
+
+/** The plain answer to an aim. */
+export interface AimJudgement {
+	readonly verdict: 'already' | 'today' | 'visits' | 'notSo';
+	/** Visits of the hair that needs most; 0 when nothing has to be lifted. */
+	readonly visits: number;
+	readonly weeks: number;
+	/** Level that the deciding hair is lifted to, with its 10-90 % range; none when nothing is lifted. */
+	readonly lifts?:
+		{ readonly level: number; readonly low: number; readonly high: number } | undefined;
+	/** Lowest condition index expected at the end. */
+	readonly condition: number;
+	/** The hair that decides. */
+	readonly hardest: string | undefined;
+	readonly hair: readonly JudgedHair[];
+	readonly alternatives: readonly Alternative[];
+}
+
+/** Hair is not cut shorter than this to reach a colour, cm. */
+const SHORTEST_CM = 6;
+
+const fewest = ({ plans }: PlanAnswer): ServicePlan | undefined =>
+	[...plans].sort((p, q) => p.visits.length - q.visits.length || q.condition - p.condition)[0];
+
+/**
+ * Judges an aim: each piece of hair is planned for by itself, and the one that needs most decides. Where
+ * it cannot be had, or not today, what else can be had is told with it.
+ */
+export function* judgeAimSteps({ hair, constraints }: AimProblem): Steps<AimJudgement> {
+	const judged: (JudgedHair & { readonly asked: AimedHair })[] = [];
+	// Hair that is alike comes out alike: an untouched head is searched for once, not zone by zone.
+	const known = new Map<string, PlanAnswer>();
+	for (const [i, asked] of hair.entries()) {
+		const key = JSON.stringify([asked.head, asked.target]);
+		const before = known.get(key);
+		if (before) {
+			judged.push(judgedHair(asked, before));
+			continue;
+		}
+		const search = searchPlansSteps(asked.head, asked.target, constraints);
+		let step = search.next();
+		while (!step.done) {
+			yield (i + step.value) / hair.length;
+			step = search.next();
+		}
+		known.set(key, step.value);
+		judged.push(judgedHair(asked, step.value));
+	}
+	const visitsOf = ({ plan, already }: JudgedHair): number =>
+		already ? 0 : (plan?.visits.length ?? Infinity);
+	// Of two that need as many visits, the one that takes longer in the chair.
+	const harder = (one: JudgedHair, other: JudgedHair): boolean => {
+		const [more, less] = [visitsOf(one), visitsOf(other)];
+		return (
+			more > less ||
+			(more === less && (one.plan?.chairMinutes ?? 0) > (other.plan?.chairMinutes ?? 0))
+		);
+	};
+	const hardest = judged.reduce<(typeof judged)[number] | undefined>(
+		(worst, one) => (!worst || harder(one, worst) ? one : worst),
+		undefined
+	);
+	const visits = hardest ? visitsOf(hardest) : 0;
+	const condition = Math.min(
+		...judged.map(
+			({ plan, nearest, asked }) => (plan ?? nearest)?.condition ?? asked.head.condition
+		)
+	);
+	return {
+		verdict:
+			visits === 0 ? 'already' : visits === 1 ? 'today' : visits === Infinity ? 'notSo' : 'visits',
+		visits,
+		weeks: Math.max(0, ...judged.map(({ plan }) => plan?.weeks ?? 0)),
+		condition: Number.isFinite(condition) ? condition : 100,
+		lifts: liftsOf(hardest?.plan ?? hardest?.nearest),
+		hardest: visits > 0 ? hardest?.name : undefined,
+		hair: judged.map(({ name, plan, nearest, already }) => ({ name, plan, nearest, already })),
+		alternatives: visits > 1 ? alternatives(judged, visitsOf) : []
+	};
+}
+
+const judgedHair = (asked: AimedHair, answer: PlanAnswer) => ({
+	asked,
+	name: asked.name,
+	plan: fewest(answer),
+	nearest: answer.nearest,
+	already: answer.already
+});
+
+const liftsOf = (plan: ServicePlan | undefined) =>
+	plan && { level: plan.level, low: plan.levelLow, high: plan.levelHigh };
+
+/** {@link judgeAimSteps} without a pause. */
+export const judgeAim = (problem: AimProblem): AimJudgement => finish(judgeAimSteps(problem));
+
+function alternatives<J extends JudgedHair & { readonly asked: AimedHair }>(
+	judged: readonly J[],
+	visitsOf: (hair: J) => number
+): Alternative[] {
+	const most = Math.max(...judged.map(visitsOf));
+	const holding = judged.filter((one) => visitsOf(one) === most);
+	const found: Alternative[] = [];
+	if (most === Infinity) {
+		// The whole head ends where its slowest hair ends.
+		const slowest = holding
+			.map(({ nearest, asked }) => ({
+				level: nearest?.level ?? levelOfFibre(asked.head.fibre),
+				visits: nearest?.visits.length ?? 0,
+				condition: nearest?.condition ?? asked.head.condition
+			}))
+			.sort((p, q) => p.level - q.level)[0]!;
+		found.push({ kind: 'nearest', ...slowest });
+	}
+	const cuttable = holding.filter(({ asked }) => (asked.cutLeavesCm ?? 0) >= SHORTEST_CM);
+	const others = judged.filter((one) => visitsOf(one) < most);
+	if (cuttable.length === holding.length && others.length > 0) {
+		const visits = Math.max(...others.map(visitsOf));
+		const shortest = [...cuttable].sort((p, q) => p.asked.cutLeavesCm! - q.asked.cutLeavesCm!)[0]!;
+		found.push({ kind: 'cut', name: shortest.name, leavesCm: shortest.asked.cutLeavesCm!, visits });
+	}
+	found.push({ kind: 'addedHair' });
+	return found;
+}

@@ -1,0 +1,88 @@
+import { rootShadowLevel, USUAL_WARMTH, type Direction } from '../tone';
+
+/** Kinds of result that clients ask for by name. */
+export const RESULT_KIND_NAMES = [
+	'solid',
+	'dimensional',
+	'livedIn',
+	'rootMelt',
+	'panel',
+	'pastel',
+	'freshen'
+] as const;
+export type ResultKind = (typeof RESULT_KIND_NAMES)[number];
+
+/** What a kind of result fills in. */
+export interface KindOfAim {
+	readonly level: number;
+	readonly direction: Direction;
+	readonly keepWarmth: number;
+	readonly liftPast: number;
+	readonly lightShare: number;
+	readonly lowlights?: {
+		readonly share: number;
+		readonly level: number;
+		readonly direction: Direction;
+	};
+	readonly rootDepth?: { readonly level: number; readonly cm: number };
+	readonly panel?: { readonly topEdgeCm: number; readonly worn: 'down' };
+}
+
+/** The hair and the wish that a kind is fitted to. */
+export interface KindProblem {
+	readonly naturalLevel: number;
+	readonly presentLevel: number;
+	readonly lengthCm: number;
+	readonly level: number;
+	readonly direction: Direction;
+}
+
+/** Pastels need hair this pale, or they come out dusty. */
+const PASTEL_LEVEL = 9.5;
+const PASTEL_DIRECTIONS: readonly Direction[] = ['violet', 'rose', 'silver', 'pearl'];
+/** Lowlights stand this many levels under the light strands, never under the natural hair. */
+const LOWLIGHT_DEEPER = 2;
+
+const half = (value: number) => Math.round(value * 2) / 2;
+
+/** Depth at the root a little lighter than the hair grows, over a share of the length. */
+const depth = ({ naturalLevel, lengthCm }: KindProblem, share: number, most: number) => ({
+	level: half(rootShadowLevel(naturalLevel)),
+	cm: half(Math.max(1, Math.min(most, lengthCm * share)))
+});
+
+/**
+ * Fills an aim in for a kind of result; the wish keeps its level and direction where the kind allows.
+ */
+export function kindOfAim(kind: ResultKind, problem: KindProblem): KindOfAim {
+	const { level, direction, naturalLevel, presentLevel } = problem;
+	const plain = { level, direction, keepWarmth: USUAL_WARMTH, liftPast: 0.5, lightShare: 1 };
+	switch (kind) {
+		case 'solid':
+			return plain;
+		case 'dimensional': {
+			const deeper = Math.max(naturalLevel, level - LOWLIGHT_DEEPER);
+			return {
+				...plain,
+				lightShare: 0.6,
+				lowlights: { share: 0.1, level: half(deeper), direction: 'neutral' }
+			};
+		}
+		case 'livedIn':
+			return { ...plain, keepWarmth: 0.45, lightShare: 0.4, rootDepth: depth(problem, 0.25, 8) };
+		case 'rootMelt':
+			return { ...plain, lightShare: 0.8, rootDepth: depth(problem, 0.33, 10) };
+		case 'panel':
+			return { ...plain, liftPast: 1, panel: { topEdgeCm: 18, worn: 'down' } };
+		case 'pastel':
+			return {
+				...plain,
+				level: Math.max(level, PASTEL_LEVEL),
+				direction: PASTEL_DIRECTIONS.includes(direction) ? direction : 'rose',
+				keepWarmth: 0.1,
+				liftPast: 0.5
+			};
+		case 'freshen':
+			return { ...plain, level: half(presentLevel), liftPast: 0 };
+	}
+}

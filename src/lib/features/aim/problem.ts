@@ -1,0 +1,47 @@
+import type { AimedHair, AimProblem } from '../../core/plan';
+import { aimOf, aimOn, readingOf } from '../../records/areas';
+import type { AreaName } from '../../core/lift';
+import type { ZoneName } from '../../schema/records';
+import { conditionOf, zonesOf } from '../visit/hair';
+import { headOf, liftTarget, readingSpread } from '../visit/lift';
+import type { VisitSession } from '../visit/session.svelte';
+import { areaWords } from '../visit/words';
+
+/** What a piece of hair is called in a verdict. */
+export const hairName = (zone: ZoneName, areas: readonly AreaName[] | undefined): string =>
+	areas === undefined ? zone : `${zone} of the ${areaWords(areas)}`;
+
+/** The aim of a visit as the search takes it: every piece of hair that the mixture goes on. */
+export function aimProblem(session: VisitSession): AimProblem {
+	const { visit, groups, plan, limit, bowlPlan, shelf } = session;
+	const hair = groups.flatMap(({ area, areas }) => {
+		const reading = readingOf(visit.reading, area);
+		const aim = aimOf(visit.aim, area);
+		const rootKept = aim.rootDepth?.cm ?? 0;
+		return zonesOf(reading)
+			.filter(({ name, toCm }) => plan.covers[name] && toCm > rootKept)
+			.map(({ name, fibre, fromCm }): AimedHair => {
+				return {
+					name: hairName(name, area === undefined ? undefined : areas),
+					head: {
+						fibre,
+						whiteShare: reading.whiteShare,
+						factors: headOf(reading),
+						condition: conditionOf(reading),
+						spread: readingSpread(reading, name)
+					},
+					target: liftTarget(aimOn(aim, name)),
+					...(fromCm > 0 ? { cutLeavesCm: fromCm } : {})
+				};
+			});
+	});
+	return {
+		hair,
+		constraints: {
+			limitMinutes: limit,
+			workMinutes: bowlPlan.workMinutes,
+			scalp: plan.placement === 'onScalp',
+			...(shelf?.rates ? { rates: shelf.rates } : {})
+		}
+	};
+}
