@@ -23,7 +23,7 @@ import { spellsAt } from '../src/lib/core/lift/events';
 import { levelOfFibre } from '../src/lib/core/lift/fibre';
 import { integratePoint } from '../src/lib/core/lift/plain';
 import { stageBowls } from '../src/lib/core/mix';
-import { searchPlans } from '../src/lib/core/plan';
+import { judgeAim, searchPlans } from '../src/lib/core/plan';
 import { rawLab, solveTone, targetLab } from '../src/lib/core/tone';
 import { measure, type Comparison, type Timing } from './measure';
 
@@ -148,6 +148,19 @@ export function coreTimings(): Timing[] {
 				}),
 			600,
 			20
+		),
+		measure(
+			'verdict on an aim, three zones',
+			() =>
+				judgeAim({
+					hair: [start, old, { ...start, eumelanin: start.eumelanin * 0.9 }].map((fibre, i) => ({
+						name: String(i),
+						head: { fibre, factors: head, condition: 90 },
+						target: 9
+					}))
+				}),
+			undefined,
+			10
 		),
 		measure('staging, 12 sections', () => stageBowls(staging), 100, 40),
 		measure(

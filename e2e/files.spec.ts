@@ -20,10 +20,10 @@ test('export, wipe, import: equal', async ({ page }) => {
 	await page.goto('/records');
 	await importFile(page, before);
 	const preview = page.getByRole('region', { name: /would do/ });
-	await expect(preview).toContainText(/10\s*added/);
+	await expect(preview).toContainText(/18\s*added/);
 	await expect(preview).toContainText(/0\s*refused/);
 	await preview.getByRole('button', { name: 'Import these' }).click();
-	await expect(page.getByText(/10 added, 1 changed/)).toBeVisible();
+	await expect(page.getByText(/18 added, 1 changed/)).toBeVisible();
 	expect(parse(await exportAll(page)).documents).toEqual(parse(before).documents);
 });
 
@@ -81,7 +81,7 @@ test('one client leaves alone, and comes back after being removed', async ({ pag
 	await page.getByRole('button', { name: 'Export' }).click();
 	expect((await downloading).suggestedFilename()).toMatch(/^yusra-halden-.*\.zelvant\.json$/);
 	await page.getByRole('button', { name: 'Remove' }).click();
-	await expect(page.getByRole('heading', { name: '4 clients' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: '8 clients' })).toBeVisible();
 	await page.getByRole('button', { name: 'Undo' }).click();
 	await expect(page.getByRole('heading', { name: '9 clients' })).toBeVisible();
 });
@@ -104,7 +104,7 @@ test('the demo never mixes with a person’s own records, and comes back as it w
 	await expect(page.getByRole('heading', { name: '9 clients' })).toBeVisible();
 	await page.goto('/records');
 	await page.getByRole('button', { name: 'Open my own records' }).click();
-	await expect(page.getByText('Own Person')).toBeVisible();
+	await expect(page.getByText('Own Person').first()).toBeVisible();
 	await expect(page.getByText('Hesper Oake')).toBeHidden();
 });
 

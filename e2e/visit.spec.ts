@@ -237,6 +237,7 @@ test('over 20 vol on the scalp is a stop; a clean strand test lifts the one for 
 	await page.getByRole('checkbox', { name: 'Henna' }).click();
 	await expect(page.getByText('Henna, no clean strand test.')).toBeVisible();
 	await page.getByText('Tests', { exact: true }).click();
+	await page.getByRole('button', { name: 'Strand test' }).click();
 	await page.getByRole('radio', { name: 'clean' }).click();
 	await expect(page.getByText('Henna, no clean strand test.')).toBeHidden();
 });

@@ -24,7 +24,9 @@ const SHOTS = [
 	['day', '/', DESK, 'light'],
 	['read', '/visit/anneke-rill-today/read', DESK, 'light'],
 	['read-history', '/visit/yusra-halden-today/read', DESK, 'light', 'History'],
-	['aim', `${HESPER}/aim`, DESK, 'light'],
+	['read-areas', '/visit/casimir-bly-today/read', DESK, 'dark'],
+	['aim', '/visit/casimir-bly-today/aim', DESK, 'light'],
+	['upkeep', '/visit/casimir-bly-today/upkeep', DESK, 'light'],
 	['lift', `${HESPER}/lift`, DESK, 'light'],
 	['lift-dark', `${HESPER}/lift`, DESK, 'dark'],
 	['lift-phone', `${HESPER}/lift`, PHONE, 'light'],
@@ -49,6 +51,7 @@ for (const [name, path, viewport, colorScheme, fold] of SHOTS) {
 	if (name === 'chair') await runChair(page);
 	await page.goto(base + path);
 	await page.getByRole('heading', { level: 1 }).waitFor();
+	if (name === 'read-areas') await page.getByRole('button', { name: 'fringe' }).click();
 	if (fold) {
 		await page.getByText(fold, { exact: true }).click();
 		await page.getByText(fold, { exact: true }).evaluate((title) => title.scrollIntoView());

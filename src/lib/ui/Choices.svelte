@@ -61,7 +61,11 @@
 	.options {
 		display: flex;
 		flex-wrap: wrap;
-		gap: 0 13px;
+		gap: 0 11px;
+	}
+	.options :global(.choice-option) {
+		min-width: 44px;
+		text-align: left;
 	}
 	.mark {
 		display: inline-block;

@@ -1,9 +1,12 @@
+import type { AreaName } from '../lift';
 import { blendDeveloper, type Blend } from './blend';
 import {
+	AREA_SHARE,
 	BOWL_LIFE_MINUTES,
 	CONSISTENCY,
 	DENSITY_GRAMS,
 	FOIL_GRAMS,
+	LAYERS_WORK,
 	OPEN_GRAMS,
 	RESERVE,
 	SECTION_GRAMS,
@@ -18,13 +21,24 @@ export type Coverage = {
 	readonly section: keyof typeof SECTION_GRAMS;
 	/** Centimetres of each strand that are covered, > 0. */
 	readonly coveredCm: number;
+	readonly layers?: keyof typeof LAYERS_WORK | undefined;
+	/** Areas clipped too short to work on. */
+	readonly undercut?: readonly AreaName[] | undefined;
 } & ({ readonly technique: 'foils'; readonly foils: number } | { readonly technique: 'open' });
+
+/** Share of the head's hair that is worked on where some areas are clipped short, 0-1. */
+const workedShare = (undercut: readonly AreaName[] = []): number =>
+	1 - undercut.reduce((sum, area) => sum + AREA_SHARE[area], 0);
 
 /** Grams of ready mixture that saturate the hair, without reserve. */
 export function mixtureGrams(coverage: Coverage): number {
 	const density = DENSITY_GRAMS[coverage.density];
 	if (coverage.technique === 'open') {
-		return (OPEN_GRAMS.scalp + OPEN_GRAMS.perCm * coverage.coveredCm) * density;
+		return (
+			(OPEN_GRAMS.scalp + OPEN_GRAMS.perCm * coverage.coveredCm) *
+			density *
+			workedShare(coverage.undercut)
+		);
 	}
 	return (
 		coverage.foils *
@@ -37,10 +51,13 @@ export function mixtureGrams(coverage: Coverage): number {
 
 /** Minutes one pair of hands needs to put the mixture on. */
 export function workMinutes(coverage: Coverage): number {
+	const sections = LAYERS_WORK[coverage.layers ?? 'none'];
 	return coverage.technique === 'foils'
-		? coverage.foils * WORK_MINUTES.foil
+		? coverage.foils * WORK_MINUTES.foil * sections
 		: (WORK_MINUTES.openBase + WORK_MINUTES.openPerCm * coverage.coveredCm) *
-				DENSITY_GRAMS[coverage.density];
+				DENSITY_GRAMS[coverage.density] *
+				sections *
+				workedShare(coverage.undercut);
 }
 
 /** One bowl, in whole grams. */

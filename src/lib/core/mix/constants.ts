@@ -1,3 +1,4 @@
+import type { AreaName } from '../lift';
 /** Developer strengths that salons stock, in volumes. */
 export const USUAL_STOCK: readonly number[] = [5, 10, 20, 30, 40];
 
@@ -69,3 +70,18 @@ export const CLOCK = {
 	consultMinutes: 15,
 	leastGap: 5
 } as const;
+
+/** Share of a head's hair that grows in each area (reasoned from the scalp each covers). */
+export const AREA_SHARE: Readonly<Record<AreaName, number>> = {
+	nape: 0.12,
+	back: 0.2,
+	crown: 0.16,
+	top: 0.18,
+	leftSide: 0.12,
+	rightSide: 0.12,
+	fringe: 0.06,
+	hairline: 0.04
+};
+
+/** Layers make more and shorter sections: minutes beside a cut of one length (reasoned). */
+export const LAYERS_WORK = { none: 1, some: 1.1, many: 1.2 } as const;

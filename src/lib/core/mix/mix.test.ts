@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { AREAS } from '../lift';
 import {
 	blendDeveloper,
 	blendStrength,
@@ -106,5 +107,24 @@ describe('bowls', () => {
 			'runny',
 			'thin'
 		]);
+	});
+});
+
+describe('the haircut', () => {
+	const open = { technique: 'open', density: 'medium', section: 'medium', coveredCm: 20 } as const;
+	const foils = { ...open, technique: 'foils', foils: 40 } as const;
+	const plan = (coverage: Parameters<typeof planBowls>[0]) => planBowls(coverage, 2, 20, [20]);
+	it('leaves out of open work what is clipped short, and lets foils be counted by hand', () => {
+		const undercut = ['nape', 'leftSide', 'rightSide'] as const;
+		expect(plan({ ...open, undercut }).totalGrams).toBeLessThan(plan(open).totalGrams * 0.7);
+		expect(plan({ ...foils, undercut }).totalGrams).toBe(plan(foils).totalGrams);
+		expect(plan({ ...open, undercut: AREAS }).totalGrams).toBeLessThan(5);
+	});
+	it('takes longer in layers', () => {
+		const minutes = (['none', 'some', 'many'] as const).map(
+			(layers) => plan({ ...foils, layers }).workMinutes
+		);
+		expect(minutes).toEqual([...minutes].sort((p, q) => p - q));
+		expect(minutes[2]).toBeGreaterThan(minutes[0]!);
 	});
 });

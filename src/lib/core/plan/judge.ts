@@ -57,7 +57,7 @@ export interface AimJudgement {
 		{ readonly level: number; readonly low: number; readonly high: number } | undefined;
 	/** Lowest condition index expected at the end. */
 	readonly condition: number;
-	/** The hair that decides. */
+	/** The hair that decides; none where all of it comes out alike. */
 	readonly hardest: string | undefined;
 	readonly hair: readonly JudgedHair[];
 	readonly alternatives: readonly Alternative[];
@@ -120,7 +120,7 @@ export function* judgeAimSteps({ hair, constraints }: AimProblem): Steps<AimJudg
 		weeks: Math.max(0, ...judged.map(({ plan }) => plan?.weeks ?? 0)),
 		condition: Number.isFinite(condition) ? condition : 100,
 		lifts: liftsOf(hardest?.plan ?? hardest?.nearest),
-		hardest: visits > 0 ? hardest?.name : undefined,
+		hardest: visits > 0 && !alike(judged) ? hardest?.name : undefined,
 		hair: judged.map(({ name, plan, nearest, already }) => ({ name, plan, nearest, already })),
 		alternatives: visits > 1 ? alternatives(judged, visitsOf) : []
 	};
@@ -133,6 +133,14 @@ const judgedHair = (asked: AimedHair, answer: PlanAnswer) => ({
 	nearest: answer.nearest,
 	already: answer.already
 });
+
+/** Whether every piece of hair gets to the same place in the same way. */
+const alike = (judged: readonly JudgedHair[]): boolean =>
+	judged.every(
+		({ plan }) =>
+			plan?.visits.length === judged[0]?.plan?.visits.length &&
+			Math.abs((plan?.level ?? 0) - (judged[0]?.plan?.level ?? 0)) < 0.05
+	);
 
 const liftsOf = (plan: ServicePlan | undefined) =>
 	plan && { level: plan.level, low: plan.levelLow, high: plan.levelHigh };

@@ -25,7 +25,9 @@ async function open(name: string) {
 	// Something looks on, as a screen does: answers are kept until what they rest on changes.
 	stopLooking.push(
 		$effect.root(() => {
-			$effect(() => void [view.judgement, view.strands]);
+			$effect(() => {
+				expect([view.judgement, view.strands]).toHaveLength(2);
+			});
 		})
 	);
 	flushSync();

@@ -112,13 +112,10 @@ function insteadWords(alternative: Alternative): string {
 /** The plain verdict: today, in n visits, or not with this hair. */
 export function verdictWords(judgement: AimJudgement): VerdictWords {
 	const { verdict, visits, weeks, condition, hardest, alternatives, lifts } = judgement;
-	const decides =
-		judgement.hair.length > 1 && hardest
-			? ` The ${hardest} decide${hardest.startsWith('root') ? 's' : ''}.`
-			: '';
-	const after = `condition after about ${Math.round(condition)}`;
+	const decides = hardest ? ` The ${hardest} decide${hardest.startsWith('root') ? 's' : ''}.` : '';
+	const after = `condition ${Math.round(condition)}`;
 	const sure = lifts
-		? `lifts to ${formatLevel(lifts.level)}, likely ${formatLevel(lifts.low)} to ${formatLevel(lifts.high)}; `
+		? `${hardest ? `${hardest} ` : ''}to ${formatLevel(lifts.level)}, likely ${formatLevel(lifts.low)} to ${formatLevel(lifts.high)}; `
 		: '';
 	const instead = alternatives.map(insteadWords);
 	switch (verdict) {
@@ -140,7 +137,7 @@ export function verdictWords(judgement: AimJudgement): VerdictWords {
 			return {
 				short: visitsWords(visits),
 				label: `over ${formatWeeks(weeks)}`,
-				sentence: `${visitsWords(visits)} over ${formatWeeks(weeks)}: ${sure}${after}.${decides}`,
+				sentence: `${visitsWords(visits)} over ${formatWeeks(weeks)}: ${sure}${after}.`,
 				instead
 			};
 		case 'notSo':

@@ -26,7 +26,7 @@
 
 {#if kept}
 	<div class="kept">
-		<img src={kept} alt="Small copy of the picture that was read" />
+		<img src={kept} alt="The hair that was read" />
 		<Button
 			onclick={() => session.change('removed the picture', (draft) => delete draft.reading.picture)}
 			>Remove the copy</Button

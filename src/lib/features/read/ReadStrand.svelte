@@ -21,15 +21,17 @@
 <div class="strand">
 	<Strand colours={view.nowColours} label="now: {formatLevel(view.nowLevel)}" />
 	{#each view.zones as { name, fromCm, toCm, fibre } (name)}
-		<button
+		<!-- Pointing is one way to choose a zone; the list of zones below is the one for keys. -->
+		<div
 			class="zone"
 			class:here={name === zone}
 			style:left={share(fromCm)}
 			style:width={share(toCm - fromCm)}
-			aria-pressed={name === zone}
-			aria-label="Read the {name}: {hexOf(labOfFibre(fibre, view.reading.whiteShare))}"
+			role="presentation"
+			data-zone={name}
+			title="{name} {hexOf(labOfFibre(fibre, view.reading.whiteShare))}"
 			onclick={() => onpick(name)}
-		></button>
+		></div>
 	{/each}
 </div>
 
@@ -42,17 +44,11 @@
 		position: absolute;
 		top: 0;
 		bottom: 0;
-		padding: 0;
-		border: solid transparent;
-		border-width: 0 0 4px;
-		background: none;
+		border-bottom: 4px solid transparent;
+		cursor: pointer;
 	}
 	.here {
 		border-bottom-color: var(--on-field);
-	}
-	.zone:focus-visible {
-		outline-color: var(--on-field);
-		outline-offset: -3px;
 	}
 	@media (max-width: 760px) {
 		.strand {

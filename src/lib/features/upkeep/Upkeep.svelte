@@ -62,6 +62,7 @@
 		</div>
 	</header>
 
+	{#if aim.lightShare < 1}<p class="soft">The light strands, as they fade:</p>{/if}
 	<section class="field">
 		{#each weeks as { week, rgb, level, hex, words: told, left } (week)}
 			<span class="when">{week === 0 ? 'that day' : formatWeeks(week)}</span>

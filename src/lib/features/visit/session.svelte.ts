@@ -158,7 +158,13 @@ export class VisitSession implements HairSource {
 			0.5,
 			covered.reduce((sum, z) => sum + z.toCm - z.fromCm, 0)
 		);
-		const common = { density: head.reading.density, section: plan.section, coveredCm };
+		const { haircut } = head.reading;
+		const common = {
+			density: head.reading.density,
+			section: plan.section,
+			coveredCm,
+			...haircut
+		};
 		return planBowls(
 			visit.bowls.technique === 'foils'
 				? { ...common, technique: 'foils', foils: visit.bowls.foils }
