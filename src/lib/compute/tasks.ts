@@ -12,6 +12,7 @@ import {
 	findTonerSteps,
 	judgeAimSteps,
 	searchPlansSteps,
+	stallPointsSteps,
 	type PlanAnswer,
 	type PlanConstraints,
 	type PlanHead
@@ -57,6 +58,7 @@ export const TASKS = {
 	searchPlans: planSearch,
 	judgeAim: judgeAimSteps,
 	stageBowls: stageBowlsSteps,
+	stallPoints: stallPointsSteps,
 	headInterval: intervalSteps,
 	readPicture: pictureSteps
 } as const;

@@ -60,6 +60,14 @@ describe('the same everywhere except', () => {
 		expect(aimOn(aim, 'root').level).toBe(8);
 	});
 
+	it('leaves the second opinion to the hair it was on', () => {
+		const reading = { ...plainReading(), secondOpinion: { lengths: 6 } };
+		changeReading(reading, ['top'], (r) => (r.porosity = 'high'));
+		changeReading(reading, ['crown'], (r) => (r.naturalLevel = 8));
+		expect(readingOf(reading, 'top').secondOpinion).toEqual({ lengths: 6 });
+		expect(readingOf(reading, 'crown').secondOpinion).toBeUndefined();
+	});
+
 	it('groups areas that are alike, the rest first', () => {
 		const reading = plainReading();
 		const aim = plainAim();

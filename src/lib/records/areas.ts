@@ -36,8 +36,14 @@ function exception<T extends object, K extends keyof T>(
 }
 
 /** The reading as it holds for one area; for none, as it holds for the rest of the head. */
-export const readingOf = (reading: Reading, area: AreaName | undefined): Reading =>
-	area && reading.areas[area] ? { ...reading, ...defined(reading.areas[area]) } : reading;
+export function readingOf(reading: Reading, area: AreaName | undefined): Reading {
+	const own = area && reading.areas[area];
+	if (!own) return reading;
+	const there: Reading = { ...reading, ...defined(own) };
+	// The second opinion was on other hair where this area's levels are its own.
+	if (own.zones ?? own.naturalLevel) delete there.secondOpinion;
+	return there;
+}
 
 /** The aim as it holds for one area. */
 export const aimOf = (aim: Aim, area: AreaName | undefined): Aim =>

@@ -22,7 +22,7 @@ describe('library', () => {
 		const library = new Library(stored());
 		await library.open();
 		expect(library.clients.size).toBe(9);
-		expect(library.visits.size).toBe(9);
+		expect(library.visits.size).toBe(10);
 		expect(library.shelf?.lines.length).toBeGreaterThan(3);
 	});
 

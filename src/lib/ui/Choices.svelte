@@ -65,7 +65,7 @@
 	}
 	.options :global(.choice-option) {
 		min-width: 44px;
-		text-align: left;
+		text-align: center;
 	}
 	.mark {
 		display: inline-block;

@@ -90,3 +90,4 @@ export {
 	type HairStart
 } from './start';
 export { wearOf } from './wear';
+export { whatWouldTake, type DialAnswer, type DialLimits } from './whatWouldTake';

@@ -12,7 +12,7 @@ export {
 	type VisitPlan
 } from './search';
 export type { Pace, PlanConstraints, PlanHead, Stopped } from './recipes';
-export { stallPoints, type StallPoint, type StallProblem } from './stalls';
+export { stallPoints, stallPointsSteps, type StallPoint, type StallProblem } from './stalls';
 export { solveTint, type TintAnswer, type TintProblem } from './tint';
 export { closedDoors, DOORS, type Door, type DoorFacts } from './doors';
 export {

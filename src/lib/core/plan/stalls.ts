@@ -19,6 +19,7 @@ import {
 	type ShelfShade,
 	type ToneFormula
 } from '../tone';
+import { finish, type Steps } from '../steps';
 import { PLAN, STALL } from './constants';
 
 /** What can be done if the lift stops at a level. */
@@ -63,16 +64,21 @@ export interface StallProblem {
  * result half a level deeper, keeping the warmth that cannot be taken.
  * @returns deepest first; empty when even the low end meets the aim
  */
-export function stallPoints(problem: StallProblem): StallPoint[] {
+export function* stallPointsSteps(problem: StallProblem): Steps<StallPoint[]> {
 	const { start, aimedLevel } = problem;
 	const from = Math.max(levelOfFibre(start), Math.floor(problem.lowLevel * 2) / 2);
 	const points: StallPoint[] = [];
 	for (let level = from; level < aimedLevel - STALL.step / 2; level += STALL.step) {
 		points.push(stallAt(problem, level));
 		if (points.length === STALL.most) break;
+		yield points.length / STALL.most;
 	}
 	return points;
 }
+
+/** {@link stallPointsSteps} without a pause. */
+export const stallPoints = (problem: StallProblem): StallPoint[] =>
+	finish(stallPointsSteps(problem));
 
 function stallAt(problem: StallProblem, level: number): StallPoint {
 	const { start, application, factors, conditionAfter, aimedLevel } = problem;

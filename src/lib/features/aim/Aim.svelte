@@ -7,6 +7,7 @@
 	import type { ZoneName } from '../../schema/records';
 	import Button from '../../ui/Button.svelte';
 	import Choice from '../../ui/Choice.svelte';
+	import TextButton from '../../ui/TextButton.svelte';
 	import AreaPicker from '../visit/AreaPicker.svelte';
 	import HeadField from '../visit/HeadField.svelte';
 	import Ladder from '../visit/Ladder.svelte';
@@ -138,10 +139,9 @@
 			{#if zonesApart}
 				<span class="hint"
 					>Except {zonesApart}.
-					<button
-						class="link"
+					<TextButton
 						onclick={() => session.changeAim('strand alike', (draft) => (draft.zones = {}))}
-						>Like the rest again</button
+						>Like the rest again</TextButton
 					></span
 				>
 			{/if}
@@ -245,15 +245,6 @@
 	.hint {
 		color: var(--ink-soft);
 		font-size: 14px;
-	}
-	.link {
-		border: 0;
-		background: none;
-		padding: 0;
-		min-height: 44px;
-		color: var(--ink);
-		text-decoration: underline;
-		text-underline-offset: 3px;
 	}
 	.line {
 		color: var(--ink-soft);

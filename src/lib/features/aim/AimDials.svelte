@@ -4,15 +4,15 @@
 	import { labOfFibre } from '../../core/lift';
 	import type { PictureReading } from '../../core/picture';
 	import type { Aim, ZoneName } from '../../schema/records';
-	import Choice from '../../ui/Choice.svelte';
 	import Dial from '../../ui/Dial.svelte';
 	import Fold from '../../ui/Fold.svelte';
-	import Tick from '../../ui/Tick.svelte';
 	import PictureFold from '../read/PictureFold.svelte';
 	import { useVisit } from '../visit/context';
 	import { seenFibre } from '../visit/hair';
 	import type { AimView } from './aimView.svelte';
-	import { contrastWords, panelWords, setColour, WORN_OPTIONS } from './kinds';
+	import ContrastDials from './ContrastDials.svelte';
+	import PanelDials from './PanelDials.svelte';
+	import { contrastWords, panelWords, setColour } from './kinds';
 
 	interface Props {
 		view: AimView;
@@ -79,126 +79,10 @@
 />
 <div class="folds">
 	<Fold title="Contrast and depth" summary={contrastWords(strandAim)}>
-		<Dial
-			label="Lightened"
-			value={Math.round(strandAim.lightShare * 100)}
-			min={10}
-			max={100}
-			step={5}
-			shown={percent(strandAim.lightShare)}
-			hint="The rest stays between as it is."
-			onchange={(value) => whole('contrast', (draft) => (draft.lightShare = value / 100))}
-		/>
-		<Tick
-			label="Lowlights"
-			checked={strandAim.lowlights !== undefined}
-			onchange={(on) =>
-				whole('lowlights', (draft) => {
-					if (on) {
-						const level = Math.max(reading.naturalLevel, draft.level - 2);
-						draft.lowlights = { share: 0.1, level, direction: 'neutral' };
-					} else delete draft.lowlights;
-				})}
-		/>
-		{#if strandAim.lowlights}
-			{@const low = strandAim.lowlights}
-			<Dial
-				label="Share of all hair"
-				value={Math.round(low.share * 100)}
-				min={5}
-				max={50}
-				step={5}
-				shown={percent(low.share)}
-				onchange={(value) =>
-					whole('lowlights', (draft) => {
-						if (draft.lowlights) draft.lowlights.share = value / 100;
-					})}
-			/>
-			<Dial
-				label="Their level"
-				value={low.level}
-				min={2}
-				max={10}
-				step={0.5}
-				shown={formatLevel(low.level)}
-				onchange={(value) =>
-					whole('lowlights', (draft) => {
-						if (draft.lowlights) draft.lowlights.level = value;
-					})}
-			/>
-		{/if}
-		<Tick
-			label="Depth at the root"
-			checked={strandAim.rootDepth !== undefined}
-			onchange={(on) =>
-				whole('root depth', (draft) => {
-					if (on) draft.rootDepth = { level: Math.min(12, reading.naturalLevel + 0.5), cm: 4 };
-					else delete draft.rootDepth;
-				})}
-		/>
-		{#if strandAim.rootDepth}
-			{@const root = strandAim.rootDepth}
-			<Dial
-				label="Root level"
-				value={root.level}
-				min={1}
-				max={10}
-				step={0.5}
-				shown={formatLevel(root.level)}
-				hint="The nearer to the natural level, the later regrowth shows."
-				onchange={(value) =>
-					whole('root depth', (draft) => {
-						if (draft.rootDepth) draft.rootDepth.level = value;
-					})}
-			/>
-			<Dial
-				label="Runs down"
-				value={root.cm}
-				min={1}
-				max={Math.max(2, Math.min(40, Math.floor(reading.lengthCm / 2)))}
-				step={0.5}
-				shown="{root.cm} cm"
-				onchange={(value) =>
-					whole('root depth', (draft) => {
-						if (draft.rootDepth) draft.rootDepth.cm = value;
-					})}
-			/>
-		{/if}
+		<ContrastDials />
 	</Fold>
 	<Fold title="Hidden panel" summary={panelWords(strandAim, view.panel)}>
-		<Tick
-			label="A panel under the rest"
-			checked={strandAim.panel !== undefined}
-			onchange={(on) =>
-				whole('panel', (draft) => {
-					if (on) draft.panel = { topEdgeCm: 18, worn: 'down' };
-					else delete draft.panel;
-				})}
-		/>
-		{#if strandAim.panel}
-			{@const panel = strandAim.panel}
-			<Dial
-				label="Top edge under the parting"
-				value={panel.topEdgeCm}
-				min={4}
-				max={28}
-				step={1}
-				shown="{panel.topEdgeCm} cm"
-				onchange={(value) =>
-					whole('panel', (draft) => {
-						if (draft.panel) draft.panel.topEdgeCm = value;
-					})}
-			/>
-			<Choice
-				label="Worn"
-				value={panel.worn}
-				options={WORN_OPTIONS}
-				onchange={(value) =>
-					whole('panel', (draft) => {
-						if (draft.panel) draft.panel.worn = value;
-					})}
-			/>
-		{/if}
+		<PanelDials />
 	</Fold>
 	<Fold title="From a picture" summary="point at the colour">
 		<PictureFold action="Aim for this" ontake={takePicture} />

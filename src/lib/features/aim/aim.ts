@@ -123,7 +123,10 @@ export function verdictWords(judgement: AimJudgement): VerdictWords {
 			return {
 				short: 'no lift',
 				label: 'tone only',
-				sentence: 'This hair is light enough already: tone only.',
+				sentence:
+					judgement.hair.length === 0
+						? 'Every zone stays as it is: nothing is lightened.'
+						: 'This hair is light enough already: tone only.',
 				instead
 			};
 		case 'today':

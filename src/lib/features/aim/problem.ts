@@ -3,7 +3,7 @@ import { aimOf, aimOn, readingOf } from '../../records/areas';
 import type { AreaName } from '../../core/lift';
 import type { ZoneName } from '../../schema/records';
 import { conditionOf, zonesOf } from '../visit/hair';
-import { headOf, liftTarget, readingSpread } from '../visit/lift';
+import { liftTarget, subjectOf } from '../visit/lift';
 import type { VisitSession } from '../visit/session.svelte';
 import { areaWords } from '../visit/words';
 
@@ -13,10 +13,11 @@ export const hairName = (zone: ZoneName, areas: readonly AreaName[] | undefined)
 
 /** The aim of a visit as the search takes it: every piece of hair that the mixture goes on. */
 export function aimProblem(session: VisitSession): AimProblem {
-	const { visit, groups, plan, limit, bowlPlan, shelf } = session;
+	const { visit, groups, plan, limit, bowlPlan, shelf, learned } = session;
 	const hair = groups.flatMap(({ area, areas }) => {
 		const reading = readingOf(visit.reading, area);
 		const aim = aimOf(visit.aim, area);
+		const subject = subjectOf(reading, learned);
 		const rootKept = aim.rootDepth?.cm ?? 0;
 		return zonesOf(reading)
 			.filter(({ name, toCm }) => plan.covers[name] && toCm > rootKept)
@@ -26,9 +27,9 @@ export function aimProblem(session: VisitSession): AimProblem {
 					head: {
 						fibre,
 						whiteShare: reading.whiteShare,
-						factors: headOf(reading),
+						factors: subject.factors,
 						condition: conditionOf(reading),
-						spread: readingSpread(reading, name)
+						spread: subject.spreadOf(name)
 					},
 					target: liftTarget(aimOn(aim, name)),
 					...(fromCm > 0 ? { cutLeavesCm: fromCm } : {})

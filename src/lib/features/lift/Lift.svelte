@@ -14,7 +14,10 @@
 	import { tonedWord } from '../visit/summary';
 	import { formatHours } from '../visit/words';
 	import { aimVerdict } from '../aim/aim';
+	import LearnedFold from './LearnedFold.svelte';
 	import LiftDials from './LiftDials.svelte';
+	import StallFold from './StallFold.svelte';
+	import Why from './Why.svelte';
 
 	const session = useVisit();
 	const lift = $derived(session.view.lift);
@@ -109,7 +112,12 @@
 			onminute={setMinute}
 		/>
 	{/snippet}
-	{#snippet dials()}<LiftDials />{/snippet}
+	{#snippet dials()}
+		<LiftDials />
+		<Why />
+		<LearnedFold />
+		<StallFold />
+	{/snippet}
 	{#snippet foot()}
 		<FootLine
 			station="lift"

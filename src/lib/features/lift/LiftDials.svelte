@@ -22,7 +22,7 @@
 		session.change(label, (draft) => recipe(draft.lift));
 
 	const hintOf = (change: Partial<LiftPlan>) =>
-		whatIf(session.view.reading, plan, session.view.zone, change);
+		whatIf(session.view.subject, plan, session.view.zone, change);
 	const stronger = $derived(
 		plan.volume < 40
 			? `${plan.volume + 5} vol: ${hintOf({ volume: plan.volume + 5 })}`

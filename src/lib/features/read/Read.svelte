@@ -3,6 +3,7 @@
 	import { conditionBand, depthName, formatLevel } from '../../core/hair';
 	import { withoutExceptions } from '../../records/areas';
 	import Button from '../../ui/Button.svelte';
+	import TextButton from '../../ui/TextButton.svelte';
 	import Choice from '../../ui/Choice.svelte';
 	import Ladder from '../visit/Ladder.svelte';
 	import FootLine from '../visit/FootLine.svelte';
@@ -109,8 +110,10 @@
 				onchange={(state) =>
 					session.changeReading(`state of ${zone}`, (draft) => setState(draft, zone, state))}
 			/>
-			<button class="grey-toggle" aria-pressed={grey} onclick={() => (grey = !grey)}
-				>{grey ? 'In colour' : 'In grey'}</button
+			<span class="grey-toggle"
+				><TextButton pressed={grey} onclick={() => (grey = !grey)}
+					>{grey ? 'In colour' : 'In grey'}</TextButton
+				></span
 			>
 		</div>
 		{#if !blind}
@@ -133,13 +136,13 @@
 		{/if}
 		<div class:acts={!blind}>
 			{#if !blind}
-				<button
-					class="link"
+				<TextButton
 					onclick={() => session.changeReading('zones alike', (draft) => alikeFrom(draft, zone))}
-					>Make all zones like this one</button
+					>Make all zones like this one</TextButton
 				>
 			{/if}
-			<SecondOpinion {zone} />
+			<!-- A second opinion is on the head as a whole. -->
+			{#if session.areas.length === 0}<SecondOpinion {zone} />{/if}
 		</div>
 		{#if !blind}<ZoneColour {zone} />{/if}
 		<Past {zone} />
@@ -167,15 +170,6 @@
 		align-items: center;
 		margin-bottom: 8px;
 	}
-	.grey-toggle,
-	.link {
-		border: 0;
-		background: none;
-		text-decoration: underline;
-		text-underline-offset: 3px;
-		min-height: 44px;
-		padding: 0;
-	}
 	.grey-toggle {
 		margin-left: auto;
 	}
@@ -190,9 +184,5 @@
 		margin-top: 4px;
 		color: var(--ink-soft);
 		font-size: 14px;
-	}
-	.link {
-		color: var(--ink);
-		white-space: nowrap;
 	}
 </style>

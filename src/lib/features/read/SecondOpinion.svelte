@@ -2,6 +2,7 @@
 	import { formatLevel } from '../../core/hair';
 	import type { ZoneName } from '../../schema/records';
 	import Button from '../../ui/Button.svelte';
+	import TextButton from '../../ui/TextButton.svelte';
 	import Ladder from '../visit/Ladder.svelte';
 	import { useVisit } from '../visit/context';
 	import { zoneLevel } from '../visit/lift';
@@ -44,11 +45,11 @@
 		You {formatLevel(own)}, second opinion {formatLevel(other)}. {Math.abs(own - other) < 0.5
 			? 'Two pairs of eyes agree: the interval is narrower.'
 			: 'The difference widens the interval.'}
-		<button class="link" onclick={forget}>Forget it</button>
+		<TextButton onclick={forget}>Forget it</TextButton>
 	</p>
 {:else}
 	<p class="hint">
-		<button class="link" onclick={() => (session.blind = true)}>Ask for a second opinion</button>
+		<TextButton onclick={() => (session.blind = true)}>Ask for a second opinion</TextButton>
 	</p>
 {/if}
 
@@ -59,14 +60,5 @@
 	.hint {
 		color: var(--ink-soft);
 		font-size: 14px;
-	}
-	.link {
-		border: 0;
-		background: none;
-		padding: 0;
-		min-height: 44px;
-		color: var(--ink);
-		text-decoration: underline;
-		text-underline-offset: 3px;
 	}
 </style>

@@ -5,6 +5,7 @@
 	import Button from '../../ui/Button.svelte';
 	import Choice from '../../ui/Choice.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
+	import TextButton from '../../ui/TextButton.svelte';
 	import TextField from '../../ui/TextField.svelte';
 	import Tick from '../../ui/Tick.svelte';
 	import { useVisit } from '../visit/context';
@@ -67,8 +68,8 @@
 		<div class="test">
 			<span class="figure">{test.date}</span>
 			<Tick label="Reacted" checked={test.reacted} onchange={(v) => setPatch(test.date, v)} />
-			<button class="link" onclick={() => dropPatch(test.date)}
-				>Remove<span class="visually-hidden"> patch test of {test.date}</span></button
+			<TextButton onclick={() => dropPatch(test.date)}
+				>Remove<span class="visually-hidden"> patch test of {test.date}</span></TextButton
 			>
 		</div>
 	{/each}
@@ -95,8 +96,8 @@
 					onchange={(v) => editStrand(test.id, (t) => (t.level = v))}
 				/>
 			{/if}
-			<button class="link" onclick={() => dropStrand(test.id)}
-				>Remove<span class="visually-hidden"> strand test of {test.date}</span></button
+			<TextButton onclick={() => dropStrand(test.id)}
+				>Remove<span class="visually-hidden"> strand test of {test.date}</span></TextButton
 			>
 		</div>
 		{#if test.level !== undefined}
@@ -133,13 +134,5 @@
 	.soft {
 		color: var(--ink-soft);
 		font-size: 14px;
-	}
-	.link {
-		border: 0;
-		background: none;
-		min-height: 44px;
-		padding: 0;
-		text-decoration: underline;
-		text-underline-offset: 3px;
 	}
 </style>

@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { formatLevel } from '../../core/hair';
 	import { STANDING_CAUTIONS } from '../../core/caution';
+	import { contrastWords, KIND_OPTIONS } from '../aim/kinds';
+	import { aimDifferenceWords, differenceWords, exceptWords } from '../visit/areas';
 	import { useVisit } from '../visit/context';
 	import {
 		VEHICLE_NAMES,
@@ -35,13 +37,19 @@
 			{formatLevel(session.head.now[i]!)}
 			{reading.zones[zone.name].state}{i < session.head.zones.length - 1 ? ', ' : '.'}{/each}
 		{#if reading.whiteShare > 0}White {Math.round(reading.whiteShare * 100)} %.{/if}
+		{#if Object.keys(reading.areas).length > 0}{exceptWords((area) =>
+				differenceWords(reading, area)
+			)}{/if}
 	</p>
 	<h2>Aim</h2>
 	<p>
 		{formatLevel(visit.aim.level)}
 		{visit.aim.direction}, {Math.round(visit.aim.keepWarmth * 100)} % warmth kept; lift to {formatLevel(
 			session.head.target
-		)}.
+		)}. {labelIn(KIND_OPTIONS, visit.aim.kind)}, {contrastWords(visit.aim)}.
+		{#if Object.keys(visit.aim.areas).length > 0}{exceptWords((area) =>
+				aimDifferenceWords(visit.aim, area)
+			)}{/if}
 	</p>
 	<h2>Lift</h2>
 	<p>

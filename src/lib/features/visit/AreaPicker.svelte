@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { AreaName } from '../../core/lift';
 	import Choices from '../../ui/Choices.svelte';
+	import TextButton from '../../ui/TextButton.svelte';
 	import { AREA_OPTIONS, exceptWords } from './areas';
 	import { useVisit } from './context';
 
@@ -34,7 +35,7 @@
 			: differing
 				? exceptWords(differs)
 				: ''}
-		{#if ownHere}<button class="link" onclick={onalike}>Like the rest again</button>{/if}
+		{#if ownHere}<TextButton onclick={onalike}>Like the rest again</TextButton>{/if}
 	</p>
 </div>
 
@@ -42,14 +43,5 @@
 	.hint {
 		font-size: 14px;
 		color: var(--ink-soft);
-	}
-	.link {
-		border: 0;
-		background: none;
-		padding: 0;
-		min-height: 44px;
-		color: var(--ink);
-		text-decoration: underline;
-		text-underline-offset: 3px;
 	}
 </style>

@@ -13,7 +13,14 @@ import type { ComputeClient } from '../../compute/client';
 import { aimOf, aimOn, readingOf } from '../../records/areas';
 import type { Aim, LiftPlan, Reading, ShelfLine, Visit } from '../../schema/records';
 import { coloursOf, eventsOf, mainZone, pointsOf, seenFibre, tonedColours, zonesOf } from './hair';
-import { courseAnswer, headOf, liftAnswer, liftTarget, sessionsAnswer } from './lift';
+import {
+	courseAnswer,
+	liftAnswer,
+	liftTarget,
+	sessionsAnswer,
+	subjectOf,
+	type Learned
+} from './lift';
 import {
 	aimLab,
 	conditionsOf,
@@ -37,6 +44,8 @@ export interface HairSource {
 	/** Longest one application may stay, minutes. */
 	readonly limit: number;
 	readonly washesPerWeek: number;
+	/** What past visits taught of this head; none while it is looked at as a typical one. */
+	readonly learned: Learned | undefined;
 }
 
 /**
@@ -67,6 +76,8 @@ export class HairView {
 	reading: Reading = $derived.by(() => readingOf(this.#source.visit.reading, this.#area()));
 	/** The aim of this area, with what its zones ask for beside it. */
 	strandAim: Aim = $derived.by(() => aimOf(this.#source.visit.aim, this.#area()));
+	/** This hair as predictions take it. */
+	subject = $derived.by(() => subjectOf(this.reading, this.#source.learned));
 	plan: LiftPlan = $derived.by(() => this.#source.visit.lift);
 	#notes = $derived.by(() => this.#source.visit.run.notes);
 	#tone = $derived.by(() => this.#source.visit.tone);
@@ -101,11 +112,11 @@ export class HairView {
 	);
 
 	target = $derived(liftTarget(this.aim));
-	lift = $derived(liftAnswer(this.reading, this.plan, this.zone));
+	lift = $derived(liftAnswer(this.subject, this.plan, this.zone));
 	course = $derived.by(() =>
-		courseAnswer(this.reading, this.aim, this.#coursePlan, this.zone, this.#source.limit)
+		courseAnswer(this.subject, this.aim, this.#coursePlan, this.zone, this.#source.limit)
 	);
-	sessions = $derived(sessionsAnswer(this.reading, this.aim, this.plan, this.zone));
+	sessions = $derived(sessionsAnswer(this.subject, this.aim, this.plan, this.zone));
 
 	#ready = $derived.by(() => {
 		const area: HeadArea = {
@@ -113,7 +124,7 @@ export class HairView {
 			whiteShare: this.reading.whiteShare,
 			points: this.points
 		};
-		return readyHead([area], eventsOf(this.#workPlan, this.zones), headOf(this.reading));
+		return readyHead([area], eventsOf(this.#workPlan, this.zones), this.subject.factors);
 	});
 	/** The strand at a minute of the service. */
 	liftedAt(minute: number): Fibre[] {

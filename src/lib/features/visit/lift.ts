@@ -1,4 +1,5 @@
 import {
+	learnedSpread,
 	levelInterval,
 	levelOfFibre,
 	liftCourse,
@@ -15,6 +16,7 @@ import {
 	type ReadyWindow,
 	type Spread
 } from '../../core/lift';
+import type { Personal } from '../../core/learn';
 import { estimateSessions, TARGET_TOLERANCE, type SessionsEstimate } from '../../core/plan';
 import type { Aim, LiftPlan, Reading, ZoneName } from '../../schema/records';
 import { conditionOf, type ZoneStart } from './hair';
@@ -25,20 +27,51 @@ export const CHART_MINUTES = 60;
 /** Level the lift works towards: the aim, and the room the toner needs. */
 export const liftTarget = (aim: Aim): number => Math.min(12, aim.level + aim.liftPast);
 
-export const headOf = (reading: Reading): HeadFactors => ({
-	naturalLevel: reading.naturalLevel,
-	texture: reading.texture
+/** What a client's past visits have taught of how fast this head lifts. */
+export interface Learned {
+	readonly personal: Personal;
+	/** Factor on the rate of the lift, 1 for typical. */
+	readonly factor: number;
+	/** Visits with a level that was seen at the chair. */
+	readonly visits: number;
+	readonly words: string;
+}
+
+/** A head as a prediction takes it: what was read, how fast it lifts, and how sure one is of both. */
+export interface LiftSubject {
+	readonly reading: Reading;
+	readonly factors: HeadFactors;
+	readonly spreadOf: (zone: ZoneName) => Spread;
+}
+
+/**
+ * A reading with what past visits taught of this head.
+ * @param learned left out, the head counts as typical
+ */
+export const subjectOf = (reading: Reading, learned?: Learned): LiftSubject => ({
+	reading,
+	factors: {
+		naturalLevel: reading.naturalLevel,
+		texture: reading.texture,
+		...(learned && learned.visits > 0 ? { personal: learned.factor } : {})
+	},
+	spreadOf: (zone) =>
+		readingSpread(
+			reading,
+			zone,
+			learned && learned.visits > 0 ? learnedSpread(learned.personal.sd) : SPREAD
+		)
 });
 
 /**
  * How sure the reading is: two people who agree halve the doubt of one, two who differ carry their
  * difference into the interval.
  */
-export function readingSpread(reading: Reading, zone: ZoneName): Spread {
+function readingSpread(reading: Reading, zone: ZoneName, spread: Spread): Spread {
 	const other = reading.secondOpinion?.[zone];
-	if (other === undefined) return SPREAD;
+	if (other === undefined) return spread;
 	const own = zoneLevel(reading, zone);
-	return { ...SPREAD, startLevel: Math.hypot(SPREAD.startLevel / Math.SQRT2, (own - other) / 2) };
+	return { ...spread, startLevel: Math.hypot(spread.startLevel / Math.SQRT2, (own - other) / 2) };
 }
 
 /** The level that was read for a zone. */
@@ -72,23 +105,28 @@ export interface LiftAnswer extends LiftResult {
 	readonly rootLead: number;
 }
 
-export function liftAnswer(reading: Reading, plan: LiftPlan, zone: ZoneStart): LiftAnswer {
-	const head = headOf(reading);
+export function liftAnswer(subject: LiftSubject, plan: LiftPlan, zone: ZoneStart): LiftAnswer {
+	const { reading, factors: head } = subject;
 	const application = applicationOn(plan, zone);
 	const result = predictLift(zone.fibre, [application], head, conditionOf(reading))[0]!;
-	const spread = readingSpread(reading, zone.name);
+	const spread = subject.spreadOf(zone.name);
 	const interval = levelInterval(zone.fibre, [application], head, spread)[0]!;
-	return { ...result, ...interval, rootLead: rootLead(reading, plan, zone, result.level) };
+	return { ...result, ...interval, rootLead: rootLead(subject, plan, zone, result.level) };
 }
 
-function rootLead(reading: Reading, plan: LiftPlan, zone: ZoneStart, level: number): number {
+function rootLead(
+	{ factors }: LiftSubject,
+	plan: LiftPlan,
+	zone: ZoneStart,
+	level: number
+): number {
 	const coversScalp = plan.covers.root || (zone.fromCm === 0 && plan.covers[zone.name]);
 	if (!coversScalp || zone.toCm <= SCALP.heatZoneCm) return 0;
 	const minutes = Math.max(0, plan.minutes - plan.rootDelayMinutes);
 	const atScalp = applyTo(
 		zone.fibre,
 		{ ...applicationOn(plan, zone, minutes), distanceCm: 0.5 },
-		headOf(reading)
+		factors
 	);
 	return levelOfFibre(atScalp) - level;
 }
@@ -103,17 +141,17 @@ export interface CourseAnswer {
 }
 
 export function courseAnswer(
-	reading: Reading,
+	subject: LiftSubject,
 	aim: Aim,
 	plan: LiftPlan,
 	zone: ZoneStart,
 	limit: number
 ): CourseAnswer {
-	const head = headOf(reading);
+	const head = subject.factors;
 	const application = applicationOn(plan, zone);
 	const level = liftTarget(aim);
 	const target = { low: level - TARGET_TOLERANCE, high: level + TARGET_TOLERANCE };
-	const spread = readingSpread(reading, zone.name);
+	const spread = subject.spreadOf(zone.name);
 	const course = liftCourse(zone.fibre, application, head, CHART_MINUTES, 2, spread);
 	return {
 		course,
@@ -126,7 +164,7 @@ export function courseAnswer(
 
 /** The plain estimate: this visit repeated until the aim is met. */
 export const sessionsAnswer = (
-	reading: Reading,
+	{ reading, factors }: LiftSubject,
 	aim: Aim,
 	plan: LiftPlan,
 	zone: ZoneStart
@@ -134,7 +172,7 @@ export const sessionsAnswer = (
 	estimateSessions(
 		zone.fibre,
 		[applicationOn(plan, zone)],
-		headOf(reading),
+		factors,
 		{ level: liftTarget(aim) },
 		conditionOf(reading)
 	);
@@ -144,12 +182,11 @@ const signed = (value: number, digits: number): string =>
 
 /** What a changed plan would do to level and condition, in a few words. */
 export function whatIf(
-	reading: Reading,
+	{ reading, factors: head }: LiftSubject,
 	plan: LiftPlan,
 	zone: ZoneStart,
 	change: Partial<LiftPlan>
 ): string {
-	const head = headOf(reading);
 	const condition = conditionOf(reading);
 	const [now, then] = [plan, { ...plan, ...change }].map(
 		(p) => predictLift(zone.fibre, [applicationOn(p, zone)], head, condition)[0]!

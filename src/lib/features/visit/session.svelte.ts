@@ -10,6 +10,8 @@ import type { Aim, Client, Reading, Shelf, ShelfLine, Station, Visit } from '../
 import { openStops, visitCautions } from './cautions';
 import { currentGesture } from './gesture.svelte';
 import { HairView, type HairSource } from './hairView.svelte';
+import { learnedFrom } from './learned';
+import type { Learned } from './lift';
 import { areaWords, labelIn, PRODUCT_OPTIONS } from './words';
 
 /**
@@ -139,6 +141,13 @@ export class VisitSession implements HairSource {
 	plan = $derived(this.visit.lift);
 	limit = $derived(this.shelf?.limitMinutes ?? 50);
 	washesPerWeek = $derived(this.client?.washesPerWeek ?? 2);
+	/** What this client's recorded visits taught. */
+	taught: Learned = $derived.by(() =>
+		learnedFrom(this.#library.visitsOf(this.visit.clientId), this.visit.date)
+	);
+	/** Whether predictions use it; off, the head is looked at as a typical one. */
+	usesLearned = $state(true);
+	learned: Learned | undefined = $derived.by(() => (this.usesLearned ? this.taught : undefined));
 	/** Areas that share reading and aim; the rest of the head first. */
 	groups = $derived(areaGroups(this.visit.reading, this.visit.aim));
 

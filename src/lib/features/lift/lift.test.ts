@@ -1,0 +1,48 @@
+import { describe, expect, it } from 'vitest';
+import { stallPoints } from '../../core/plan';
+import { demoDocuments } from '../../records/demo/documents';
+import { keyOf, memoryStore } from '../../records/documents';
+import { Library } from '../../records/library.svelte';
+import { VisitSession } from '../visit/session.svelte';
+import { backupWords, nextRoundWords, stallProblem } from './stall';
+import { dialWords } from './why';
+
+const NOW = new Date('2026-03-02T10:00:00Z');
+
+async function open(name: string): Promise<VisitSession> {
+	const documents = demoDocuments(NOW);
+	const library = new Library(memoryStore(documents.map((d) => [keyOf(d), d])));
+	await library.open();
+	return new VisitSession(library, `${name}-today`, () => NOW);
+}
+
+describe('if the lift stops short', () => {
+	it('tells the next round and a toner of the shelf for every half level', async () => {
+		const session = await open('hesper-oake');
+		session.change('shorter', (draft) => (draft.lift.minutes = 20));
+		const points = stallPoints(stallProblem(session)!);
+		expect(points.length).toBeGreaterThan(1);
+		for (const point of points) {
+			expect(nextRoundWords(point)).toMatch(/fresh round|No further round/);
+			expect(backupWords(point, session.head.line)).toMatch(/^Or (tone to|leave it)/);
+		}
+	});
+	it('asks nothing of an empty shelf', async () => {
+		const session = await open('hesper-oake');
+		expect(backupWords({ backup: [], backupLevel: 7 } as never, session.head.line)).toBe('');
+		const empty = Object.create(session, { view: { value: { line: undefined } } }) as VisitSession;
+		expect(stallProblem(empty)).toBeUndefined();
+	});
+});
+
+describe('a dial in words', () => {
+	it('says its setting, and how far it gets where it is not enough', () => {
+		expect(dialWords({ dial: 'minutes', to: 42, level: 9, enough: true })).toBe('42 min');
+		expect(dialWords({ dial: 'ratio', to: 1.5, level: 8.2, enough: false })).toBe(
+			'1 : 1.5: only 8.2'
+		);
+		expect(dialWords({ dial: 'section', to: 'seeThrough', level: 9, enough: true })).toBe(
+			'see-through sections'
+		);
+	});
+});

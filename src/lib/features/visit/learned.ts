@@ -1,0 +1,67 @@
+import {
+	factorOf,
+	fadePersonal,
+	learn,
+	personalWords,
+	UNKNOWN_CLIENT,
+	type Observation,
+	type Personal
+} from '../../core/learn';
+import { levelOfFibre, predictLift, type HeadFactors } from '../../core/lift';
+import type { Visit } from '../../schema/records';
+import { conditionOf, zonesOf } from './hair';
+import { applicationOn, type Learned } from './lift';
+
+const YEAR_MS = 365.25 * 24 * 3_600_000;
+
+/** Levels seen at the chair of a visit, each with what the model says of it for any factor. */
+function observationsOf({ reading, lift, run }: Visit): Observation[] {
+	const zones = zonesOf(reading);
+	return run.notes.flatMap(({ zone, minute, level }) => {
+		const place = zones.find(({ name }) => name === zone);
+		if (!place || minute < 1 || !lift.covers[zone]) return [];
+		const application = applicationOn(lift, place, minute);
+		const expectedAt = (personal: number): number => {
+			const head: HeadFactors = {
+				naturalLevel: reading.naturalLevel,
+				texture: reading.texture,
+				personal
+			};
+			return levelOfFibre(
+				predictLift(place.fibre, [application], head, conditionOf(reading))[0]!.fibre
+			);
+		};
+		return [{ seen: level, expectedAt }];
+	});
+}
+
+/**
+ * Learns from a client's recorded visits before a day, the oldest first; what is long ago counts for
+ * less.
+ * @param day ISO date of the visit that is being planned
+ */
+export function learnedFrom(visits: readonly Visit[], day: string): Learned {
+	const past = visits
+		.filter(({ date, result }) => result.recordedAt !== undefined && date < day)
+		.sort((p, q) => p.date.localeCompare(q.date));
+	let personal = UNKNOWN_CLIENT;
+	let last: string | undefined;
+	let taught = 0;
+	for (const visit of past) {
+		const observations = observationsOf(visit);
+		if (observations.length === 0) continue;
+		taught++;
+		personal = learn(observations, last ? fadedOver(personal, last, visit.date) : personal);
+		last = visit.date;
+	}
+	if (last) personal = fadedOver(personal, last, day);
+	return {
+		personal,
+		factor: factorOf(personal),
+		visits: taught,
+		words: personalWords(personal, taught)
+	};
+}
+
+const fadedOver = (personal: Personal, from: string, to: string): Personal =>
+	fadePersonal(personal, (Date.parse(to) - Date.parse(from)) / YEAR_MS);
