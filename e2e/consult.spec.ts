@@ -14,6 +14,9 @@ const QUESTIONS: Record<string, string> = {
 	Lift: 'Where will it get to'
 };
 
+/** What is on the screen; the printed sheet beside it says much of it again. */
+const screen = (page: Page) => page.getByRole('main');
+
 const range = (page: Page) => page.locator('.range');
 
 /** Presses an area on the drawing of the back of the head. */
@@ -29,7 +32,9 @@ test('the same everywhere except where it differs: pointed at on the head, and t
 	await expect(page.getByText('What you set now holds here only.')).toBeVisible();
 	await page.getByRole('radio', { name: /^6 / }).click();
 	await expect(answer(page)).toContainText('6');
-	await expect(page.getByText('The same everywhere except crown (natural 6).')).toBeVisible();
+	await expect(
+		screen(page).getByText('The same everywhere except crown (natural 6).')
+	).toBeVisible();
 	// The rail and the rest of the head stay as they were.
 	await expect(page.getByRole('link', { name: /Read/ })).toContainText('5 neutral');
 	await page.getByRole('button', { name: 'Whole head' }).click();
@@ -60,10 +65,10 @@ test('several areas at once, by keys; white hair and length of their own', async
 	await page.getByLabel('Length', { exact: true }).fill('16');
 	await page.keyboard.press('Tab');
 	await expect(
-		page.getByText('The same everywhere except fringe and hairline (100 % white, 16 cm).')
+		screen(page).getByText('The same everywhere except fringe and hairline (100 % white, 16 cm).')
 	).toBeVisible();
 	await page.reload();
-	await expect(page.getByText(/except fringe and hairline/)).toBeVisible();
+	await expect(screen(page).getByText(/except fringe and hairline/)).toBeVisible();
 });
 
 test('a zone is chosen by pointing at the strand, its borders dragged by keys', async ({
@@ -168,7 +173,7 @@ test('kinds of result fill the aim in; zones and areas have aims of their own', 
 	await at(page, 'Hesper Oake', 'Aim');
 	await expect(range(page)).toContainText('likely');
 	await page.getByRole('radio', { name: 'root melt' }).click();
-	await expect(page.getByText(/80 % light, root 6 for 10 cm/)).toBeVisible();
+	await expect(screen(page).getByText(/80 % light, root 6 for 10 cm/)).toBeVisible();
 	await page.getByRole('radio', { name: 'pastel' }).click();
 	await expect(answer(page)).toHaveText(/9\.5.*rose/s);
 	await expect(page.getByText(/In three to five weeks/)).toBeVisible();
@@ -185,7 +190,9 @@ test('kinds of result fill the aim in; zones and areas have aims of their own', 
 		.getByRole('radiogroup', { name: 'Direction of the aim' })
 		.getByRole('radio', { name: /^copper/ })
 		.click();
-	await expect(page.getByText(/The same everywhere except nape \(\d.* copper\)/)).toBeVisible();
+	await expect(
+		screen(page).getByText(/The same everywhere except nape \(\d.* copper\)/)
+	).toBeVisible();
 	await expect(page.getByRole('link', { name: /Aim/ })).toContainText('rose');
 	await accessible(page);
 });

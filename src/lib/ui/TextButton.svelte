@@ -18,6 +18,7 @@
 		background: none;
 		padding: 0;
 		min-height: 44px;
+		font-size: inherit;
 		color: var(--ink);
 		text-decoration: underline;
 		text-underline-offset: 3px;

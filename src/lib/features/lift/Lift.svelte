@@ -3,7 +3,7 @@
 	import LiftChart from '../../charts/LiftChart.svelte';
 	import { hexOf } from '../../core/colour';
 	import { conditionBand, formatLevel } from '../../core/hair';
-	import { SCALP } from '../../core/lift';
+	import { bandWords, SCALP } from '../../core/lift';
 	import Button from '../../ui/Button.svelte';
 	import FootLine from '../visit/FootLine.svelte';
 	import Station from '../visit/Station.svelte';
@@ -101,6 +101,9 @@
 			words="faded"
 			height={30}
 		/>
+		{#each session.view.bands as band (band.fromCm)}
+			<p class="band">{bandWords(band)}.</p>
+		{/each}
 	{/snippet}
 	{#snippet picture()}
 		<GroupChoice />
@@ -130,3 +133,16 @@
 		</FootLine>
 	{/snippet}
 </Station>
+
+<style>
+	/* In line with the strands, whose names stand at their left. */
+	.band {
+		padding-left: 94px;
+		font-size: 14px;
+	}
+	@media (max-width: 760px) {
+		.band {
+			padding-left: 0;
+		}
+	}
+</style>

@@ -35,7 +35,7 @@
 	const level = $derived(here.state === 'natural' ? reading.naturalLevel : here.presentLevel);
 	const condition = $derived(conditionOf(reading));
 	const zones = $derived(session.view.zones);
-	const colours = $derived(areaColours(session.visit.reading, session.plan.covers));
+	const colours = $derived(areaColours(session.visit.reading));
 	const ZONE_OPTIONS = [
 		{ value: 'root', label: 'Root' },
 		{ value: 'lengths', label: 'Lengths' },
@@ -179,6 +179,7 @@
 		gap: 0 24px;
 		align-items: center;
 		margin-bottom: 4px;
+		font-size: 14px;
 	}
 	.hint {
 		margin-top: 4px;

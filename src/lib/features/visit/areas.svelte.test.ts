@@ -75,7 +75,7 @@ describe('areas of a head', () => {
 			reading.naturalLevel = 9;
 			for (const zone of Object.values(reading.zones)) zone.presentLevel = 9;
 		});
-		const colours = areaColours(session.visit.reading, session.plan.covers);
+		const colours = areaColours(session.visit.reading);
 		expect(colours.top).not.toBe(colours.back);
 		expect(new Set(AREAS.map((area) => colours[area])).size).toBe(2);
 	});

@@ -2,33 +2,28 @@ import { hexOf } from '../../core/colour';
 import { AREAS, labOfFibre, type AreaName } from '../../core/lift';
 import { aimOf, readingOf } from '../../records/areas';
 import { formatLevel } from '../../core/hair';
-import type { Aim, LiftPlan, Reading } from '../../schema/records';
+import type { Aim, Reading } from '../../schema/records';
 import { targetLab } from '../../core/tone';
 import { mainZone, seenFibre, zonesOf } from './hair';
 import { liftTarget } from './lift';
 import { AREA_NAMES, areaWords, labelIn, POROSITY_OPTIONS } from './words';
 
-/** Colour of the hair of every area as it is now, for the map of the head. */
-export function areaColours(
-	reading: Reading,
-	covers: LiftPlan['covers']
-): Record<AreaName, string> {
-	const colourOf = (area: AreaName): string => {
+/** Colour of most of the hair of every area as it is now, for the map of the head. */
+export const areaColours = (reading: Reading): Record<AreaName, string> =>
+	byArea((area) => {
 		const there = readingOf(reading, area);
-		return hexOf(labOfFibre(mainZone(zonesOf(there), covers).fibre, there.whiteShare));
-	};
-	return byArea(colourOf);
-}
+		return hexOf(labOfFibre(mainZone(zonesOf(there), EVERYWHERE).fibre, there.whiteShare));
+	});
+
+const EVERYWHERE = { root: true, lengths: true, ends: true } as const;
 
 /** Colour that every area is to become, for the map of the head. */
-export function aimAreaColours(reading: Reading, aim: Aim): Record<AreaName, string> {
-	const colourOf = (area: AreaName): string => {
+export const aimAreaColours = (reading: Reading, aim: Aim): Record<AreaName, string> =>
+	byArea((area) => {
 		const there = aimOf(aim, area);
 		const raw = labOfFibre(seenFibre(readingOf(reading, area), liftTarget(there)));
 		return hexOf(targetLab(there, raw));
-	};
-	return byArea(colourOf);
-}
+	});
 
 const byArea = (of: (area: AreaName) => string): Record<AreaName, string> =>
 	Object.fromEntries(AREAS.map((area) => [area, of(area)])) as Record<AreaName, string>;

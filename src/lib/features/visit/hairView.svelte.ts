@@ -1,9 +1,11 @@
 import { levelOf, undertoneOf } from '../../core/colour';
 import {
+	findBands,
 	headAt,
 	labOfFibre,
 	readyHead,
 	type AreaName,
+	type Band,
 	type Fibre,
 	type HeadArea
 } from '../../core/lift';
@@ -118,19 +120,25 @@ export class HairView {
 	);
 	sessions = $derived(sessionsAnswer(this.subject, this.aim, this.plan, this.zone));
 
-	#ready = $derived.by(() => {
-		const area: HeadArea = {
-			name: 'back',
-			whiteShare: this.reading.whiteShare,
-			points: this.points
-		};
-		return readyHead([area], eventsOf(this.#workPlan, this.zones), this.subject.factors);
+	#strand: HeadArea = $derived.by(() => ({
+		name: this.#area() ?? 'back',
+		whiteShare: this.reading.whiteShare,
+		points: this.points
+	}));
+	#ready = $derived.by(() =>
+		readyHead([this.#strand], eventsOf(this.#workPlan, this.zones), this.subject.factors)
+	);
+	#headNow = $derived.by(() => headAt(this.#ready, this.plan.minutes)[0]!);
+	/** Stretches that come out apart from the rest of what was worked on, with the reason. */
+	bands: Band[] = $derived.by(() => {
+		const covered = new Map(this.points.map(({ distanceCm, covered }) => [distanceCm, covered]));
+		return findBands(this.#strand, this.#headNow.points, (cm) => covered.get(cm) === true);
 	});
 	/** The strand at a minute of the service. */
 	liftedAt(minute: number): Fibre[] {
 		return headAt(this.#ready, minute)[0]!.points.map(({ fibre }) => fibre);
 	}
-	lifted = $derived(this.liftedAt(this.plan.minutes));
+	lifted: Fibre[] = $derived.by(() => this.#headNow.points.map(({ fibre }) => fibre));
 	liftedColours = $derived(coloursOf(this.lifted, this.reading.whiteShare));
 
 	/** The last level seen at the chair on the zone the figures speak of, or on any zone. */
