@@ -150,13 +150,13 @@ describe('doors', () => {
 		level: 8,
 		direction: 'beige',
 		presentLevel: 6,
-		darkensLight: false,
+		lightDownBy: 0,
 		lowlights: false,
 		lightShare: 0.6,
 		conditionAfter: 90
 	};
 	const CASES: Record<string, Partial<DoorFacts>> = {
-		darkOverLight: { darkensLight: true },
+		darkOverLight: { lightDownBy: 1 },
 		weak: { conditionAfter: 60 },
 		solidLine: { kind: 'solid', lightShare: 1, level: 8.5 },
 		paleCanvas: { level: 9.5 },

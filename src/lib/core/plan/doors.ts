@@ -8,8 +8,8 @@ export interface DoorFacts {
 	readonly level: number;
 	readonly direction: Direction;
 	readonly presentLevel: number;
-	/** Whether hair that is already light takes darker colour. */
-	readonly darkensLight: boolean;
+	/** Most levels by which lightened hair is to be taken down; 0 or less for none. */
+	readonly lightDownBy: number;
 	readonly lowlights: boolean;
 	readonly lightShare: number;
 	/** Condition index expected after the last visit; left out while it is not known. */
@@ -35,7 +35,7 @@ const WEAK = PLAN.minCondition + 15;
 export const DOORS: readonly Door[] = [
 	{
 		code: 'darkOverLight',
-		when: (f) => f.darkensLight || f.level < f.presentLevel - DARKER_BY,
+		when: (f) => Math.max(f.lightDownBy, f.presentLevel - f.level) > DARKER_BY,
 		closes: 'Permanent dark colour over light hair is hard to take out again.',
 		instead: 'A demi darkens too, and fades in four to eight weeks.'
 	},

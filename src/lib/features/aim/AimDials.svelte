@@ -8,6 +8,7 @@
 	import Fold from '../../ui/Fold.svelte';
 	import PictureFold from '../read/PictureFold.svelte';
 	import { useVisit } from '../visit/context';
+	import { formatShare } from '../visit/words';
 	import { seenFibre } from '../visit/hair';
 	import type { AimView } from './aimView.svelte';
 	import ContrastDials from './ContrastDials.svelte';
@@ -25,9 +26,6 @@
 	const session = useVisit();
 	const strandAim = $derived(session.view.strandAim);
 	const reading = $derived(session.view.reading);
-	const whole = (label: string, recipe: (draft: Aim) => void) =>
-		session.change(label, (draft) => recipe(draft.aim));
-	const percent = (share: number) => `${Math.round(share * 100)} %`;
 
 	function takePicture({ lab }: PictureReading): string {
 		const { level, direction, keepWarmth, deltaE } = nearestTarget(lab, (at) =>
@@ -38,7 +36,7 @@
 		session.changeAim('aim from a picture', (draft) =>
 			setColour(draft, zone, { level, direction, keepWarmth })
 		);
-		return `Aimed for ${formatLevel(level)} ${direction}, ${percent(keepWarmth)} warmth: ${
+		return `Aimed for ${formatLevel(level)} ${direction}, ${formatShare(keepWarmth)} warmth: ${
 			deltaE < 3 ? 'that is the picture' : deltaE < 7 ? 'near the picture' : 'as near as words come'
 		} (ΔE ${deltaE.toFixed(1)}).`;
 	}
@@ -50,7 +48,7 @@
 	min={0}
 	max={100}
 	step={5}
-	shown={percent(aim.keepWarmth)}
+	shown={formatShare(aim.keepWarmth)}
 	hint={aim.keepWarmth < 0.2
 		? 'Flat at light levels, muddy at dark ones.'
 		: aim.keepWarmth <= 0.4
@@ -75,7 +73,7 @@
 		: strandAim.liftPast <= 1
 			? 'Room for a toner to deepen.'
 			: 'For a true, clear shade.'}
-	onchange={(value) => whole('lift past', (draft) => (draft.liftPast = value))}
+	onchange={(value) => session.changeWholeAim('lift past', (draft) => (draft.liftPast = value))}
 />
 <div class="folds">
 	<Fold title="Contrast and depth" summary={contrastWords(strandAim)}>

@@ -1,16 +1,13 @@
 <script lang="ts">
 	import { formatLevel } from '../../core/hair';
-	import type { Aim } from '../../schema/records';
 	import Dial from '../../ui/Dial.svelte';
 	import Tick from '../../ui/Tick.svelte';
 	import { useVisit } from '../visit/context';
+	import { formatShare } from '../visit/words';
 
 	const session = useVisit();
 	const strandAim = $derived(session.view.strandAim);
 	const reading = $derived(session.view.reading);
-	const whole = (label: string, recipe: (draft: Aim) => void) =>
-		session.change(label, (draft) => recipe(draft.aim));
-	const percent = (share: number) => `${Math.round(share * 100)} %`;
 </script>
 
 <Dial
@@ -19,15 +16,16 @@
 	min={10}
 	max={100}
 	step={5}
-	shown={percent(strandAim.lightShare)}
+	shown={formatShare(strandAim.lightShare)}
 	hint="The rest stays between as it is."
-	onchange={(value) => whole('contrast', (draft) => (draft.lightShare = value / 100))}
+	onchange={(value) =>
+		session.changeWholeAim('contrast', (draft) => (draft.lightShare = value / 100))}
 />
 <Tick
 	label="Lowlights"
 	checked={strandAim.lowlights !== undefined}
 	onchange={(on) =>
-		whole('lowlights', (draft) => {
+		session.changeWholeAim('lowlights', (draft) => {
 			if (on) {
 				const level = Math.max(reading.naturalLevel, draft.level - 2);
 				draft.lowlights = { share: 0.1, level, direction: 'neutral' };
@@ -42,9 +40,9 @@
 		min={5}
 		max={50}
 		step={5}
-		shown={percent(low.share)}
+		shown={formatShare(low.share)}
 		onchange={(value) =>
-			whole('lowlights', (draft) => {
+			session.changeWholeAim('lowlights', (draft) => {
 				if (draft.lowlights) draft.lowlights.share = value / 100;
 			})}
 	/>
@@ -56,7 +54,7 @@
 		step={0.5}
 		shown={formatLevel(low.level)}
 		onchange={(value) =>
-			whole('lowlights', (draft) => {
+			session.changeWholeAim('lowlights', (draft) => {
 				if (draft.lowlights) draft.lowlights.level = value;
 			})}
 	/>
@@ -65,7 +63,7 @@
 	label="Depth at the root"
 	checked={strandAim.rootDepth !== undefined}
 	onchange={(on) =>
-		whole('root depth', (draft) => {
+		session.changeWholeAim('root depth', (draft) => {
 			if (on) draft.rootDepth = { level: Math.min(12, reading.naturalLevel + 0.5), cm: 4 };
 			else delete draft.rootDepth;
 		})}
@@ -81,7 +79,7 @@
 		shown={formatLevel(root.level)}
 		hint="The nearer to the natural level, the later regrowth shows."
 		onchange={(value) =>
-			whole('root depth', (draft) => {
+			session.changeWholeAim('root depth', (draft) => {
 				if (draft.rootDepth) draft.rootDepth.level = value;
 			})}
 	/>
@@ -93,7 +91,7 @@
 		step={0.5}
 		shown="{root.cm} cm"
 		onchange={(value) =>
-			whole('root depth', (draft) => {
+			session.changeWholeAim('root depth', (draft) => {
 				if (draft.rootDepth) draft.rootDepth.cm = value;
 			})}
 	/>

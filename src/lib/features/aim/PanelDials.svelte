@@ -1,5 +1,4 @@
 <script lang="ts">
-	import type { Aim } from '../../schema/records';
 	import Choice from '../../ui/Choice.svelte';
 	import Dial from '../../ui/Dial.svelte';
 	import Tick from '../../ui/Tick.svelte';
@@ -8,15 +7,13 @@
 
 	const session = useVisit();
 	const strandAim = $derived(session.view.strandAim);
-	const whole = (label: string, recipe: (draft: Aim) => void) =>
-		session.change(label, (draft) => recipe(draft.aim));
 </script>
 
 <Tick
 	label="A panel under the rest"
 	checked={strandAim.panel !== undefined}
 	onchange={(on) =>
-		whole('panel', (draft) => {
+		session.changeWholeAim('panel', (draft) => {
 			if (on) draft.panel = { topEdgeCm: 18, worn: 'down' };
 			else delete draft.panel;
 		})}
@@ -31,7 +28,7 @@
 		step={1}
 		shown="{panel.topEdgeCm} cm"
 		onchange={(value) =>
-			whole('panel', (draft) => {
+			session.changeWholeAim('panel', (draft) => {
 				if (draft.panel) draft.panel.topEdgeCm = value;
 			})}
 	/>
@@ -40,7 +37,7 @@
 		value={panel.worn}
 		options={WORN_OPTIONS}
 		onchange={(value) =>
-			whole('panel', (draft) => {
+			session.changeWholeAim('panel', (draft) => {
 				if (draft.panel) draft.panel.worn = value;
 			})}
 	/>

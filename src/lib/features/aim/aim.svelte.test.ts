@@ -1,26 +1,18 @@
 import { flushSync } from 'svelte';
 import { afterEach, describe, expect, it } from 'vitest';
+import { openVisit } from '../visit/testing';
 import { levelOf } from '../../core/colour';
 import { labOfFibre } from '../../core/lift';
-import { demoDocuments } from '../../records/demo/documents';
-import { keyOf, memoryStore } from '../../records/documents';
-import { Library } from '../../records/library.svelte';
 import { plainAim } from '../../records/newVisit';
 import { cost, fadeWeeks, freshenIn, returnDates } from '../upkeep/upkeep';
 import { seenFibre } from '../visit/hair';
-import { VisitSession } from '../visit/session.svelte';
 import { aimLab } from '../visit/tone';
 import { verdictWords } from './aim';
 import { AimView } from './aimView.svelte';
 import { contrastWords, panelWords, setColour, takeKind } from './kinds';
 
-const NOW = new Date('2026-03-02T10:00:00Z');
-
 async function open(name: string) {
-	const documents = demoDocuments(NOW);
-	const library = new Library(memoryStore(documents.map((d) => [keyOf(d), d])));
-	await library.open();
-	const session = new VisitSession(library, `${name}-today`, () => NOW);
+	const { session } = await openVisit(name);
 	const view = new AimView(session);
 	// Something looks on, as a screen does: answers are kept until what they rest on changes.
 	stopLooking.push(

@@ -62,18 +62,19 @@ export class AimView {
 		const { view } = this.#session;
 		const { reading, strandAim, zones, plan } = view;
 		const present = levelOfFibre(view.zone.fibre);
-		const darkensLight = zones.some(
-			({ name, fibre }) =>
-				plan.covers[name] &&
-				reading.zones[name].state === 'lightened' &&
-				aimOn(strandAim, name).level < levelOfFibre(fibre) - 0.75
+		const light = zones.filter(
+			({ name }) => plan.covers[name] && reading.zones[name].state === 'lightened'
+		);
+		const lightDownBy = Math.max(
+			0,
+			...light.map(({ name, fibre }) => levelOfFibre(fibre) - aimOn(strandAim, name).level)
 		);
 		return closedDoors({
 			kind: strandAim.kind,
 			level: view.aim.level,
 			direction: view.aim.direction,
 			presentLevel: present,
-			darkensLight,
+			lightDownBy,
 			lowlights: strandAim.lowlights !== undefined,
 			lightShare: strandAim.lightShare,
 			conditionAfter: this.judgement?.visits === 0 ? undefined : this.judgement?.condition

@@ -1,20 +1,11 @@
 import { describe, expect, it } from 'vitest';
+import { openVisit } from '../visit/testing';
 import { stallPoints } from '../../core/plan';
-import { demoDocuments } from '../../records/demo/documents';
-import { keyOf, memoryStore } from '../../records/documents';
-import { Library } from '../../records/library.svelte';
 import { VisitSession } from '../visit/session.svelte';
 import { backupWords, nextRoundWords, stallProblem } from './stall';
 import { dialWords } from './why';
 
-const NOW = new Date('2026-03-02T10:00:00Z');
-
-async function open(name: string): Promise<VisitSession> {
-	const documents = demoDocuments(NOW);
-	const library = new Library(memoryStore(documents.map((d) => [keyOf(d), d])));
-	await library.open();
-	return new VisitSession(library, `${name}-today`, () => NOW);
-}
+const open = async (name: string) => (await openVisit(name)).session;
 
 describe('if the lift stops short', () => {
 	it('tells the next round and a toner of the shelf for every half level', async () => {

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { conditionBand, conditionCauses, endsCondition } from '../../core/hair';
-	import type { Reading, ZoneName } from '../../schema/records';
+	import type { ZoneName } from '../../schema/records';
 	import Choice from '../../ui/Choice.svelte';
 	import { useVisit } from '../visit/context';
 	import { conditionOf, porosityOf } from '../visit/hair';
@@ -16,8 +16,6 @@
 	const condition = $derived(conditionOf(reading));
 	const ends = $derived(endsCondition(strain));
 	const causes = $derived(conditionCauses(strain));
-	const set = (label: string, recipe: (draft: Reading) => void) =>
-		session.change(label, (draft) => recipe(draft.reading));
 
 	const STRETCH = [
 		{ value: 'springs', label: 'springs back' },
@@ -47,7 +45,7 @@
 			label="Wet stretch"
 			value={strain.stretch}
 			options={STRETCH}
-			onchange={(v) => set('stretch', (r) => (r.strain.stretch = v))}
+			onchange={(v) => session.changeHead('stretch', (r) => (r.strain.stretch = v))}
 		/>
 		<p class="soft">Wet one hair, stretch it by a third, let go.</p>
 	</li>
@@ -65,7 +63,7 @@
 			label="Drawn between two fingers"
 			value={strain.feel}
 			options={FEEL}
-			onchange={(v) => set('feel', (r) => (r.strain.feel = v))}
+			onchange={(v) => session.changeHead('feel', (r) => (r.strain.feel = v))}
 		/>
 		<p class="soft">From the tip towards the root, wet.</p>
 	</li>
@@ -74,7 +72,7 @@
 			label="The last centimetres"
 			value={strain.ends}
 			options={ENDS}
-			onchange={(v) => set('ends', (r) => (r.strain.ends = v))}
+			onchange={(v) => session.changeHead('ends', (r) => (r.strain.ends = v))}
 		/>
 		<p class="soft">Fan them over a finger against the light.</p>
 	</li>

@@ -15,8 +15,6 @@
 	const reading = $derived(session.view.reading);
 	const set = (label: string, recipe: (draft: Reading) => void) =>
 		session.changeReading(label, recipe);
-	const setHead = (label: string, recipe: (draft: Reading) => void) =>
-		session.change(label, (draft) => recipe(draft.reading));
 </script>
 
 <Choice
@@ -35,7 +33,7 @@
 	label="Density"
 	value={reading.density}
 	options={DENSITY_OPTIONS}
-	onchange={(v) => setHead('density', (r) => (r.density = v))}
+	onchange={(v) => session.changeHead('density', (r) => (r.density = v))}
 />
 <Choice
 	label="Porosity"

@@ -3,7 +3,7 @@
 	import NumberField from '../../ui/NumberField.svelte';
 	import Tick from '../../ui/Tick.svelte';
 	import { useVisit } from '../visit/context';
-	import type { Reading, ZoneName } from '../../schema/records';
+	import type { ZoneName } from '../../schema/records';
 	import { conditionBand } from '../../core/hair';
 	import { conditionOf } from '../visit/hair';
 	import Cut from './Cut.svelte';
@@ -24,8 +24,6 @@
 	let { zone }: Props = $props();
 	const session = useVisit();
 	const reading = $derived(session.view.reading);
-	const set = (label: string, recipe: (draft: Reading) => void) =>
-		session.change(label, (draft) => recipe(draft.reading));
 
 	const past = $derived(
 		[
@@ -64,34 +62,34 @@
 				value={reading.strain.lightenings}
 				min={0}
 				max={20}
-				onchange={(v) => set('lightenings', (r) => (r.strain.lightenings = v))}
+				onchange={(v) => session.changeHead('lightenings', (r) => (r.strain.lightenings = v))}
 			/>
 		</div>
 		<div class="ticks">
 			<Tick
 				label="Henna"
 				checked={reading.henna}
-				onchange={(v) => set('henna', (r) => (r.henna = v))}
+				onchange={(v) => session.changeHead('henna', (r) => (r.henna = v))}
 			/>
 			<Tick
 				label="Metallic salts"
 				checked={reading.metallicSalts}
-				onchange={(v) => set('metallic salts', (r) => (r.metallicSalts = v))}
+				onchange={(v) => session.changeHead('metallic salts', (r) => (r.metallicSalts = v))}
 			/>
 			<Tick
 				label="Perm"
 				checked={reading.strain.perm}
-				onchange={(v) => set('perm', (r) => (r.strain.perm = v))}
+				onchange={(v) => session.changeHead('perm', (r) => (r.strain.perm = v))}
 			/>
 			<Tick
 				label="Relaxer"
 				checked={reading.strain.relaxer}
-				onchange={(v) => set('relaxer', (r) => (r.strain.relaxer = v))}
+				onchange={(v) => session.changeHead('relaxer', (r) => (r.strain.relaxer = v))}
 			/>
 			<Tick
 				label="Hot tools daily"
 				checked={reading.strain.heatHabit}
-				onchange={(v) => set('heat habit', (r) => (r.strain.heatHabit = v))}
+				onchange={(v) => session.changeHead('heat habit', (r) => (r.strain.heatHabit = v))}
 			/>
 		</div>
 		{#if reading.strain.perm || reading.strain.relaxer}
@@ -101,7 +99,7 @@
 				min={0}
 				max={520}
 				unit="weeks"
-				onchange={(v) => set('relaxer weeks', (r) => (r.relaxerWeeksAgo = v))}
+				onchange={(v) => session.changeHead('relaxer weeks', (r) => (r.relaxerWeeksAgo = v))}
 			/>
 		{/if}
 	</Fold>

@@ -4,25 +4,22 @@
 	import Tick from '../../ui/Tick.svelte';
 	import { useVisit } from '../visit/context';
 	import { SCALP_OPTIONS, SENSITIVITY_OPTIONS, WATER_OPTIONS } from './told';
-	import type { Reading } from '../../schema/records';
 
 	const session = useVisit();
 	const reading = $derived(session.head.reading);
-	const set = (label: string, recipe: (draft: Reading) => void) =>
-		session.change(label, (draft) => recipe(draft.reading));
 </script>
 
 <Choice
 	label="Scalp"
 	value={reading.scalp}
 	options={SCALP_OPTIONS}
-	onchange={(v) => set('scalp', (r) => (r.scalp = v))}
+	onchange={(v) => session.changeHead('scalp', (r) => (r.scalp = v))}
 />
 <Choice
 	label="Water at home"
 	value={reading.water}
 	options={WATER_OPTIONS}
-	onchange={(v) => set('water', (r) => (r.water = v))}
+	onchange={(v) => session.changeHead('water', (r) => (r.water = v))}
 />
 <Choices
 	label="Not borne, or asked about"

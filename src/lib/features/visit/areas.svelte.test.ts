@@ -1,20 +1,10 @@
 import { describe, expect, it } from 'vitest';
+import { openVisit } from './testing';
 import { AREAS } from '../../core/lift';
-import { demoDocuments } from '../../records/demo/documents';
-import { keyOf, memoryStore } from '../../records/documents';
-import { Library } from '../../records/library.svelte';
 import { areaColours, differenceWords, exceptWords } from './areas';
-import { VisitSession } from './session.svelte';
 import { areaWords } from './words';
 
-const NOW = new Date('2026-03-02T10:00:00Z');
-
-async function open(name: string): Promise<VisitSession> {
-	const documents = demoDocuments(NOW);
-	const library = new Library(memoryStore(documents.map((d) => [keyOf(d), d])));
-	await library.open();
-	return new VisitSession(library, `${name}-today`, () => NOW);
-}
+const open = async (name: string) => (await openVisit(name)).session;
 
 describe('areas of a head', () => {
 	it('are looked at and changed together, while the rest of the head keeps its figures', async () => {

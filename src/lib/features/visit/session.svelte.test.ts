@@ -1,9 +1,7 @@
 import { flushSync } from 'svelte';
 import { describe, expect, it } from 'vitest';
-import { demoDocuments } from '../../records/demo/documents';
-import { keyOf, memoryStore } from '../../records/documents';
-import { Library } from '../../records/library.svelte';
 import type { Visit } from '../../schema/records';
+import { NOW, openVisit } from './testing';
 import { predict } from '../../compute/predict';
 import { aimVerdict } from '../aim/aim';
 import { expectedAt } from '../chair/chair';
@@ -11,22 +9,12 @@ import { elapsedSeconds, formatClock, toggleRun } from '../chair/clock.svelte';
 import { findClients } from '../clients/find';
 import { alikeFrom, ladderRungs, setLevel, setState } from '../read/reading';
 import { newClient, newVisit, nextReading, plainReading } from '../../records/newVisit';
-import { VisitSession } from './session.svelte';
 import { stationLine, stationState } from './summary';
 import { formatHours, formatRatio, STATIONS } from './words';
 
-const NOW = new Date('2026-03-02T10:00:00Z');
-
-async function open(name: string): Promise<{ session: VisitSession; library: Library }> {
-	const documents = demoDocuments(NOW);
-	const library = new Library(memoryStore(documents.map((d) => [keyOf(d), d])));
-	await library.open();
-	return { library, session: new VisitSession(library, `${name}-today`, () => NOW) };
-}
-
 describe('a visit', () => {
 	it('shows the same numbers as the HTTP answer for the same input', async () => {
-		const { session } = await open('hesper-oake');
+		const { session } = await openVisit('hesper-oake');
 		const { reading, plan, zone, lift } = session.head;
 		const answer = predict({
 			hair: {
@@ -55,7 +43,7 @@ describe('a visit', () => {
 	});
 
 	it('undoes and redoes, and an unchanged change is no step', async () => {
-		const { session } = await open('hesper-oake');
+		const { session } = await openVisit('hesper-oake');
 		session.change('developer', (draft) => (draft.lift.volume = 30));
 		const stronger = session.head.lift.level;
 		session.change('nothing', () => undefined);
@@ -67,7 +55,7 @@ describe('a visit', () => {
 	});
 
 	it('lets what was seen replace what was expected as the start for Tone', async () => {
-		const { session } = await open('hesper-oake');
+		const { session } = await openVisit('hesper-oake');
 		const expected = session.head.rawLab;
 		session.change('note', (draft) => {
 			draft.run.notes.push({ id: 'a', minute: 30, zone: 'lengths', level: 7.5, text: '' });
@@ -79,7 +67,7 @@ describe('a visit', () => {
 	});
 
 	it('walks its stations: done, needs you, not yet', async () => {
-		const { session } = await open('hesper-oake');
+		const { session } = await openVisit('hesper-oake');
 		expect(STATIONS.map(({ id }) => stationState(session, id))).toEqual([
 			'done',
 			'done',
@@ -101,7 +89,7 @@ describe('a visit', () => {
 			'dorrit-vane',
 			'yusra-halden'
 		]) {
-			const { session } = await open(name);
+			const { session } = await openVisit(name);
 			expect(session.head.lift.level).toBeGreaterThan(session.head.nowLevel - 2.5);
 			expect(session.bowlPlan.totalGrams).toBeGreaterThan(20);
 			expect(session.head.toneSearch!.formulas.length).toBeGreaterThan(0);
@@ -114,7 +102,7 @@ describe('a visit', () => {
 	});
 
 	it('warns of the band on long regrowth, and a stop is passed only with its reason kept', async () => {
-		const { session } = await open('anneke-rill');
+		const { session } = await openVisit('anneke-rill');
 		expect(session.cautions.map(({ code }) => code)).toContain('band');
 		session.change('henna', (draft) => (draft.reading.henna = true));
 		expect(session.stops.map(({ code }) => code)).toEqual(['henna']);
@@ -126,7 +114,7 @@ describe('a visit', () => {
 	});
 
 	it('calls the lightener by the name on the shelf, and a tint by its kind', async () => {
-		const { session, library } = await open('hesper-oake');
+		const { session, library } = await openVisit('hesper-oake');
 		expect(session.productName).toBe('Saltmarsh powder');
 		session.change('product', (draft) => (draft.lift.product = 'highLift'));
 		expect(session.productName).toBe('high-lift');
@@ -137,7 +125,7 @@ describe('a visit', () => {
 	});
 
 	it('answers again when a zone is left out', async () => {
-		const { session } = await open('hesper-oake');
+		const { session } = await openVisit('hesper-oake');
 		const before = session.bowlPlan.totalGrams;
 		const tips = session.head.liftedColours.hair.at(-1);
 		session.change('ends out', (draft) => (draft.lift.covers.ends = false));

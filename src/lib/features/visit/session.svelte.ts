@@ -89,6 +89,16 @@ export class VisitSession implements HairSource {
 		this.change(this.#onAreas(label), (draft) => changeReading(draft.reading, this.areas, recipe));
 	}
 
+	/** Changes what holds for the whole head, whichever areas are looked at. */
+	changeHead(label: string, recipe: (draft: Reading) => void): void {
+		this.change(label, (draft) => recipe(draft.reading));
+	}
+
+	/** Changes what the aim asks of the whole head. */
+	changeWholeAim(label: string, recipe: (draft: Aim) => void): void {
+		this.change(label, (draft) => recipe(draft.aim));
+	}
+
 	/** Changes the aim of the areas looked at. */
 	changeAim(label: string, recipe: (draft: Aim) => void): void {
 		this.change(this.#onAreas(label), (draft) => changeAim(draft.aim, this.areas, recipe));

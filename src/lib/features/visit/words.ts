@@ -137,3 +137,6 @@ export function areaWords(areas: readonly AreaName[]): string {
 		: names;
 	return told.length === 1 ? told[0]! : `${told.slice(0, -1).join(', ')} and ${told.at(-1)}`;
 }
+
+/** A share as people say it: 45 %. */
+export const formatShare = (share: number): string => `${Math.round(share * 100)} %`;
