@@ -209,6 +209,8 @@ test('warmth, contrast, depth and a hidden panel are dials that change the stran
 	await page.getByText('Contrast and depth', { exact: true }).click();
 	await page.getByRole('checkbox', { name: 'Depth at the root' }).click();
 	await expect(page.getByRole('slider', { name: 'Runs down' })).toBeVisible();
+	await page.getByRole('button', { name: 'Leave it out' }).click();
+	await expect(page.getByText('The lift still takes the root in.')).toHaveCount(0);
 	await page.getByRole('checkbox', { name: 'Lowlights' }).click();
 	await expect(page.getByText('Lowlights in permanent colour')).toHaveCount(0);
 	await page.getByText('Hidden panel', { exact: true }).click();

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { formatLevel } from '../../core/hair';
 	import Dial from '../../ui/Dial.svelte';
+	import TextButton from '../../ui/TextButton.svelte';
 	import Tick from '../../ui/Tick.svelte';
 	import { useVisit } from '../visit/context';
 	import { formatShare } from '../visit/words';
@@ -95,4 +96,13 @@
 				if (draft.rootDepth) draft.rootDepth.cm = value;
 			})}
 	/>
+	{#if session.plan.covers.root}
+		<p>
+			The lift still takes the root in.
+			<TextButton
+				onclick={() => session.change('root left out', (draft) => (draft.lift.covers.root = false))}
+				>Leave it out</TextButton
+			>
+		</p>
+	{/if}
 {/if}
