@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { openVisit } from '../visit/testing';
 import { stallPoints } from '../../core/plan';
-import { VisitSession } from '../visit/session.svelte';
+import type { VisitSession } from '../visit/session.svelte';
 import { backupWords, nextRoundWords, stallProblem } from './stall';
 import { dialWords } from './why';
 
