@@ -129,9 +129,13 @@ export function newVisit(clientId: string, now: Date, colourist = '', last?: Vis
 			section: 'seeThrough',
 			bondAdditive: false,
 			damp: false,
-			rootDelayMinutes: 0,
+			delays: { root: 0, lengths: 0, ends: 0 },
+			drawThroughMinutes: 0,
 			covers: { root: true, lengths: true, ends: true }
 		},
+		before: [],
+		after: [],
+		ways: [],
 		bowls: { technique: 'foils', foils: 40 },
 		run: { elapsedSeconds: 0, notes: [] },
 		tone: {

@@ -2,13 +2,16 @@ import { describe, expect, it } from 'vitest';
 import { z } from 'zod';
 import { demoDocuments } from './demo/documents';
 import { plainShelf } from './demo/shelf';
+import { USUAL_CEILINGS } from '../core/caution';
 import { API } from '../schema/api';
 import { recordsFile } from '../schema/file';
 import { migrate } from '../schema/migrations';
 import { anyDocument, SCHEMA_VERSION } from '../schema/records';
 import storedClient2 from './stored/client.v2.json';
 import storedVisit1 from './stored/visit.v1.json';
+import storedShelf3 from './stored/shelf.v3.json';
 import storedVisit2 from './stored/visit.v2.json';
+import storedVisit3 from './stored/visit.v3.json';
 
 describe('records', () => {
 	it('the demo and the first shelf fit', () => {
@@ -60,7 +63,8 @@ describe('migration', () => {
 			...storedVisit2,
 			schemaVersion: SCHEMA_VERSION,
 			reading: { ...kept, water: 'hard', scalp: 'calm', strandTests: [], areas: {} },
-			aim: { ...storedVisit2.aim, kind: 'solid', zones: {}, areas: {}, lightShare: 1 }
+			aim: { ...storedVisit2.aim, kind: 'solid', zones: {}, areas: {}, lightShare: 1 },
+			lift: { minutes: storedVisit2.lift.minutes }
 		});
 		const tested = {
 			...storedVisit2,
@@ -73,6 +77,24 @@ describe('migration', () => {
 			}
 		});
 		expect(lifted(storedClient2)).toMatchObject({ name: 'Yusra Halden', sensitivities: [] });
+	});
+	it('keeps the delay of the root in version 3, and gives the salon the usual ceilings', () => {
+		const { rootDelayMinutes, ...lift } = storedVisit3.lift;
+		expect(rootDelayMinutes).toBe(4);
+		expect(lifted(storedVisit3)).toEqual({
+			...storedVisit3,
+			schemaVersion: SCHEMA_VERSION,
+			lift: { ...lift, delays: { root: 4, lengths: 0, ends: 0 }, drawThroughMinutes: 0 },
+			before: [],
+			after: [],
+			ways: []
+		});
+		expect(lifted(storedShelf3)).toMatchObject({
+			limitMinutes: storedShelf3.limitMinutes,
+			limits: {},
+			pace: 'gentle',
+			ceilings: USUAL_CEILINGS
+		});
 	});
 	it('refuses what is newer, and what is no document', () => {
 		expect(migrate({ schemaVersion: SCHEMA_VERSION + 1 })).toEqual({ ok: false, problem: 'newer' });

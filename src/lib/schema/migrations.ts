@@ -49,6 +49,31 @@ const MIGRATIONS: Readonly<Record<number, Migration>> = {
 			},
 			aim: { kind: 'solid', zones: {}, areas: {}, lightShare: 1, ...aim }
 		};
+	},
+	/** Several applications in a day and other ways to work it; pace, ceilings and limits of the salon. */
+	3: (document) => {
+		const { kind, lift } = document;
+		if (kind === 'shelf') {
+			return {
+				limits: {},
+				pace: 'gentle',
+				ceilings: { onScalp: 20, offScalp: 30, tint: 40, bleachWash: 40 },
+				...document
+			};
+		}
+		if (kind !== 'visit' || !isRecord(lift)) return document;
+		const { rootDelayMinutes, ...rest } = lift;
+		return {
+			before: [],
+			after: [],
+			ways: [],
+			...document,
+			lift: {
+				delays: { root: rootDelayMinutes ?? 0, lengths: 0, ends: 0 },
+				drawThroughMinutes: 0,
+				...rest
+			}
+		};
 	}
 };
 

@@ -1,11 +1,11 @@
 import { z } from 'zod';
 import { SENSITIVITIES } from '../core/caution';
 import { AREAS } from '../core/lift';
-import { RESULT_KIND_NAMES } from '../core/plan';
+import { PACES, RESULT_KIND_NAMES, STEP_KINDS } from '../core/plan';
 import * as hair from './hair';
 
 /** Version of every stored document. Raise it with a migration in `migrations.ts`. */
-export const SCHEMA_VERSION = 3 as const;
+export const SCHEMA_VERSION = 4 as const;
 
 const id = z.string().regex(/^[\w-]{1,64}$/);
 const when = z.iso.datetime();
@@ -172,6 +172,8 @@ export const aim = strandAim.extend({
 	liftPast: z.number().min(0).max(3)
 });
 
+const delay = z.number().min(0).max(60);
+
 export const liftPlan = z.object({
 	product: hair.product,
 	volume: hair.volume,
@@ -181,9 +183,30 @@ export const liftPlan = z.object({
 	section: hair.section,
 	bondAdditive: z.boolean(),
 	damp: z.boolean(),
-	rootDelayMinutes: z.number().min(0).max(60),
+	/** How much later a zone is begun, minutes; the root's holds for the centimetres the scalp warms. */
+	delays: z.object({ root: delay, lengths: delay, ends: delay }),
+	/** For how many of the last minutes the spent mixture is drawn over hair that was kept out; 0: not. */
+	drawThroughMinutes: z.number().min(0).max(30),
 	covers: z.object({ root: z.boolean(), lengths: z.boolean(), ends: z.boolean() })
 });
+
+/** A further application of the same day, rinsed before the next. */
+export const liftStep = liftPlan.extend({
+	id,
+	kind: z.enum(STEP_KINDS),
+	/** Only on these areas; left out, on all. */
+	areas: z.array(areaName).min(1).max(8).optional()
+});
+
+/** All the lightening of one day: what goes before the main application, and what after it. */
+const liftDay = {
+	lift: liftPlan,
+	before: z.array(liftStep).max(3),
+	after: z.array(liftStep).max(3)
+};
+
+/** Another way in which the day could be worked, kept beside the one that is planned. */
+export const liftWay = z.object({ id, ...liftDay });
 
 export const bowlsPlan = z.object({
 	technique: z.enum(['foils', 'open']),
@@ -254,7 +277,13 @@ export const visit = z.object({
 	settled: z.array(station).max(7),
 	reading,
 	aim,
-	lift: liftPlan,
+	...liftDay,
+	/** Ways that were weighed against it, side by side. */
+	ways: z.array(liftWay).max(3),
+	/** Where several visits were planned together: which of them this is. */
+	series: z
+		.object({ id, number: z.number().int().min(1).max(12), of: z.number().int().min(1).max(12) })
+		.optional(),
 	bowls: bowlsPlan,
 	run,
 	tone: tonePlan,
@@ -285,11 +314,23 @@ export const shelfLine = z.object({
 	shades: z.array(shelfShade).max(300)
 });
 
+const limit = z.number().min(10).max(120);
+
 export const shelf = z.object({
 	...document,
 	kind: z.literal('shelf'),
 	developers: z.array(hair.volume).max(20),
-	limitMinutes: z.number().min(10).max(120),
+	limitMinutes: limit,
+	/** Products that may stay longer or shorter than that. */
+	limits: z.partialRecord(hair.product, limit),
+	/** How strong this salon likes to work, and the strengths over which it asks for a reason. */
+	pace: z.enum(PACES),
+	ceilings: z.object({
+		onScalp: hair.volume,
+		offScalp: hair.volume,
+		tint: hair.volume,
+		bleachWash: hair.volume
+	}),
 	lightenerName: text(80),
 	/** What an hour and the materials of one application cost; without them nothing is priced. */
 	rates: z
@@ -318,6 +359,8 @@ export type ZoneReading = z.infer<typeof zoneReading>;
 export type HistoryEntry = z.infer<typeof historyEntry>;
 export type Aim = z.infer<typeof aim>;
 export type LiftPlan = z.infer<typeof liftPlan>;
+export type LiftStep = z.infer<typeof liftStep>;
+export type LiftWay = z.infer<typeof liftWay>;
 export type TonePlan = z.infer<typeof tonePlan>;
 export type ChosenPart = z.infer<typeof chosenPart>;
 export type Station = z.infer<typeof station>;

@@ -1,6 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { docTable } from '../../testing/docTable';
-import { CAUTION_RULES, checkCautions, patchStanding, strandStanding, type Facts } from '.';
+import {
+	CAUTION_RULES,
+	checkCautions,
+	patchStanding,
+	strandStanding,
+	USUAL_CEILINGS,
+	type Facts
+} from '.';
 
 /** A head without anything to be careful of. */
 const quiet: Facts = {
@@ -73,7 +80,10 @@ const CASES: Record<string, { yes: Partial<Facts>; no: Partial<Facts> }> = {
 	oldColour: { yes: { oldColour: true }, no: { oldColour: true, strandTest: CLEAN } },
 	minerals: { yes: { minerals: 'copper' }, no: {} },
 	onScalpStrength: { yes: { onScalp: true, volume: 22.5 }, no: { onScalp: true, volume: 20 } },
-	fortyVolume: { yes: { volume: 40 }, no: { volume: 40, product: 'highLift' } },
+	fortyVolume: {
+		yes: { volume: 40, ceilings: { ...USUAL_CEILINGS, offScalp: 40 } },
+		no: { volume: 40 }
+	},
 	overCeiling: { yes: { volume: 35 }, no: { volume: 30 } },
 	overTime: { yes: { minutes: 51 }, no: { minutes: 50 } },
 	conditionStop: { yes: { conditionAfter: 39 }, no: { conditionAfter: 40 } },
@@ -102,11 +112,18 @@ describe('cautions', () => {
 	});
 
 	it('give the reason and what to do in plain words, the most serious first', () => {
-		const found = checkCautions({ ...quiet, metallicSalts: true, minerals: 'iron', volume: 40 });
+		const found = checkCautions({ ...quiet, metallicSalts: true, minerals: 'iron', retouchCm: 3 });
 		expect(found.map(({ severity }) => severity)).toEqual(['stop', 'ask', 'note']);
 		for (const { title, why, todo } of found) {
 			expect([title, why, todo].every((text) => text.length > 8 && !text.includes('!'))).toBe(true);
 		}
+	});
+	it('look at every application of the day, and tell each caution once', () => {
+		const found = checkCautions(quiet, { ...quiet, volume: 35 }, { ...quiet, volume: 38 });
+		expect(found.map(({ code }) => code)).toEqual(['overCeiling']);
+		expect(found[0]!.why).toContain('35 vol');
+		const ceilings = { ...USUAL_CEILINGS, offScalp: 35 };
+		expect(checkCautions({ ...quiet, volume: 35, ceilings })).toEqual([]);
 	});
 });
 

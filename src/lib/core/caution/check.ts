@@ -13,18 +13,16 @@ export interface Caution {
 
 const RANK: Readonly<Record<Severity, number>> = { stop: 0, ask: 1, note: 2 };
 
-/** The cautions that apply, most serious first, then in the order of the work. */
-export function checkCautions(facts: Facts): Caution[] {
-	return CAUTION_RULES.filter((rule) => rule.when(facts))
-		.map(({ code, severity, station, title, why, todo }) => ({
-			code,
-			severity,
-			station,
-			title,
-			why: why(facts),
-			todo
-		}))
-		.sort((p, q) => RANK[p.severity] - RANK[q.severity]);
+/**
+ * The cautions that apply, most serious first, then in the order of the work.
+ * @param facts of each application of the day; a caution that several call for is told once, as the
+ * first of them has it
+ */
+export function checkCautions(...facts: readonly Facts[]): Caution[] {
+	return CAUTION_RULES.flatMap(({ code, severity, station, title, when, why, todo }) => {
+		const of = facts.find(when);
+		return of ? [{ code, severity, station, title, why: why(of), todo }] : [];
+	}).sort((p, q) => RANK[p.severity] - RANK[q.severity]);
 }
 
 /** What is always said beside the work, whatever the head. */

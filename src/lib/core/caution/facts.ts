@@ -1,5 +1,6 @@
 import type { PatchStanding, StrandStanding } from './tests';
 import type { Placement, Product } from '../lift';
+import type { Ceilings } from './limits';
 
 /** What a person is known not to bear. */
 export const SENSITIVITIES = [
@@ -32,6 +33,8 @@ export interface Facts {
 	readonly product: Product;
 	readonly placement: Placement;
 	readonly volume: number;
+	/** Where the salon's ceilings are not the usual ones. */
+	readonly ceilings?: Ceilings | undefined;
 	readonly minutes: number;
 	readonly limitMinutes: number;
 	readonly onScalp: boolean;

@@ -1,6 +1,6 @@
 export { checkCautions, STANDING_CAUTIONS, type Caution } from './check';
 export { SENSITIVITIES, type Facts, type Minerals, type Sensitivity } from './facts';
-export { CAUTION_LIMITS } from './limits';
+export { CAUTION_LIMITS, USUAL_CEILINGS, type Ceilings } from './limits';
 export {
 	CAUTION_RULES,
 	volumeCeiling,

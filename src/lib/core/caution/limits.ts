@@ -13,3 +13,20 @@ export const CAUTION_LIMITS = {
 	hotRootLevels: 0.4,
 	tonerVolume: 20
 } as const;
+
+/** Strongest developers that are usual, in volumes; over them a reason is asked. Salons differ. */
+export interface Ceilings {
+	/** Lightener on the scalp, or under film close to it. */
+	readonly onScalp: number;
+	readonly offScalp: number;
+	/** High-lift and permanent colour. */
+	readonly tint: number;
+	readonly bleachWash: number;
+}
+
+export const USUAL_CEILINGS: Ceilings = {
+	onScalp: CAUTION_LIMITS.onScalpVolume,
+	offScalp: CAUTION_LIMITS.offScalpVolume,
+	tint: CAUTION_LIMITS.highLiftVolume,
+	bleachWash: CAUTION_LIMITS.highLiftVolume
+};

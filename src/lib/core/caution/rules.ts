@@ -1,6 +1,6 @@
 import { SCALP, sparesDye, type Placement, type Product } from '../lift';
 import type { Facts, Minerals, Sensitivity } from './facts';
-import { CAUTION_LIMITS } from './limits';
+import { CAUTION_LIMITS, USUAL_CEILINGS, type Ceilings } from './limits';
 
 /** note: good to know. ask: think, then go on. stop: a written reason is needed to go on. */
 export type Severity = 'note' | 'ask' | 'stop';
@@ -20,12 +20,19 @@ export interface CautionRule {
 	readonly todo: string;
 }
 
-/** Strongest developer, in volumes, that is usual for a product where it goes on. */
-export function volumeCeiling(product: Product, placement: Placement): number {
-	const { onScalpVolume, offScalpVolume, highLiftVolume } = CAUTION_LIMITS;
-	if (!lightener({ product })) return highLiftVolume;
-	return placement === 'onScalp' || placement === 'film' ? onScalpVolume : offScalpVolume;
+/** Strongest developer, in volumes, that a salon uses for a product where it goes on. */
+export function volumeCeiling(
+	product: Product,
+	placement: Placement,
+	ceilings: Ceilings = USUAL_CEILINGS
+): number {
+	if (product === 'bleachWash') return ceilings.bleachWash;
+	if (sparesDye(product)) return ceilings.tint;
+	return placement === 'onScalp' || placement === 'film' ? ceilings.onScalp : ceilings.offScalp;
 }
+
+const ceilingOf = ({ product, placement, ceilings }: Facts): number =>
+	volumeCeiling(product, placement, ceilings);
 
 const HOURS_PER_MONTH = 730;
 const lightener = ({ product }: Pick<Facts, 'product'>) =>
@@ -232,38 +239,38 @@ export const CAUTION_RULES: readonly CautionRule[] = [
 		severity: 'stop',
 		station: 'lift',
 		title: 'Too strong for the scalp.',
-		when: (f) => lightener(f) && f.onScalp && f.volume > CAUTION_LIMITS.onScalpVolume,
+		when: (f) => lightener(f) && f.onScalp && f.volume > (f.ceilings ?? USUAL_CEILINGS).onScalp,
 		why: (f) =>
-			`${whole(f.volume)} vol with lightener burns skin; 20 vol is the ceiling on the scalp.`,
-		todo: 'Go down to 20 vol, or keep the mixture off the scalp.'
+			`${whole(f.volume)} vol with lightener burns skin; ${whole((f.ceilings ?? USUAL_CEILINGS).onScalp)} vol is the ceiling on the scalp.`,
+		todo: 'Go down to the ceiling, or keep the mixture off the scalp.'
 	},
 	{
 		code: 'fortyVolume',
 		severity: 'ask',
 		station: 'lift',
 		title: '40 vol with lightener.',
-		when: (f) => lightener(f) && f.volume >= 40,
+		when: (f) => lightener(f) && f.volume >= 40 && f.volume <= ceilingOf(f),
 		why: () => 'It spends itself early and wears the hair most; 20 vol gets as far with more time.',
 		todo: 'Try 30 vol, or 20 vol and ten minutes more.'
 	},
 	{
 		code: 'overCeiling',
-		severity: 'ask',
+		severity: 'stop',
 		station: 'lift',
-		title: 'Over the usual ceiling.',
-		when: (f) =>
-			lightener(f) && !f.onScalp && f.volume > CAUTION_LIMITS.offScalpVolume && f.volume < 40,
-		why: (f) => `${whole(f.volume)} vol; off the scalp 30 is the usual most with lightener.`,
-		todo: 'Go down to 30 vol.'
+		title: 'Over the ceiling.',
+		when: (f) => f.volume > ceilingOf(f) && !(lightener(f) && f.onScalp),
+		why: (f) =>
+			`${whole(f.volume)} vol; ${whole(ceilingOf(f))} is the most for this product here: strength past it spends itself early and wears the hair.`,
+		todo: 'Go down, or write why this head needs it.'
 	},
 	{
 		code: 'overTime',
-		severity: 'ask',
+		severity: 'stop',
 		station: 'lift',
 		title: 'Longer than the product allows.',
 		when: (f) => f.minutes > f.limitMinutes,
 		why: (f) => `${whole(f.minutes)} min planned; the limit is ${whole(f.limitMinutes)} min.`,
-		todo: 'Plan a fresh application or another visit instead.'
+		todo: 'Plan a fresh application or another visit instead, or write why it stays.'
 	},
 	{
 		code: 'conditionStop',

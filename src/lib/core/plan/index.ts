@@ -2,7 +2,7 @@ export { CHAIR_MINUTES, PLAN, RETURN_WEEKS, TARGET_TOLERANCE } from './constants
 export { findToner, findTonerSteps, type TonerAnswer, type TonerQuestion } from './findToner';
 export { neededLevel } from './neededLevel';
 export { estimateSessions, type PlannedVisit, type SessionsEstimate } from './sessions';
-export { chairMinutes } from './hours';
+export { chairMinutes, servicePrice } from './hours';
 export {
 	searchPlans,
 	searchPlansSteps,
@@ -11,7 +11,15 @@ export {
 	type ServicePlan,
 	type VisitPlan
 } from './search';
-export type { Pace, PlanConstraints, PlanHead, Stopped } from './recipes';
+export { PACES, type Pace, type PlanConstraints, type PlanHead, type Stopped } from './recipes';
+export {
+	BASE_BREAK,
+	minutesTo,
+	removalStep,
+	STEP_KINDS,
+	type StepKind,
+	type UsualStep
+} from './day';
 export { stallPoints, stallPointsSteps, type StallPoint, type StallProblem } from './stalls';
 export { solveTint, type TintAnswer, type TintProblem } from './tint';
 export { closedDoors, DOORS, type Door, type DoorFacts } from './doors';

@@ -1,4 +1,4 @@
-import { volumeCeiling } from '../caution';
+import { volumeCeiling, type Ceilings } from '../caution';
 import {
 	DEFAULT_LIMIT_MINUTES,
 	doseToLevel,
@@ -16,9 +16,11 @@ import {
 	type Spread
 } from '../lift';
 import { PLAN, SEARCH, TARGET_TOLERANCE } from './constants';
+import { removalStep } from './day';
 
 /** How fast one likes to work: which strengths are considered. */
 export type Pace = keyof typeof SEARCH.volumes;
+export const PACES = ['gentle', 'steady', 'brisk'] as const satisfies readonly Pace[];
 
 /** The head a plan is made for. */
 export interface PlanHead {
@@ -39,6 +41,8 @@ export interface PlanConstraints {
 	/** Whether the mixture touches the scalp. */
 	readonly scalp?: boolean | undefined;
 	readonly maxVolume?: number | undefined;
+	/** Ceilings of the salon, where they are not the usual ones. */
+	readonly ceilings?: Ceilings | undefined;
 	readonly maxVisits?: number | undefined;
 	readonly restWeeks?: number | undefined;
 	readonly minCondition?: number | undefined;
@@ -80,7 +84,7 @@ const PLACES: readonly { product: Product; placement: Placement; scalp: boolean 
 ];
 
 export function recipesFor(head: PlanHead, target: number, constraints: PlanConstraints): Recipe[] {
-	const { pace = 'gentle', scalp = false, maxVolume = Infinity } = constraints;
+	const { pace = 'gentle', scalp = false, maxVolume = Infinity, ceilings } = constraints;
 	const limit = constraints.limitMinutes ?? DEFAULT_LIMIT_MINUTES;
 	const coloured = head.fibre.layers.length > 0;
 	const gap = target - levelOfFibre(head.fibre);
@@ -89,10 +93,13 @@ export function recipesFor(head: PlanHead, target: number, constraints: PlanCons
 	if (!coloured && gap <= SEARCH.highLiftLevels) {
 		places.push({ product: 'highLift', placement: scalp ? 'onScalp' : 'cap', scalp });
 	}
-	const removals = coloured ? [undefined, removalFor(scalp, maxVolume)] : [undefined];
+	const wash = removalStep(scalp, ceilings);
+	const removals = coloured
+		? [undefined, { ...wash, volume: Math.min(wash.volume, maxVolume) }]
+		: [undefined];
 	const minutes = SEARCH.minutes.filter((value) => value < limit);
 	return places.flatMap(({ product, placement }) =>
-		volumesFor(pace, product, placement, maxVolume).flatMap((volume) =>
+		volumesFor(pace, product, placement, maxVolume, ceilings).flatMap((volume) =>
 			SEARCH.ratios[product].flatMap((ratio) =>
 				[...minutes, limit].flatMap((minutes) =>
 					SEARCH.perVisit.flatMap((perVisit) =>
@@ -108,23 +115,20 @@ export function recipesFor(head: PlanHead, target: number, constraints: PlanCons
 	);
 }
 
-function volumesFor(pace: Pace, product: Product, placement: Placement, most: number): number[] {
-	const ceiling = Math.min(most, volumeCeiling(product, placement));
+function volumesFor(
+	pace: Pace,
+	product: Product,
+	placement: Placement,
+	most: number,
+	ceilings: Ceilings | undefined
+): number[] {
+	const ceiling = Math.min(most, volumeCeiling(product, placement, ceilings));
 	const usual: readonly number[] =
 		product === 'highLift' ? SEARCH.highLiftVolumes : SEARCH.volumes[pace];
 	const allowed = usual.filter((volume) => volume <= ceiling);
 	// A ceiling between two steps is itself a strength that can be mixed.
 	return allowed.length > 0 || ceiling < PLAN.leastVolume ? [...allowed] : [ceiling];
 }
-
-const removalFor = (scalp: boolean, maxVolume: number): Application => ({
-	product: 'bleachWash',
-	placement: scalp ? 'onScalp' : 'film',
-	volume: Math.min(20, maxVolume),
-	ratio: 2,
-	minutes: SEARCH.removalMinutes,
-	damp: false
-});
 
 /** Carries a recipe through until the aim is met, the hair forbids more, or nothing more is gained. */
 export function follow(recipe: Recipe, head: PlanHead, target: number, limits: Limits): Course {

@@ -2,7 +2,7 @@ import { undertoneOf, type Lab, type Undertone } from '../colour';
 import { levelInterval, levelOfFibre, SPREAD, type Application } from '../lift';
 import { finish, type Steps } from '../steps';
 import { HOLDS_TONER_FROM, PLAN, SEARCH, TARGET_TOLERANCE } from './constants';
-import { chairMinutes } from './hours';
+import { chairMinutes, servicePrice } from './hours';
 import {
 	follow,
 	recipesFor,
@@ -199,5 +199,4 @@ const priceOf = (
 	chairMinutes: number,
 	applications: number,
 	{ rates }: PlanConstraints
-): number | undefined =>
-	rates && (rates.perHour * chairMinutes) / 60 + rates.perApplication * applications;
+): number | undefined => rates && servicePrice(chairMinutes, applications, rates);

@@ -1,4 +1,4 @@
-import type { AimedHair, AimProblem } from '../../core/plan';
+import type { AimedHair, AimProblem, PlanConstraints } from '../../core/plan';
 import { aimOf, aimOn, readingOf } from '../../records/areas';
 import type { AreaName } from '../../core/lift';
 import type { ZoneName } from '../../schema/records';
@@ -13,7 +13,7 @@ export const hairName = (zone: ZoneName, areas: readonly AreaName[] | undefined)
 
 /** The aim of a visit as the search takes it: every piece of hair that the mixture goes on. */
 export function aimProblem(session: VisitSession): AimProblem {
-	const { visit, groups, plan, limit, bowlPlan, shelf, learned } = session;
+	const { visit, groups, plan, learned } = session;
 	const hair = groups.flatMap(({ area, areas }) => {
 		const reading = readingOf(visit.reading, area);
 		const aim = aimOf(visit.aim, area);
@@ -38,11 +38,23 @@ export function aimProblem(session: VisitSession): AimProblem {
 	});
 	return {
 		hair,
-		constraints: {
-			limitMinutes: limit,
-			workMinutes: bowlPlan.workMinutes,
-			scalp: plan.placement === 'onScalp',
-			...(shelf?.rates ? { rates: shelf.rates } : {})
-		}
+		constraints: salonConstraints(session)
+	};
+}
+
+/** What every plan of this visit keeps to: the salon's pace, ceilings, limits and prices. */
+export function salonConstraints(session: VisitSession): PlanConstraints {
+	const { plan, bowlPlan, shelf } = session;
+	return {
+		limitMinutes: session.limitOf(plan.product),
+		workMinutes: bowlPlan.workMinutes,
+		scalp: plan.placement === 'onScalp',
+		...(shelf
+			? {
+					pace: shelf.pace,
+					ceilings: shelf.ceilings,
+					...(shelf.rates ? { rates: shelf.rates } : {})
+				}
+			: {})
 	};
 }

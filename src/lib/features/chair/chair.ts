@@ -1,15 +1,11 @@
 import type { Lab } from '../../core/colour';
-import { labOfFibre, levelOfFibre, predictLift, type Fibre } from '../../core/lift';
-import { applicationOn } from '../visit/lift';
+import { labOfFibre, levelOfFibre } from '../../core/lift';
 import type { VisitSession } from '../visit/session.svelte';
 
 /** What the zone that the figures speak of should have come to at a minute. */
 export function expectedAt(session: VisitSession, minute: number): { level: number; lab: Lab } {
-	const { reading, plan, zone, subject } = session.head;
-	const fibre: Fibre =
-		minute <= 0
-			? zone.fibre
-			: predictLift(zone.fibre, [applicationOn(plan, zone, minute)], subject.factors)[0]!.fibre;
+	const { reading, main } = session.head;
+	const fibre = main.fibreAt(minute);
 	return { level: levelOfFibre(fibre), lab: labOfFibre(fibre, reading.whiteShare) };
 }
 

@@ -73,17 +73,17 @@
 />
 <Dial
 	label="Root follows after"
-	value={plan.rootDelayMinutes}
+	value={plan.delays.root}
 	min={0}
 	max={40}
 	step={1}
-	shown={plan.rootDelayMinutes === 0 ? 'at once' : `${plan.rootDelayMinutes} min`}
+	shown={plan.delays.root === 0 ? 'at once' : `${plan.delays.root} min`}
 	hint={lead > 0.1
 		? `Root ends ${lead.toFixed(1)} level lighter.`
 		: lead < -0.1
 			? `Root ends ${(-lead).toFixed(1)} level behind.`
 			: 'Root ends with the lengths.'}
-	onchange={(v) => set('root delay', (p) => (p.rootDelayMinutes = v))}
+	onchange={(v) => set('root delay', (p) => (p.delays.root = v))}
 />
 <Fold
 	title="Product and place"

@@ -28,7 +28,7 @@
 	const target = $derived(asked ?? view.target);
 	const answers = $derived(
 		whatWouldTake(view.zone.fibre, application, view.subject.factors, target, {
-			minutes: session.limit,
+			minutes: session.limitOf(view.plan.product),
 			volume: volumeCeiling(view.plan.product, view.plan.placement),
 			ratio: 1
 		})

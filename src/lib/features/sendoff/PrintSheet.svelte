@@ -56,12 +56,13 @@
 		{product}, {plan.volume} vol, {formatRatio(plan.ratio)}, {plan.minutes} min, {labelIn(
 			PLACEMENT_OPTIONS,
 			plan.placement
-		)}, sections {labelIn(SECTION_OPTIONS, plan.section)}, on {zones.join(
-			', '
-		)}{plan.rootDelayMinutes > 0 ? `; root ${plan.rootDelayMinutes} min later` : ''}. Expected {formatLevel(
-			session.head.lift.level
-		)} ({formatLevel(session.head.lift.low)} to {formatLevel(session.head.lift.high)}) {session.head
-			.lift.undertone.name}; condition {Math.round(session.head.lift.condition)}.
+		)}, sections {labelIn(SECTION_OPTIONS, plan.section)}, on {zones.join(', ')}{plan.delays.root >
+		0
+			? `; root ${plan.delays.root} min later`
+			: ''}. Expected {formatLevel(session.head.lift.level)} ({formatLevel(session.head.lift.low)} to
+		{formatLevel(session.head.lift.high)}) {session.head.lift.undertone.name}; condition {Math.round(
+			session.head.lift.condition
+		)}.
 	</p>
 	<h2>
 		Bowls: {session.bowlPlan.totalGrams} g, {formatHours(session.bowlPlan.workMinutes)} to put on

@@ -3,13 +3,16 @@ import {
 	patchStanding,
 	strandStanding,
 	type Caution,
+	type Ceilings,
+	type Facts,
 	type Minerals,
 	type StrandStanding
 } from '../../core/caution';
 import { endsCondition } from '../../core/hair';
 import { readingOf, type AreaGroup } from '../../records/areas';
-import type { Client, Reading, Visit } from '../../schema/records';
+import type { Client, LiftPlan, Reading, Visit } from '../../schema/records';
 import type { LiftAnswer } from './lift';
+import { daySteps } from './day';
 import { conditionOf, zonesOf } from './hair';
 
 const HOUR_MS = 3_600_000;
@@ -42,17 +45,30 @@ export const strandTestOf = (reading: Reading, today: Date): StrandStanding =>
 		today.toISOString()
 	);
 
-/** The cautions of a visit as it stands. */
-export function visitCautions(
-	visit: Visit,
-	client: Client | undefined,
-	groups: readonly AreaGroup[],
-	lift: LiftAnswer,
-	limitMinutes: number,
-	tonerVolume: number | undefined,
-	today: Date
-): StandingCaution[] {
-	const { reading, lift: plan } = visit;
+/** What the cautions of a visit rest on beside its own document. */
+export interface CautionGrounds {
+	readonly client: Client | undefined;
+	readonly groups: readonly AreaGroup[];
+	/** What the day is expected to leave. */
+	readonly lift: LiftAnswer;
+	readonly ceilings: Ceilings | undefined;
+	limitOf(product: LiftPlan['product']): number;
+	readonly tonerVolume: number | undefined;
+	readonly today: Date;
+}
+
+/** The cautions of a visit as it stands: of every application of the day, each told once. */
+export function visitCautions(visit: Visit, grounds: CautionGrounds): StandingCaution[] {
+	const facts = daySteps(visit).map(({ plan }) => factsOf(visit, plan, grounds));
+	return checkCautions(...facts).map((caution) => ({
+		...caution,
+		reason: visit.passed.find(({ code }) => code === caution.code)?.reason
+	}));
+}
+
+function factsOf(visit: Visit, plan: LiftPlan, grounds: CautionGrounds): Facts {
+	const { reading } = visit;
+	const { client, groups, lift, ceilings, tonerVolume, today } = grounds;
 	// Every zone of every area that the mixture goes on.
 	const covered = groups.flatMap(({ area }) => {
 		const there = readingOf(reading, area);
@@ -64,7 +80,7 @@ export function visitCautions(
 		plan.covers.root && !plan.covers.lengths && reading.zones.lengths.state === 'lightened'
 			? reading.regrowthCm
 			: undefined;
-	return checkCautions({
+	return {
 		patchTest: patchStanding(client?.patchTests ?? [], today.toISOString()),
 		strandTest: strandTestOf(reading, today),
 		sensitivities: client?.sensitivities ?? [],
@@ -78,8 +94,9 @@ export function visitCautions(
 		product: plan.product,
 		placement: plan.placement,
 		volume: plan.volume,
+		ceilings,
 		minutes: plan.minutes,
-		limitMinutes,
+		limitMinutes: grounds.limitOf(plan.product),
 		onScalp: plan.placement === 'onScalp',
 		overlapsLightened: covered.includes('lightened'),
 		retouchCm: retouch,
@@ -89,10 +106,7 @@ export function visitCautions(
 		...(plan.covers.ends ? { coveredEndsCondition: endsCondition(reading.strain) } : {}),
 		tonerVolume,
 		usesOxidative: true
-	}).map((caution) => ({
-		...caution,
-		reason: visit.passed.find(({ code }) => code === caution.code)?.reason
-	}));
+	};
 }
 
 /** Stops that still stand: nobody has written why to go on. */

@@ -9,11 +9,8 @@ import {
 	dyesOf,
 	fibreOfReading,
 	pigmentOnPath,
-	SCALP,
 	evenPoints,
 	type Fibre,
-	type LiftEvent,
-	type Mixture,
 	type PointStart
 } from '../../core/lift';
 import { rgbOf, type Lab } from '../../core/colour';
@@ -89,34 +86,6 @@ export function pointsOf(
 
 /** A strand is drawn with this many points at most. */
 const MOST_POINTS = 60;
-
-/** What the plan does to the strand: the heat zone of a covered zone may follow later. */
-export function eventsOf(plan: LiftPlan, zones: readonly ZoneStart[]): LiftEvent[] {
-	const { product, volume, ratio, placement, section, damp, bondAdditive } = plan;
-	const mixture: Mixture = { product, volume, ratio, placement, section, damp, bondAdditive };
-	// A border belongs to the zone nearer the scalp.
-	const past = 1e-6;
-	return zones
-		.filter(({ name }) => plan.covers[name])
-		.flatMap(({ fromCm, toCm }): LiftEvent[] => {
-			const from = fromCm > 0 ? fromCm + past : 0;
-			const near: LiftEvent = {
-				kind: 'apply',
-				minute: plan.rootDelayMinutes,
-				mixture,
-				fromCm: from,
-				toCm: Math.min(toCm, SCALP.heatZoneCm)
-			};
-			const far: LiftEvent = {
-				kind: 'apply',
-				minute: 0,
-				mixture,
-				fromCm: Math.max(from, SCALP.heatZoneCm + past),
-				toCm
-			};
-			return [near, far].filter((event) => event.fromCm! <= event.toCm!);
-		});
-}
 
 /** Condition index before the service, from what was read of the past. */
 export const conditionOf = (reading: Reading): number => startingCondition(reading.strain);

@@ -1,28 +1,30 @@
 import { levelOf, undertoneOf } from '../../core/colour';
 import {
-	findBands,
-	headAt,
+	AREAS,
 	labOfFibre,
-	readyHead,
+	predictLift,
 	type AreaName,
 	type Band,
-	type Fibre,
-	type HeadArea
+	type Fibre
 } from '../../core/lift';
 import { findToner } from '../../core/plan';
 import { rawLab } from '../../core/tone';
 import type { ComputeClient } from '../../compute/client';
 import { aimOf, aimOn, readingOf } from '../../records/areas';
-import type { Aim, LiftPlan, Reading, ShelfLine, Visit } from '../../schema/records';
-import { coloursOf, eventsOf, mainZone, pointsOf, seenFibre, tonedColours, zonesOf } from './hair';
+import type { Aim, LiftPlan, Reading, ShelfLine, Visit, ZoneName } from '../../schema/records';
+import type { StrandColours } from '../../charts/strand/paint';
+import { daySteps, MAIN_STEP, stepsOn, workedZones, type DayStep } from './day';
+import { coloursOf, pointsOf, seenFibre, tonedColours, zonesOf, type ZoneStart } from './hair';
 import {
-	courseAnswer,
+	applicationOn,
 	liftAnswer,
-	liftTarget,
 	sessionsAnswer,
 	subjectOf,
-	type Learned
+	type CourseAnswer,
+	type Learned,
+	type LiftAnswer
 } from './lift';
+import { StepView, type DayStrand } from './stepView.svelte';
 import {
 	aimLab,
 	conditionsOf,
@@ -43,8 +45,8 @@ export const FADE_WEEKS = 6;
 export interface HairSource {
 	readonly visit: Visit;
 	readonly line: ShelfLine | undefined;
-	/** Longest one application may stay, minutes. */
-	readonly limit: number;
+	/** Longest an application of a product may stay, minutes. */
+	limitOf(product: LiftPlan['product']): number;
 	readonly washesPerWeek: number;
 	/** What past visits taught of this head; none while it is looked at as a typical one. */
 	readonly learned: Learned | undefined;
@@ -54,7 +56,7 @@ export interface HairSource {
  * Everything the core says of one strand: the rest of the head, or an area that differs from it. Each
  * answer is worked out when it is asked for, and again only when what it rests on has changed.
  */
-export class HairView {
+export class HairView implements DayStrand {
 	readonly #source: HairSource;
 	readonly #compute: ComputeClient | undefined;
 	readonly #area: () => AreaName | undefined;
@@ -80,32 +82,70 @@ export class HairView {
 	strandAim: Aim = $derived.by(() => aimOf(this.#source.visit.aim, this.#area()));
 	/** This hair as predictions take it. */
 	subject = $derived.by(() => subjectOf(this.reading, this.#source.learned));
-	plan: LiftPlan = $derived.by(() => this.#source.visit.lift);
+	/** An area that has this hair, by which the steps of the day are told that leave some out. */
+	place: AreaName = $derived.by(
+		() =>
+			this.#area() ??
+			AREAS.find(
+				(area) => !this.#source.visit.reading.areas[area] && !this.#source.visit.aim.areas[area]
+			) ??
+			'back'
+	);
+	#before = $derived.by(() => this.#source.visit.before);
+	#lift = $derived.by(() => this.#source.visit.lift);
+	#after = $derived.by(() => this.#source.visit.after);
+	/** The applications of the day as this hair has them. */
+	steps: readonly DayStep[] = $derived.by(() =>
+		stepsOn(daySteps({ before: this.#before, lift: this.#lift, after: this.#after }), this.place)
+	);
+	/** The main application. */
+	readonly main: StepView = new StepView(this, () => MAIN_STEP);
+	readonly #last: StepView = new StepView(this, () => this.steps.at(-1)!.id);
+	/** The last application of the day. */
+	get final(): StepView {
+		return this.steps.length === 1 ? this.main : this.#last;
+	}
+	get plan(): LiftPlan {
+		return this.main.plan;
+	}
+	/** The zone that the figures speak of. */
+	get zone(): ZoneStart {
+		return this.main.zone;
+	}
+	/** The aim of that zone. */
+	get aim(): Aim {
+		return this.main.aim;
+	}
+	get target(): number {
+		return this.main.target;
+	}
 	#notes = $derived.by(() => this.#source.visit.run.notes);
 	#tone = $derived.by(() => this.#source.visit.tone);
 	line: ShelfLine | undefined = $derived.by(() => this.#source.line);
-	// Parts of the document keep their identity while they do not change, so what is derived from one
-	// part is not worked out again when another is touched.
-	#courseKey = $derived(JSON.stringify({ ...this.plan, minutes: 0, rootDelayMinutes: 0 }));
-	/** The plan without what the course does not depend on, so that a dragged minute leaves it alone. */
-	#coursePlan = $derived(JSON.parse(this.#courseKey) as LiftPlan);
-	#workKey = $derived(JSON.stringify({ ...this.plan, minutes: 0 }));
-	/** The plan without its minutes: the strand is made ready once and then asked for any minute. */
-	#workPlan = $derived(JSON.parse(this.#workKey) as LiftPlan);
 	zones = $derived(zonesOf(this.reading));
-	zone = $derived(mainZone(this.zones, this.plan.covers));
-	/** The aim of the zone that the figures speak of. */
-	aim: Aim = $derived(aimOn(this.strandAim, this.zone.name));
+	aimOf(zone: ZoneName): Aim {
+		return aimOn(this.strandAim, zone);
+	}
+	limitOf(plan: LiftPlan): number {
+		return this.#source.limitOf(plan.product);
+	}
 	now = $derived(
 		this.zones.map(({ fibre }) => levelOf(labOfFibre(fibre, this.reading.whiteShare).l))
 	);
 	/**
 	 * Levels as the eye reads them, white hair included; the lift itself speaks of the pigmented hair.
 	 */
-	nowLevel = $derived(levelOf(labOfFibre(this.zone.fibre, this.reading.whiteShare).l));
-	liftedLevel = $derived.by(() => levelOf(this.lift.lab.l));
+	nowLevel = $derived.by(() => levelOf(labOfFibre(this.zone.fibre, this.reading.whiteShare).l));
+	liftedLevel = $derived.by(() => this.levelSeen(this.lift.fibre));
+	/** The level that the eye reads of a fibre among this head's white hair. */
+	levelSeen(fibre: Fibre): number {
+		return levelOf(labOfFibre(fibre, this.reading.whiteShare).l);
+	}
 	rawLevel = $derived.by(() => levelOf(this.rawLab.l));
-	points = $derived(pointsOf(this.zones, this.reading, this.plan.covers));
+	#worked = $derived.by(() => JSON.stringify(workedZones(this.steps)));
+	points = $derived.by(() =>
+		pointsOf(this.zones, this.reading, JSON.parse(this.#worked) as LiftPlan['covers'])
+	);
 	nowColours = $derived(
 		coloursOf(
 			this.points.map(({ fibre }) => fibre),
@@ -113,33 +153,33 @@ export class HairView {
 		)
 	);
 
-	target = $derived(liftTarget(this.aim));
-	lift = $derived(liftAnswer(this.subject, this.plan, this.zone));
-	course = $derived.by(() =>
-		courseAnswer(this.subject, this.aim, this.#coursePlan, this.zone, this.#source.limit)
-	);
-	sessions = $derived(sessionsAnswer(this.subject, this.aim, this.plan, this.zone));
-
-	#strand: HeadArea = $derived.by(() => ({
-		name: this.#area() ?? 'back',
-		whiteShare: this.reading.whiteShare,
-		points: this.points
-	}));
-	#ready = $derived.by(() =>
-		readyHead([this.#strand], eventsOf(this.#workPlan, this.zones), this.subject.factors)
-	);
-	#headNow = $derived.by(() => headAt(this.#ready, this.plan.minutes)[0]!);
-	/** Stretches that come out apart from the rest of what was worked on, with the reason. */
-	bands: Band[] = $derived.by(() => {
-		const covered = new Map(this.points.map(({ distanceCm, covered }) => [distanceCm, covered]));
-		return findBands(this.#strand, this.#headNow.points, (cm) => covered.get(cm) === true);
+	/** What each application of the day does on the zone that the figures speak of. */
+	#day = $derived.by(() => this.steps.map(({ plan }) => applicationOn(plan, this.zone)));
+	/** Where the day leaves that zone. */
+	lift: LiftAnswer = $derived.by(() => {
+		if (this.steps.length === 1) return this.main.lift;
+		const last = this.steps.at(-1)!;
+		const { rootLead } = this.main.lift;
+		return { ...liftAnswer(this.subject, last.plan, this.zone, this.#day.slice(0, -1)), rootLead };
 	});
-	/** The strand at a minute of the service. */
-	liftedAt(minute: number): Fibre[] {
-		return headAt(this.#ready, minute)[0]!.points.map(({ fibre }) => fibre);
+	get course(): CourseAnswer {
+		return this.main.course;
 	}
-	lifted: Fibre[] = $derived.by(() => this.#headNow.points.map(({ fibre }) => fibre));
-	liftedColours = $derived(coloursOf(this.lifted, this.reading.whiteShare));
+	sessions = $derived.by(() => sessionsAnswer(this.subject, this.aim, this.#day, this.zone));
+	/** The strand as the day leaves it. */
+	get lifted(): Fibre[] {
+		return this.final.lifted;
+	}
+	get liftedColours(): StrandColours {
+		return this.final.liftedColours;
+	}
+	get bands(): Band[] {
+		return this.final.bands;
+	}
+	/** The strand at a minute of the main application. */
+	liftedAt(minute: number): Fibre[] {
+		return this.main.liftedAt(minute);
+	}
 
 	/** The last level seen at the chair on the zone the figures speak of, or on any zone. */
 	seen = $derived.by(() => {
@@ -150,9 +190,16 @@ export class HairView {
 	toneStart: ToneStart = $derived.by(() => {
 		const { seen } = this;
 		return seen
-			? { fibre: seenFibre(this.reading, seen.level), seen: true, minute: seen.minute }
+			? { fibre: this.#afterSeen(seen), seen: true, minute: seen.minute }
 			: { fibre: this.lift.fibre, seen: false, minute: this.plan.minutes };
 	});
+	/** Hair seen during the main application still has the later ones of the day before it. */
+	#afterSeen({ level, minute }: { readonly level: number; readonly minute: number }): Fibre {
+		const fibre = seenFibre(this.reading, level);
+		const main = this.steps.findIndex(({ id }) => id === MAIN_STEP);
+		const later = minute > this.plan.minutes ? [] : this.#day.slice(main + 1);
+		return predictLift(fibre, later, this.subject.factors).at(-1)?.fibre ?? fibre;
+	}
 	raw = $derived(rawOf(this.toneStart, this.reading));
 	rawLab = $derived(rawLab(this.raw));
 	rawUndertone = $derived(undertoneOf(this.rawLab));

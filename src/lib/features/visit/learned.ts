@@ -15,12 +15,15 @@ import { applicationOn, type Learned } from './lift';
 const YEAR_MS = 365.25 * 24 * 3_600_000;
 
 /** Levels seen at the chair of a visit, each with what the model says of it for any factor. */
-function observationsOf({ reading, lift, run }: Visit): Observation[] {
+function observationsOf({ reading, before, lift, run }: Visit): Observation[] {
 	const zones = zonesOf(reading);
 	return run.notes.flatMap(({ zone, minute, level }) => {
 		const place = zones.find(({ name }) => name === zone);
 		if (!place || minute < 1 || !lift.covers[zone]) return [];
-		const application = applicationOn(lift, place, minute);
+		const applications = [
+			...before.map((step) => applicationOn(step, place)),
+			applicationOn(lift, place, minute)
+		];
 		const expectedAt = (personal: number): number => {
 			const head: HeadFactors = {
 				naturalLevel: reading.naturalLevel,
@@ -28,7 +31,7 @@ function observationsOf({ reading, lift, run }: Visit): Observation[] {
 				personal
 			};
 			return levelOfFibre(
-				predictLift(place.fibre, [application], head, conditionOf(reading))[0]!.fibre
+				predictLift(place.fibre, applications, head, conditionOf(reading)).at(-1)!.fibre
 			);
 		};
 		return [{ seen: level, expectedAt }];

@@ -1,16 +1,15 @@
 import {
 	learnedSpread,
 	levelInterval,
-	levelOfFibre,
 	liftCourse,
 	predictLift,
 	readyWindow,
 	SCALP,
 	SPREAD,
 	spentMinute,
-	applyTo,
 	type Application,
 	type Course,
+	type Fibre,
 	type HeadFactors,
 	type LiftResult,
 	type ReadyWindow,
@@ -19,10 +18,14 @@ import {
 import type { Personal } from '../../core/learn';
 import { estimateSessions, TARGET_TOLERANCE, type SessionsEstimate } from '../../core/plan';
 import type { Aim, LiftPlan, Reading, ZoneName } from '../../schema/records';
+import { delayAt, reaches } from './day';
 import { conditionOf, type ZoneStart } from './hair';
 
-/** Minutes the chart runs past the plan, so that one sees what leaving it longer would do. */
-export const CHART_MINUTES = 60;
+/** The chart runs this far, so that one sees what leaving it longer would do; further where it may stay longer. */
+const CHART_MINUTES = 60;
+
+/** Minutes that the clock of an application spans. */
+export const clockMinutes = (limitMinutes: number): number => Math.max(CHART_MINUTES, limitMinutes);
 
 /** Level the lift works towards: the aim, and the room the toner needs. */
 export const liftTarget = (aim: Aim): number => Math.min(12, aim.level + aim.liftPast);
@@ -78,17 +81,26 @@ function readingSpread(reading: Reading, zone: ZoneName, spread: Spread): Spread
 export const zoneLevel = (reading: Reading, zone: ZoneName): number =>
 	reading.zones[zone].state === 'natural' ? reading.naturalLevel : reading.zones[zone].presentLevel;
 
-/** The plan as one application at the middle of a zone. */
+/**
+ * The plan as one application at the middle of a zone, as long as it lies there. A zone that is only
+ * drawn through at the end counts with those minutes; one that is kept out with none.
+ * @param minutes minutes since the first brush stroke
+ */
 export function applicationOn(
 	plan: LiftPlan,
 	zone: ZoneStart,
 	minutes = plan.minutes
 ): Application {
+	const lies = plan.covers[zone.name]
+		? minutes - delayAt(plan, zone)
+		: reaches(plan, zone.name)
+			? Math.min(plan.drawThroughMinutes, minutes)
+			: 0;
 	return {
 		product: plan.product,
 		volume: plan.volume,
 		ratio: plan.ratio,
-		minutes,
+		minutes: Math.max(0, lies),
 		placement: plan.placement,
 		section: plan.section,
 		damp: plan.damp,
@@ -105,30 +117,36 @@ export interface LiftAnswer extends LiftResult {
 	readonly rootLead: number;
 }
 
-export function liftAnswer(subject: LiftSubject, plan: LiftPlan, zone: ZoneStart): LiftAnswer {
+/** @param earlier applications of the same day before it, on the same zone */
+export function liftAnswer(
+	subject: LiftSubject,
+	plan: LiftPlan,
+	zone: ZoneStart,
+	earlier: readonly Application[] = []
+): LiftAnswer {
 	const { reading, factors: head } = subject;
-	const application = applicationOn(plan, zone);
-	const result = predictLift(zone.fibre, [application], head, conditionOf(reading))[0]!;
+	const applications = [...earlier, applicationOn(plan, zone)];
+	const result = predictLift(zone.fibre, applications, head, conditionOf(reading)).at(-1)!;
 	const spread = subject.spreadOf(zone.name);
-	const interval = levelInterval(zone.fibre, [application], head, spread)[0]!;
-	return { ...result, ...interval, rootLead: rootLead(subject, plan, zone, result.level) };
+	const interval = levelInterval(zone.fibre, applications, head, spread).at(-1)!;
+	return { ...result, ...interval, rootLead: rootLead(subject, plan, zone, earlier, result.level) };
 }
 
 function rootLead(
 	{ factors }: LiftSubject,
 	plan: LiftPlan,
 	zone: ZoneStart,
+	earlier: readonly Application[],
 	level: number
 ): number {
 	const coversScalp = plan.covers.root || (zone.fromCm === 0 && plan.covers[zone.name]);
 	if (!coversScalp || zone.toCm <= SCALP.heatZoneCm) return 0;
-	const minutes = Math.max(0, plan.minutes - plan.rootDelayMinutes);
-	const atScalp = applyTo(
-		zone.fibre,
-		{ ...applicationOn(plan, zone, minutes), distanceCm: 0.5 },
-		factors
-	);
-	return levelOfFibre(atScalp) - level;
+	const minutes = Math.max(0, plan.minutes - plan.delays.root);
+	const atScalp = [...earlier, { ...applicationOn(plan, zone), minutes }].map((application) => ({
+		...application,
+		distanceCm: 0.5
+	}));
+	return predictLift(zone.fibre, atScalp, factors).at(-1)!.level - level;
 }
 
 /** The lift unrolled against minutes. Does not depend on the planned minute. */
@@ -145,53 +163,78 @@ export function courseAnswer(
 	aim: Aim,
 	plan: LiftPlan,
 	zone: ZoneStart,
-	limit: number
+	limit: number,
+	earlier: readonly Application[] = []
 ): CourseAnswer {
 	const head = subject.factors;
 	const application = applicationOn(plan, zone);
 	const level = liftTarget(aim);
 	const target = { low: level - TARGET_TOLERANCE, high: level + TARGET_TOLERANCE };
-	const spread = subject.spreadOf(zone.name);
-	const course = liftCourse(zone.fibre, application, head, CHART_MINUTES, 2, spread);
+	const { fibre, spread } = afterEarlier(subject, zone, earlier);
+	const delay = plan.covers[zone.name] ? delayAt(plan, zone) : Infinity;
+	const last = clockMinutes(limit);
+	const lying = Math.max(2, last - delay);
+	const moments = liftCourse(fibre, application, head, lying, 2, spread);
+	const course: Course =
+		delay === 0
+			? moments
+			: delay >= last
+				? [moments[0]!, { ...moments[0]!, minute: last }]
+				: [moments[0]!, ...moments.map((moment) => ({ ...moment, minute: moment.minute + delay }))];
 	return {
 		course,
 		window: readyWindow(course, target.low, target.high),
-		spent: spentMinute(zone.fibre, application, head, limit),
+		spent: Math.min(limit, spentMinute(fibre, application, head, limit) + delay),
 		limit,
 		target
 	};
 }
 
-/** The plain estimate: this visit repeated until the aim is met. */
+/** Hair after the applications before this one, and how sure one still is of where it stands. */
+function afterEarlier(
+	subject: LiftSubject,
+	zone: ZoneStart,
+	earlier: readonly Application[]
+): { readonly fibre: Fibre; readonly spread: Spread } {
+	const spread = subject.spreadOf(zone.name);
+	if (earlier.length === 0) return { fibre: zone.fibre, spread };
+	const { fibre } = predictLift(zone.fibre, earlier, subject.factors).at(-1)!;
+	const { low, high } = levelInterval(zone.fibre, earlier, subject.factors, spread).at(-1)!;
+	return { fibre, spread: { ...spread, startLevel: (high - low) / (2 * TENTH_NORMAL) } };
+}
+
+/** The normal curve leaves a tenth on either side of this many standard deviations. */
+const TENTH_NORMAL = 1.2816;
+
+/** The plain estimate: this day repeated until the aim is met. */
 export const sessionsAnswer = (
 	{ reading, factors }: LiftSubject,
 	aim: Aim,
-	plan: LiftPlan,
+	day: readonly Application[],
 	zone: ZoneStart
 ): SessionsEstimate =>
-	estimateSessions(
-		zone.fibre,
-		[applicationOn(plan, zone)],
-		factors,
-		{ level: liftTarget(aim) },
-		conditionOf(reading)
-	);
+	estimateSessions(zone.fibre, day, factors, { level: liftTarget(aim) }, conditionOf(reading));
 
 const signed = (value: number, digits: number): string =>
 	`${value >= 0 ? '+' : '−'}${Math.abs(value).toFixed(digits)}`;
 
-/** What a changed plan would do to level and condition, in a few words. */
+/** What a changed plan would do to level and condition of a zone, in a few words. */
 export function whatIf(
 	{ reading, factors: head }: LiftSubject,
 	plan: LiftPlan,
 	zone: ZoneStart,
-	change: Partial<LiftPlan>
+	change: Partial<LiftPlan>,
+	earlier: readonly Application[] = []
 ): string {
 	const condition = conditionOf(reading);
-	const [now, then] = [plan, { ...plan, ...change }].map(
-		(p) => predictLift(zone.fibre, [applicationOn(p, zone)], head, condition)[0]!
+	const [now, then] = [plan, { ...plan, ...change }].map((p) =>
+		predictLift(zone.fibre, [...earlier, applicationOn(p, zone)], head, condition).at(-1)!
 	) as [LiftResult, LiftResult];
-	const level = then.level - now.level;
+	const level = Math.round((then.level - now.level) * 10) / 10;
 	const wear = Math.round(then.condition) - Math.round(now.condition);
-	return `${signed(level, 1)} level${wear === 0 ? '' : `, condition ${signed(wear, 0)}`}`;
+	if (level === 0 && wear === 0) return 'no difference';
+	return [
+		...(level === 0 ? [] : [`${signed(level, 1)} level`]),
+		...(wear === 0 ? [] : [`condition ${signed(wear, 0)}`])
+	].join(', ');
 }

@@ -1,13 +1,23 @@
 import { planBowls, type BowlPlan } from '../../core/mix';
-import type { AreaName } from '../../core/lift';
+import { DEFAULT_LIMIT_MINUTES, type AreaName } from '../../core/lift';
 import { chairMinutes } from '../../core/plan';
 import type { ComputeClient } from '../../compute/client';
 import { areaGroups, changeAim, changeReading } from '../../records/areas';
 import { History } from '../../records/history.svelte';
 import type { Library } from '../../records/library.svelte';
 import { revise } from '../../records/revise';
-import type { Aim, Client, Reading, Shelf, ShelfLine, Station, Visit } from '../../schema/records';
+import type {
+	Aim,
+	Client,
+	LiftPlan,
+	Reading,
+	Shelf,
+	ShelfLine,
+	Station,
+	Visit
+} from '../../schema/records';
 import { openStops, visitCautions } from './cautions';
+import { daySteps } from './day';
 import { currentGesture } from './gesture.svelte';
 import { HairView, type HairSource } from './hairView.svelte';
 import { learnedFrom } from './learned';
@@ -36,18 +46,32 @@ export class VisitSession implements HairSource {
 		this.id = id;
 		this.#now = now;
 		this.head = new HairView(this, () => undefined, `toner ${id}`, compute);
-		this.#area = new HairView(this, () => this.areas[0], `toner ${id} area`, compute);
+		this.#compute = compute;
 	}
 
 	/** The rest of the head: what holds wherever no area differs. Bowls, chair and record stand on it. */
 	readonly head: HairView;
-	readonly #area: HairView;
+	readonly #compute: ComputeClient | undefined;
+	readonly #ofAreas = new Map<AreaName, HairView>();
+	/** What the core says of the hair of an area, or of the rest of the head. */
+	hairOf(area: AreaName | undefined): HairView {
+		if (area === undefined) return this.head;
+		let view = this.#ofAreas.get(area);
+		if (!view) {
+			// Under a root of its own: it may be asked for within something that does not last.
+			$effect.root(() => {
+				view = new HairView(this, () => area, `toner ${this.id} ${area}`, this.#compute);
+			});
+			this.#ofAreas.set(area, view!);
+		}
+		return view!;
+	}
 
 	/** Areas being looked at and changed together; none means the rest of the head. */
 	areas: readonly AreaName[] = $state.raw([]);
 	/** What Read, Aim and Lift show: the areas looked at, or the rest of the head. */
 	get view(): HairView {
-		return this.areas.length > 0 ? this.#area : this.head;
+		return this.hairOf(this.areas[0]);
 	}
 	/** Looks at an area too, or no longer. */
 	toggleArea(area: AreaName): void {
@@ -149,7 +173,11 @@ export class VisitSession implements HairSource {
 	// Parts of the document keep their identity while they do not change, so what is derived from one
 	// part is not worked out again when another is touched.
 	plan = $derived(this.visit.lift);
-	limit = $derived(this.shelf?.limitMinutes ?? 50);
+	/** Longest an application of a product may stay, minutes. */
+	limitOf(product: LiftPlan['product']): number {
+		return this.shelf?.limits[product] ?? this.shelf?.limitMinutes ?? DEFAULT_LIMIT_MINUTES;
+	}
+	steps = $derived.by(() => daySteps(this.visit));
 	washesPerWeek = $derived(this.client?.washesPerWeek ?? 2);
 	/** What this client's recorded visits taught. */
 	taught: Learned = $derived.by(() =>
@@ -200,15 +228,15 @@ export class VisitSession implements HairSource {
 		return lines.find(({ id }) => id === this.visit.tone.lineId) ?? lines[0];
 	});
 	cautions = $derived.by(() =>
-		visitCautions(
-			this.visit,
-			this.client,
-			this.groups,
-			this.head.lift,
-			this.limit,
-			this.visit.tone.choice === 'none' ? undefined : this.line?.developerVolume,
-			this.#now()
-		)
+		visitCautions(this.visit, {
+			client: this.client,
+			groups: this.groups,
+			lift: this.head.lift,
+			ceilings: this.shelf?.ceilings,
+			limitOf: (product) => this.limitOf(product),
+			tonerVolume: this.visit.tone.choice === 'none' ? undefined : this.line?.developerVolume,
+			today: this.#now()
+		})
 	);
 	stops = $derived(openStops(this.cautions));
 

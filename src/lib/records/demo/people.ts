@@ -73,7 +73,7 @@ export const people = (now: Date): readonly Person[] => [
 				lightShare: 0.75,
 				lowlights: { share: 0.1, level: 6.5, direction: 'neutral' }
 			},
-			lift: { minutes: 38, rootDelayMinutes: 4 },
+			lift: { minutes: 38, delays: { root: 4, lengths: 0, ends: 0 } },
 			bowls: { technique: 'foils', foils: 46 }
 		}
 	},

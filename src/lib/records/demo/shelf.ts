@@ -1,3 +1,4 @@
+import { USUAL_CEILINGS } from '../../core/caution';
 import { USUAL_STOCK } from '../../core/mix';
 import type { Shelf, ShelfLine } from '../../schema/records';
 import { stamp } from '../documents';
@@ -30,6 +31,9 @@ export const plainShelf = (now: Date): Shelf => ({
 	kind: 'shelf',
 	developers: [...USUAL_STOCK],
 	limitMinutes: 50,
+	limits: {},
+	pace: 'gentle',
+	ceilings: USUAL_CEILINGS,
 	lightenerName: 'lightener',
 	rates: { currency: 'EUR', perHour: 60, perApplication: 35 },
 	lines: [
