@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { liftChart, momentAt, type ChartMoment } from './liftChart';
+import { liftChart, momentAt, type ChartMoment } from './lift/liftChart';
 import { paintStrand, turnPixels, type Rgb } from './strand/paint';
 import { weaveStrand } from './strand/weave';
 

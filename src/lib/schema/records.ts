@@ -281,9 +281,7 @@ export const visit = z.object({
 	/** Ways that were weighed against it, side by side. */
 	ways: z.array(liftWay).max(3),
 	/** Where several visits were planned together: which of them this is. */
-	series: z
-		.object({ id, number: z.number().int().min(1).max(12), of: z.number().int().min(1).max(12) })
-		.optional(),
+	series: z.object({ id, number: z.number().int().min(1).max(60) }).optional(),
 	bowls: bowlsPlan,
 	run,
 	tone: tonePlan,

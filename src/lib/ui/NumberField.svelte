@@ -6,9 +6,11 @@
 		max: number;
 		step?: number;
 		unit?: string;
+		/** Label and figure on one line, as a dial has them. */
+		inline?: boolean;
 		onchange: (value: number) => void;
 	}
-	let { label, value, min, max, step = 1, unit = '', onchange }: Props = $props();
+	let { label, value, min, max, step = 1, unit = '', inline = false, onchange }: Props = $props();
 	const id = $props.id();
 	let fault = $state('');
 
@@ -23,7 +25,7 @@
 	}
 </script>
 
-<div class="field">
+<div class="field" class:inline>
 	<label for={id}>{label}</label>
 	<span class="box">
 		<input
@@ -64,6 +66,19 @@
 	}
 	.unit {
 		color: var(--ink-soft);
+	}
+	.inline {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		justify-content: space-between;
+		gap: 0 12px;
+	}
+	.inline .box {
+		width: 92px;
+	}
+	.inline input {
+		text-align: right;
 	}
 	.fault {
 		color: var(--stop);

@@ -3,9 +3,11 @@
 		label: string;
 		value: T;
 		options: readonly { value: T; label: string }[];
+		/** What the next choice would do. */
+		hint?: string;
 		onchange: (value: T) => void;
 	}
-	let { label, value, options, onchange }: Props = $props();
+	let { label, value, options, hint, onchange }: Props = $props();
 	const id = $props.id();
 
 	function pick(text: string) {
@@ -21,6 +23,7 @@
 			<option value={option.value}>{option.label}</option>
 		{/each}
 	</select>
+	{#if hint}<p class="hint">{hint}</p>{/if}
 </div>
 
 <style>
@@ -36,5 +39,9 @@
 		background: var(--room);
 		font-weight: 600;
 		font-size: 16px;
+	}
+	.hint {
+		font-size: 13px;
+		color: var(--ink-soft);
 	}
 </style>

@@ -5,9 +5,11 @@
 	interface Props {
 		label: string;
 		checked: boolean;
+		/** What it would do. */
+		hint?: string;
 		onchange: (checked: boolean) => void;
 	}
-	let { label, checked, onchange }: Props = $props();
+	let { label, checked, hint, onchange }: Props = $props();
 	const id = $props.id();
 </script>
 
@@ -17,7 +19,9 @@
 			{#if checked}<Check size={18} aria-hidden="true" />{/if}
 		{/snippet}
 	</Checkbox.Root>
-	<label for={id}>{label}</label>
+	<label for={id}
+		>{label}{#if hint}<span class="hint">{hint}</span>{/if}</label
+	>
 </div>
 
 <style>
@@ -29,6 +33,12 @@
 	label {
 		padding: 11px 0 11px 10px;
 		cursor: pointer;
+	}
+	.hint {
+		display: block;
+		font-size: 13px;
+		line-height: 1.2;
+		color: var(--ink-soft);
 	}
 	:global(.tick-box) {
 		flex: none;

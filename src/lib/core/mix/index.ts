@@ -10,7 +10,7 @@ export {
 	type Coverage,
 	type Density
 } from './bowls';
-export { BOWL_LIFE_MINUTES, GRAMS_PER_OUNCE, USUAL_STOCK } from './constants';
+export { AREA_SHARE, BOWL_LIFE_MINUTES, GRAMS_PER_OUNCE, USUAL_STOCK } from './constants';
 export {
 	serviceClock,
 	type ClockItem,

@@ -4,7 +4,8 @@ import {
 	minutesForDose,
 	type Application,
 	type Fibre,
-	type HeadFactors
+	type HeadFactors,
+	type Product
 } from '../lift';
 import { SEARCH } from './constants';
 
@@ -16,10 +17,10 @@ export const STEP_KINDS = ['removal', 'again', 'baseBreak', 'other'] as const;
 export type StepKind = (typeof STEP_KINDS)[number];
 
 /** An application as it is usual for a kind of step. */
-export type UsualStep = Pick<
-	Application,
-	'product' | 'volume' | 'ratio' | 'minutes' | 'placement'
-> & { readonly damp: boolean };
+export interface UsualStep extends Pick<Application, 'volume' | 'ratio' | 'minutes' | 'placement'> {
+	readonly product: Exclude<Product, 'alkalineDemi'>;
+	readonly damp: boolean;
+}
 
 /**
  * A bleach wash that takes old colour out before the first lightening. Its dampness and its shampoo are

@@ -11,7 +11,14 @@ export {
 	type ServicePlan,
 	type VisitPlan
 } from './search';
-export { PACES, type Pace, type PlanConstraints, type PlanHead, type Stopped } from './recipes';
+export {
+	PACES,
+	paceVolume,
+	type Pace,
+	type PlanConstraints,
+	type PlanHead,
+	type Stopped
+} from './recipes';
 export {
 	BASE_BREAK,
 	minutesTo,

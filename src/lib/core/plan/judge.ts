@@ -22,6 +22,8 @@ export interface AimProblem {
 /** How one piece of hair gets there. */
 export interface JudgedHair {
 	readonly name: string;
+	/** Distinct ways there; empty when there is none, or none is needed. */
+	readonly plans: readonly ServicePlan[];
 	/** The way with the fewest visits; none when it is there already or cannot get there. */
 	readonly plan?: ServicePlan | undefined;
 	readonly nearest?: (ServicePlan & { readonly stoppedBy: Stopped }) | undefined;
@@ -57,7 +59,9 @@ export interface AimJudgement {
 		{ readonly level: number; readonly low: number; readonly high: number } | undefined;
 	/** Lowest condition index expected at the end. */
 	readonly condition: number;
-	/** The hair that decides; none where all of it comes out alike. */
+	/** The hair that needs most; none when nothing was asked. */
+	readonly decides: string | undefined;
+	/** The same, where it is told; none where all of it comes out alike. */
 	readonly hardest: string | undefined;
 	readonly hair: readonly JudgedHair[];
 	readonly alternatives: readonly Alternative[];
@@ -121,7 +125,14 @@ export function* judgeAimSteps({ hair, constraints }: AimProblem): Steps<AimJudg
 		condition: Number.isFinite(condition) ? condition : 100,
 		lifts: liftsOf(hardest?.plan ?? hardest?.nearest),
 		hardest: visits > 0 && !alike(judged) ? hardest?.name : undefined,
-		hair: judged.map(({ name, plan, nearest, already }) => ({ name, plan, nearest, already })),
+		hair: judged.map(({ name, plans, plan, nearest, already }) => ({
+			name,
+			plans,
+			plan,
+			nearest,
+			already
+		})),
+		decides: hardest?.name,
 		alternatives: visits > 1 ? alternatives(judged, visitsOf) : []
 	};
 }
@@ -129,6 +140,7 @@ export function* judgeAimSteps({ hair, constraints }: AimProblem): Steps<AimJudg
 const judgedHair = (asked: AimedHair, answer: PlanAnswer) => ({
 	asked,
 	name: asked.name,
+	plans: answer.plans,
 	plan: fewest(answer),
 	nearest: answer.nearest,
 	already: answer.already

@@ -22,6 +22,10 @@ import { removalStep } from './day';
 export type Pace = keyof typeof SEARCH.volumes;
 export const PACES = ['gentle', 'steady', 'brisk'] as const satisfies readonly Pace[];
 
+/** The strength at which a pace usually works, volumes, no higher than a ceiling. */
+export const paceVolume = (pace: Pace, ceiling: number): number =>
+	Math.min(ceiling, SEARCH.volumes[pace][1]);
+
 /** The head a plan is made for. */
 export interface PlanHead {
 	readonly fibre: Fibre;

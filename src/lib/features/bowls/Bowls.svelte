@@ -8,14 +8,25 @@
 	import Select from '../../ui/Select.svelte';
 	import FootLine from '../visit/FootLine.svelte';
 	import Station from '../visit/Station.svelte';
+	import { MAIN_STEP } from '../visit/day';
+	import { STEP_NAMES } from '../lift/steps';
+	import { bowlWords } from '../visit/work';
 	import { useVisit } from '../visit/context';
-	import { formatHours, formatRatio, SECTION_OPTIONS } from '../visit/words';
+	import {
+		formatHours,
+		formatRatio,
+		labelIn,
+		PRODUCT_OPTIONS,
+		SECTION_OPTIONS
+	} from '../visit/words';
 	import BowlFigure from './BowlFigure.svelte';
 
 	const session = useVisit();
 	const plan = $derived(session.plan);
 	const bowlPlan = $derived(session.bowlPlan);
 	const bowls = $derived(bowlPlan.bowls);
+	/** Applications of the day beside the main one, each with bowls of its own. */
+	const further = $derived(session.work.steps.filter(({ step }) => step.id !== MAIN_STEP));
 	const unmixable = $derived(bowls.some((bowl) => !bowl.blend));
 	const stock = $derived((session.shelf?.developers ?? []).toSorted((a, b) => a - b));
 	let ounces = $state(false);
@@ -36,8 +47,8 @@
 
 <Station
 	question="What goes into each bowl?"
-	answer={ounces ? weigh(bowlPlan.totalGrams) : `${bowlPlan.totalGrams} g`}
-	words="in {bowls.length} bowl{bowls.length === 1 ? '' : 's'}"
+	answer={weigh(session.work.grams)}
+	words="in {session.work.bowls} bowl{session.work.bowls === 1 ? '' : 's'}"
 	range="{product} with {plan.volume} vol, {formatRatio(plan.ratio)}, {consistencyOf(
 		plan.ratio
 	)} · reserve {weigh(bowlPlan.reserveGrams)} within"
@@ -83,6 +94,17 @@
 				</li>
 			{/each}
 		</ol>
+		{#each further as { step, bowls: own } (step.id)}
+			<section>
+				<h2 class="figure">{STEP_NAMES[step.kind]}</h2>
+				<p>
+					{labelIn(PRODUCT_OPTIONS, step.plan.product)}, {formatRatio(step.plan.ratio)}, {step.plan
+						.minutes} min: {own.bowls
+						.map((bowl) => bowlWords(bowl, step.plan.volume, weigh))
+						.join('; ')}.
+				</p>
+			</section>
+		{/each}
 		<p class="soft">
 			Each bowl is used up within 20 minutes: it loses strength from the moment it is mixed. Weigh,
 			tare, then pour; fully saturate every section.
@@ -153,6 +175,11 @@
 		align-items: center;
 		padding: 14px 0;
 		border-bottom: 1px solid var(--line);
+	}
+	section {
+		padding: 12px 0;
+		border-bottom: 1px solid var(--line);
+		margin-bottom: 12px;
 	}
 	h2 {
 		font-size: 21px;

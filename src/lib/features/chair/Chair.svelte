@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
-	import LiftChart from '../../charts/LiftChart.svelte';
+	import LiftChart from '../../charts/lift/LiftChart.svelte';
 	import { hexOf, undertoneOf } from '../../core/colour';
 	import { formatLevel } from '../../core/hair';
 	import { labOfFibre, levelOfFibre } from '../../core/lift';

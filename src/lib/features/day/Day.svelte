@@ -14,7 +14,14 @@
 		[...library.visits.values()].toSorted((p, q) => p.createdAt.localeCompare(q.createdAt))
 	);
 	const inChair = $derived(visits.filter(({ status }) => status === 'inChair'));
-	const waiting = $derived(visits.filter(({ status }) => status === 'waiting'));
+	const waiting = $derived(
+		visits.filter(({ status, date }) => status === 'waiting' && date <= today)
+	);
+	const coming = $derived(
+		visits
+			.filter(({ status, date }) => status === 'waiting' && date > today)
+			.toSorted((p, q) => p.date.localeCompare(q.date))
+	);
 	const done = $derived(visits.filter(({ status, date }) => status === 'done' && date === today));
 	const date = new Date().toLocaleDateString([], {
 		weekday: 'long',
@@ -25,7 +32,8 @@
 		[
 			{ name: 'In the chair', list: inChair },
 			{ name: 'Waiting', list: waiting },
-			{ name: 'Done today', list: done }
+			{ name: 'Done today', list: done },
+			{ name: 'Coming', list: coming }
 		].filter(({ list }) => list.length > 0)
 	);
 	/** Each row works out a whole visit, so a crowded day is shown in parts. */

@@ -6,7 +6,7 @@
 	import type { Visit } from '../../schema/records';
 	import { VisitSession } from '../visit/session.svelte';
 	import { stationLine, stationState } from '../visit/summary';
-	import { STATIONS } from '../visit/words';
+	import { formatDay, STATIONS } from '../visit/words';
 
 	interface Props {
 		visit: Visit;
@@ -28,7 +28,9 @@
 	const since = $derived(
 		visit.status === 'inChair' && visit.chairSince
 			? `since ${new Date(visit.chairSince).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })}`
-			: visit.colourist
+			: visit.status === 'waiting' && visit.date > new Date().toISOString().slice(0, 10)
+				? formatDay(visit.date)
+				: visit.colourist
 	);
 </script>
 

@@ -3,13 +3,16 @@
 	import Fold from '../../ui/Fold.svelte';
 	import Tick from '../../ui/Tick.svelte';
 	import { useVisit } from '../visit/context';
-	import { liftAnswer, subjectOf } from '../visit/lift';
+	import { liftAnswer, subjectOf, type Learned } from '../visit/lift';
 
 	const session = useVisit();
 	const view = $derived(session.view);
 	const taught = $derived(session.taught);
-	const typical = $derived(liftAnswer(subjectOf(view.reading), view.plan, view.zone));
-	const withIt = $derived(liftAnswer(subjectOf(view.reading, taught), view.plan, view.zone));
+	const step = $derived(view.shown);
+	const as = (learned?: Learned) =>
+		liftAnswer(subjectOf(view.reading, learned), step.plan, step.zone, step.earlier);
+	const typical = $derived(as());
+	const withIt = $derived(as(taught));
 </script>
 
 {#if taught.visits > 0}

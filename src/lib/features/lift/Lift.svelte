@@ -1,51 +1,76 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
-	import LiftChart from '../../charts/LiftChart.svelte';
+	import LiftChart from '../../charts/lift/LiftChart.svelte';
+	import type { ChartTrack } from '../../charts/lift/liftChart';
 	import { hexOf } from '../../core/colour';
 	import { conditionBand, formatLevel } from '../../core/hair';
-	import { bandWords, SCALP } from '../../core/lift';
 	import Button from '../../ui/Button.svelte';
+	import Choice from '../../ui/Choice.svelte';
 	import FootLine from '../visit/FootLine.svelte';
 	import Station from '../visit/Station.svelte';
-	import GroupChoice from '../visit/GroupChoice.svelte';
-	import StrandRow from '../visit/StrandRow.svelte';
+	import { MAIN_STEP } from '../visit/day';
 	import { useVisit } from '../visit/context';
-	import { conditionOf } from '../visit/hair';
-	import { tonedWord } from '../visit/summary';
 	import { formatHours } from '../visit/words';
 	import { aimVerdict } from '../aim/aim';
+	import AddStep from './AddStep.svelte';
+	import DaySteps from './DaySteps.svelte';
 	import LearnedFold from './LearnedFold.svelte';
 	import LiftDials from './LiftDials.svelte';
+	import LiftField from './LiftField.svelte';
+	import SideBySide from './SideBySide.svelte';
 	import StallFold from './StallFold.svelte';
+	import VisitPlans from './VisitPlans.svelte';
+	import WaysField from './WaysField.svelte';
 	import Why from './Why.svelte';
+	import { hairOfHead, readyWords } from './field';
+	import { waysOf } from './ways';
 
 	const session = useVisit();
-	const lift = $derived(session.view.lift);
-	const plan = $derived(session.plan);
-	const answer = $derived(session.view.course);
+	const view = $derived(session.view);
+	const step = $derived(view.shown);
+	const lift = $derived(step.lift);
+	const answer = $derived(step.course);
 	const moments = $derived(answer.course.map(({ lab, ...rest }) => ({ ...rest, hex: hexOf(lab) })));
-	const before = $derived(Math.round(conditionOf(session.view.reading)));
-	const verdict = $derived(aimVerdict(session.view.sessions, session.view.target));
-
-	const windowText = $derived.by(() => {
-		const { window } = answer;
-		if (!window) return 'not within the hour';
-		const from = Math.ceil(window.from);
-		return window.to === undefined || window.to > 60
-			? `from ${from} min`
-			: `${from}–${Math.floor(window.to)} min`;
-	});
-	const warm = $derived(
-		Math.abs(lift.rootLead) >= 0.15
-			? {
-					share: SCALP.heatZoneCm / session.view.reading.lengthCm,
-					text: `scalp’s warmth: ${Math.abs(lift.rootLead).toFixed(1)} level ${lift.rootLead > 0 ? 'lighter' : 'behind'}`
-				}
-			: undefined
+	const verdict = $derived(aimVerdict(view.sessions, view.target));
+	const heads = $derived(hairOfHead(session));
+	const ready = $derived(
+		readyWords(
+			heads.flatMap((head) => head.view.shown.ready),
+			step.lastMinute
+		)
 	);
+	/** Where the head is one, its warm root and other zones; else the other hair of the head. */
+	const tracks: ChartTrack[] = $derived(
+		heads.length === 1
+			? step.tracks.map(({ name, moments }) => ({ name, moments }))
+			: heads
+					.filter((head) => head.view !== view)
+					.map((head) => ({
+						name: head.name,
+						moments: head.view.shown.course.course.map(({ lab, minute, level }) => ({
+							minute,
+							level,
+							hex: hexOf(lab)
+						}))
+					}))
+	);
+	const several = $derived(view.steps.length > 1);
+
+	const PICTURES = [
+		{ value: 'clock', label: 'Clock' },
+		{ value: 'ways', label: 'Side by side' },
+		{ value: 'visits', label: 'Visits' }
+	] as const;
+	let looked = $state<(typeof PICTURES)[number]['value']>('clock');
+
+	const ways = $derived(looked === 'ways' ? waysOf(session) : []);
+
+	// Each strand that is looked at gets its toner, whichever hair of the head it is.
+	$effect(() => view.findToner());
+	$effect(() => () => (session.stepId = MAIN_STEP));
 
 	const setMinute = (minutes: number) =>
-		session.change('minute', (draft) => (draft.lift.minutes = minutes));
+		session.changePlan('minute', (plan) => (plan.minutes = minutes));
 	function next() {
 		session.settle('lift');
 		void goto(`/visit/${session.id}/bowls`);
@@ -56,67 +81,53 @@
 	question="Where will it get to, and when?"
 	answer={formatLevel(lift.level)}
 	words={lift.undertone.name}
-	range="expected at {plan.minutes} min, likely {formatLevel(lift.low)} to {formatLevel(
+	range="expected at {step.plan.minutes} min, likely {formatLevel(lift.low)} to {formatLevel(
 		lift.high
-	)}{session.view.reading.whiteShare > 0 ? ', the pigmented hair' : ''}"
+	)}{view.reading.whiteShare > 0 ? ', the pigmented hair' : ''}"
 	facts={[
-		{ value: windowText, label: 'inside the aim' },
+		...(step === view.final ? [{ value: ready, label: 'all of it inside the aim' }] : []),
 		{
 			value: `${Math.round(lift.condition)} ${conditionBand(lift.condition)}`,
-			label: `condition after, from ${before}`
+			label: `condition after, from ${Math.round(view.conditionBefore)}`
 		},
-		{
-			value: verdict.visits === 'today' ? '1 visit' : verdict.visits,
-			label: formatHours(session.chairMinutes) + ' each'
-		}
+		several
+			? { value: formatLevel(view.lift.level), label: 'at the end of the day' }
+			: {
+					value: verdict.visits === 'today' ? '1 visit' : verdict.visits,
+					label: formatHours(session.chairMinutes) + ' each'
+				}
 	]}
 >
 	{#snippet field()}
-		<StrandRow
-			name="now"
-			colours={session.view.nowColours}
-			value={formatLevel(session.view.nowLevel)}
-			height={30}
-		/>
-		<StrandRow
-			name="lifted"
-			strong
-			colours={session.view.liftedColours}
-			value={formatLevel(session.view.liftedLevel)}
-			words="{lift.undertone.name} {hexOf(lift.lab)}"
-			height={92}
-			{warm}
-		/>
-		<StrandRow
-			name="toned"
-			colours={session.view.tonedColours}
-			value={formatLevel(session.view.toned.level)}
-			words={tonedWord(session)}
-			height={32}
-		/>
-		<StrandRow
-			name="six weeks"
-			colours={session.view.fadedColours}
-			value={formatLevel(session.view.faded.level)}
-			words="faded"
-			height={30}
-		/>
-		{#each session.view.bands as band (band.fromCm)}
-			<p class="band">{bandWords(band)}.</p>
-		{/each}
+		{#if looked === 'ways'}<WaysField {ways} />{:else}<LiftField />{/if}
 	{/snippet}
 	{#snippet picture()}
-		<GroupChoice />
-		<LiftChart
-			{moments}
-			window={answer.window}
-			minute={plan.minutes}
-			spent={answer.spent}
-			onminute={setMinute}
+		<Choice
+			label="What to look at"
+			hideLabel
+			value={looked}
+			options={PICTURES}
+			onchange={(v) => (looked = v)}
 		/>
+		{#if looked === 'clock'}
+			<DaySteps />
+			<LiftChart
+				{moments}
+				{tracks}
+				window={answer.window}
+				minute={step.plan.minutes}
+				spent={answer.spent}
+				onminute={setMinute}
+			/>
+		{:else if looked === 'ways'}
+			<SideBySide {moments} {ways} />
+		{:else}
+			<VisitPlans />
+		{/if}
 	{/snippet}
 	{#snippet dials()}
 		<LiftDials />
+		<AddStep />
 		<Why />
 		<LearnedFold />
 		<StallFold />
@@ -135,14 +146,8 @@
 </Station>
 
 <style>
-	/* In line with the strands, whose names stand at their left. */
-	.band {
-		padding-left: 94px;
-		font-size: 14px;
-	}
-	@media (max-width: 760px) {
-		.band {
-			padding-left: 0;
-		}
+	/* The chart's own tools stand on the line of the choice above it. */
+	:global(.station .picture .chart) {
+		--tools-top: -46px;
 	}
 </style>

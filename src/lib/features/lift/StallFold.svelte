@@ -11,7 +11,7 @@
 	const session = useVisit();
 	const finder = new Finder(compute, 'stallPoints', `stall ${session.id}`);
 	let looking = $state(false);
-	const problem = $derived(stallProblem(session));
+	const problem = $derived(stallProblem(session, session.view));
 	$effect(() => {
 		// A search for every half level: it waits until somebody looks.
 		if (looking && problem) void finder.ask(problem);

@@ -10,14 +10,10 @@
 
 	const session = useVisit();
 	const view = $derived(session.view);
-	const application = $derived(applicationOn(view.plan, view.zone));
+	const step = $derived(view.shown);
+	const application = $derived(applicationOn(step.plan, step.zone));
 	const why = $derived(
-		explainLift(
-			view.zone.fibre,
-			{ ...view.zone.fibre, layers: [] },
-			application,
-			view.subject.factors
-		)
+		explainLift(step.start, { ...step.start, layers: [] }, application, view.subject.factors)
 	);
 	const shown = $derived(why.causes.filter(({ levels }) => Math.abs(levels) >= 0.05));
 	const widest = $derived(Math.max(0.5, ...shown.map(({ levels }) => Math.abs(levels))));
@@ -25,11 +21,11 @@
 
 	/** The level asked for: the one that Lift works towards, until another is asked. */
 	let asked = $state<number>();
-	const target = $derived(asked ?? view.target);
+	const target = $derived(asked ?? step.target);
 	const answers = $derived(
-		whatWouldTake(view.zone.fibre, application, view.subject.factors, target, {
-			minutes: session.limitOf(view.plan.product),
-			volume: volumeCeiling(view.plan.product, view.plan.placement),
+		whatWouldTake(step.start, application, view.subject.factors, target, {
+			minutes: step.limit,
+			volume: volumeCeiling(step.plan.product, step.plan.placement, session.shelf?.ceilings),
 			ratio: 1
 		})
 	);

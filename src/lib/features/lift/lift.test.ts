@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { openVisit } from '../visit/testing';
 import { stallPoints } from '../../core/plan';
-import type { VisitSession } from '../visit/session.svelte';
 import { backupWords, nextRoundWords, stallProblem } from './stall';
 import { dialWords } from './why';
 
@@ -11,7 +10,7 @@ describe('if the lift stops short', () => {
 	it('tells the next round and a toner of the shelf for every half level', async () => {
 		const session = await open('hesper-oake');
 		session.change('shorter', (draft) => (draft.lift.minutes = 20));
-		const points = stallPoints(stallProblem(session)!);
+		const points = stallPoints(stallProblem(session, session.view)!);
 		expect(points.length).toBeGreaterThan(1);
 		for (const point of points) {
 			expect(nextRoundWords(point)).toMatch(/fresh round|No further round/);
@@ -19,10 +18,10 @@ describe('if the lift stops short', () => {
 		}
 	});
 	it('asks nothing of an empty shelf', async () => {
-		const session = await open('hesper-oake');
+		const { session, library } = await openVisit('hesper-oake');
 		expect(backupWords({ backup: [], backupLevel: 7 } as never, session.head.line)).toBe('');
-		const empty = Object.create(session, { view: { value: { line: undefined } } }) as VisitSession;
-		expect(stallProblem(empty)).toBeUndefined();
+		library.put({ ...library.shelf!, lines: [] });
+		expect(stallProblem(session, session.head)).toBeUndefined();
 	});
 });
 

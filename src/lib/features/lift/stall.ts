@@ -3,12 +3,12 @@ import type { StallPoint, StallProblem } from '../../core/plan';
 import type { ShelfLine } from '../../schema/records';
 import { formulaWords } from '../tone/words';
 import { applicationOn } from '../visit/lift';
+import type { HairView } from '../visit/hairView.svelte';
 import type { VisitSession } from '../visit/session.svelte';
 import { recordParts } from '../visit/tone';
 
 /** Where this visit's plan may stop short; nothing while there is no colour on the shelf. */
-export function stallProblem(session: VisitSession): StallProblem | undefined {
-	const { view } = session;
+export function stallProblem({ visit }: VisitSession, view: HairView): StallProblem | undefined {
 	const { line, zone, plan, lift, target } = view;
 	return (
 		line && {
@@ -20,7 +20,7 @@ export function stallProblem(session: VisitSession): StallProblem | undefined {
 			lowLevel: lift.low,
 			shelf: line.shades.map((shade) => ({ ...shade, vehicle: line.vehicle })),
 			conditions: view.toneConditions,
-			totalGrams: session.visit.tone.totalGrams
+			totalGrams: visit.tone.totalGrams
 		}
 	);
 }

@@ -1,5 +1,17 @@
 <script lang="ts">
+	import { flushSync } from 'svelte';
+	import { compute } from '../../compute/browser';
 	import { formatLevel } from '../../core/hair';
+	import { stallPoints, type StallPoint, type StallProblem } from '../../core/plan';
+	import { useRecords } from '../../records/context';
+	import { seriesOf } from '../../records/series';
+	import { backupWords, nextRoundWords, stallProblem } from '../lift/stall';
+	import { STEP_NAMES } from '../lift/steps';
+	import { MAIN_STEP } from '../visit/day';
+	import { Finder } from '../visit/finder.svelte';
+	import type { LiftPlan } from '../../schema/records';
+	import { ZONES } from '../visit/hair';
+	import { bowlWords } from '../visit/work';
 	import { STANDING_CAUTIONS } from '../../core/caution';
 	import { contrastWords, KIND_OPTIONS } from '../aim/kinds';
 	import { aimDifferenceWords, differenceWords, exceptWords } from '../visit/areas';
@@ -10,6 +22,7 @@
 		formatRatio,
 		labelIn,
 		PLACEMENT_OPTIONS,
+		PRODUCT_OPTIONS,
 		SECTION_OPTIONS
 	} from '../visit/words';
 	import { formulaWords } from '../tone/words';
@@ -19,10 +32,50 @@
 	const plan = $derived(session.plan);
 	const reading = $derived(session.head.reading);
 	const product = $derived(session.productName);
+	const further = $derived.by(() => {
+		const main = session.work.steps.findIndex(({ step }) => step.id === MAIN_STEP);
+		return session.work.steps.flatMap(({ step, bowls }, i) =>
+			i === main ? [] : [{ step: { ...step, before: i < main }, bowls }]
+		);
+	});
+	const main = $derived(session.head.main.lift);
+	const library = useRecords().library;
+	const series = $derived(seriesOf(library.visits.values(), visit));
+	/**
+	 * The way out for every likely stalling point. It is a search, and the sheet is seldom looked at: it waits
+	 * until nothing was changed for a while, and is worked out on the spot when somebody prints before that.
+	 */
+	const finder = new Finder(compute, 'stallPoints', `sheet ${session.id}`);
+	const problem = $derived(stallProblem(session, session.head));
+	let inTime = $state.raw<{ problem: StallProblem; points: StallPoint[] }>();
+	$effect(() => {
+		const asked = problem;
+		if (!asked) return;
+		const timer = setTimeout(() => void finder.ask(asked), SHEET_WAITS_MS);
+		return () => clearTimeout(timer);
+	});
+	const stalls = $derived(
+		!problem ? [] : inTime?.problem === problem ? inTime.points : (finder.found ?? [])
+	);
+	function beforePrint() {
+		if (problem && (finder.searching || finder.answered !== problem)) {
+			flushSync(() => (inTime = { problem, points: stallPoints(problem) }));
+		}
+	}
 	const zones = $derived(
 		session.head.zones.filter(({ name }) => plan.covers[name]).map(({ name }) => name)
 	);
+	const delayWords = ({ delays, drawThroughMinutes }: LiftPlan): string =>
+		[
+			...ZONES.filter((zone) => delays[zone] > 0).map(
+				(zone) => `; ${zone} ${delays[zone]} min later`
+			),
+			...(drawThroughMinutes > 0 ? [`; drawn through for the last ${drawThroughMinutes} min`] : [])
+		].join('');
+	const SHEET_WAITS_MS = 1200;
 </script>
+
+<svelte:window onbeforeprint={beforePrint} />
 
 <article class="printed">
 	<h1>{session.client?.name ?? 'Client'}</h1>
@@ -56,14 +109,50 @@
 		{product}, {plan.volume} vol, {formatRatio(plan.ratio)}, {plan.minutes} min, {labelIn(
 			PLACEMENT_OPTIONS,
 			plan.placement
-		)}, sections {labelIn(SECTION_OPTIONS, plan.section)}, on {zones.join(', ')}{plan.delays.root >
-		0
-			? `; root ${plan.delays.root} min later`
-			: ''}. Expected {formatLevel(session.head.lift.level)} ({formatLevel(session.head.lift.low)} to
-		{formatLevel(session.head.lift.high)}) {session.head.lift.undertone.name}; condition {Math.round(
-			session.head.lift.condition
-		)}.
+		)}, sections {labelIn(SECTION_OPTIONS, plan.section)}, on {zones.join(', ')}{delayWords(plan)}.
+		Expected {formatLevel(main.level)} ({formatLevel(main.low)} to {formatLevel(main.high)}) {main
+			.undertone.name}; condition {Math.round(main.condition)}.
 	</p>
+	{#each further as { step, bowls } (step.id)}
+		<p>
+			{step.before ? 'First' : 'Then'}: {STEP_NAMES[step.kind]}. {labelIn(
+				PRODUCT_OPTIONS,
+				step.plan.product
+			)}, {step.plan.volume} vol, {formatRatio(step.plan.ratio)}, {step.plan.minutes} min, {labelIn(
+				PLACEMENT_OPTIONS,
+				step.plan.placement
+			)}: {bowls.bowls.map((bowl) => bowlWords(bowl, step.plan.volume)).join('; ')}.
+		</p>
+	{/each}
+	{#if further.length > 0}
+		<p>
+			At the end of the day {formatLevel(session.head.lift.level)} ({formatLevel(
+				session.head.lift.low
+			)} to {formatLevel(session.head.lift.high)}); condition {Math.round(
+				session.head.lift.condition
+			)}.
+		</p>
+	{/if}
+	{#if stalls.length > 0}
+		<h2>If it stops short</h2>
+		<ul>
+			{#each stalls as point (point.level)}
+				<li>
+					At {formatLevel(point.level)}
+					{point.undertone.name}: {nextRoundWords(point)}
+					{backupWords(point, session.head.line)}
+				</li>
+			{/each}
+		</ul>
+	{/if}
+	{#if series.length > 1}
+		<h2>Visits</h2>
+		<p>
+			{series
+				.map(({ date, id }, i) => `${i + 1}: ${date}${id === session.id ? ' (this one)' : ''}`)
+				.join(', ')}
+		</p>
+	{/if}
 	<h2>
 		Bowls: {session.bowlPlan.totalGrams} g, {formatHours(session.bowlPlan.workMinutes)} to put on
 	</h2>

@@ -3,6 +3,7 @@
 	import { formatLevel } from '../../core/hair';
 	import { RETURN_WEEKS } from '../../core/plan';
 	import { toast } from 'svelte-sonner';
+	import { nextFromRecord } from '../../records/series';
 	import { exportRecords } from '../../records/transfer';
 	import { downloadRecords } from '../files/download';
 	import { useRecords } from '../../records/context';
@@ -35,6 +36,8 @@
 			draft.status = 'done';
 			if (!draft.settled.includes('sendOff')) draft.settled.push('sendOff');
 		});
+		const next = nextFromRecord(library.visits.values(), session.visit);
+		if (next) library.put({ ...next, updatedAt: new Date().toISOString() });
 		toast('Recorded. The next visit starts from this.');
 	}
 	async function removeVisit() {
@@ -60,8 +63,8 @@
 		? formatLevel(session.head.toned.level)
 		: formatLevel(result.level)}
 	words={result.level === undefined
-		? `${tonedWord(session)} expected`
-		: `${result.tone || tonedWord(session)} seen`}
+		? `${tonedWord(session.head)} expected`
+		: `${result.tone || tonedWord(session.head)} seen`}
 	range={gap === undefined
 		? 'Judge it dry and straight; waves hide faults.'
 		: Math.abs(gap) < 0.15
@@ -96,7 +99,7 @@
 			strong
 			colours={session.head.tonedColours}
 			value={formatLevel(session.head.toned.level)}
-			words={tonedWord(session)}
+			words={tonedWord(session.head)}
 			height={72}
 		/>
 		<StrandRow

@@ -8,6 +8,7 @@
 	import NumberField from '../../ui/NumberField.svelte';
 	import TextField from '../../ui/TextField.svelte';
 	import LineEditor from './LineEditor.svelte';
+	import SalonWays from './SalonWays.svelte';
 	import PlaceHead from '../shell/PlaceHead.svelte';
 
 	const { library } = useRecords();
@@ -93,20 +94,13 @@
 				onchange={(v) => (volume = v)}
 			/>
 			<Button disabled={volume === undefined} onclick={addDeveloper}>Add</Button>
-			<NumberField
-				label="Longest time for lightener"
-				value={shelf.limitMinutes}
-				min={10}
-				max={120}
-				unit="min"
-				onchange={(v) => change((draft) => (draft.limitMinutes = v))}
-			/>
 			<TextField
 				label="Lightener’s name"
 				value={shelf.lightenerName}
 				oninput={(v) => change((draft) => (draft.lightenerName = v.slice(0, 80)))}
 			/>
 		</div>
+		<SalonWays {shelf} onchange={change} />
 		<h2>Prices</h2>
 		<div class="row">
 			<NumberField
@@ -170,7 +164,7 @@
 	}
 	.row {
 		display: grid;
-		grid-template-columns: 150px auto 210px minmax(0, 240px);
+		grid-template-columns: 150px auto minmax(0, 240px);
 		justify-content: start;
 		gap: 12px 24px;
 		align-items: end;

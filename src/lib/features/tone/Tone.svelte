@@ -82,7 +82,7 @@
 			strong
 			colours={session.head.tonedColours}
 			value={formatLevel(toned.level)}
-			words="{tonedWord(session)} {hexOf(toned.lab)}"
+			words="{tonedWord(session.head)} {hexOf(toned.lab)}"
 			height={88}
 		/>
 		<StrandRow

@@ -49,6 +49,7 @@
 			</dl>
 		{/if}
 	</header>
+	<p class="kept">The last good picture: a field beside it holds something that is not allowed.</p>
 	{#if field}<div class="field">{@render field()}</div>{/if}
 	<div class="work" class:alone={!dials}>
 		<div class="picture">{@render picture()}</div>
@@ -111,6 +112,17 @@
 	}
 	dt {
 		color: var(--ink-soft);
+	}
+	/* A field that cannot be read changes nothing; what is drawn then rests on what was there before. */
+	.kept {
+		display: none;
+		padding: 6px var(--gap);
+		border-top: 2px solid var(--stop);
+		color: var(--stop);
+		font-weight: 600;
+	}
+	.station:has(.dials :global([aria-invalid='true'])) .kept {
+		display: block;
 	}
 	.field {
 		background: var(--field);

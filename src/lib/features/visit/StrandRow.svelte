@@ -12,12 +12,29 @@
 		strong?: boolean;
 		/** Share of the strand the scalp keeps warm, and what to say of it. */
 		warm?: { share: number; text: string } | undefined;
+		/** Set where the strand can be chosen among others. */
+		picked?: boolean;
+		onpick?: () => void;
 	}
-	let { name, colours, value, words = '', height = 44, strong = false, warm }: Props = $props();
+	let {
+		name,
+		colours,
+		value,
+		words = '',
+		height = 44,
+		strong = false,
+		warm,
+		picked,
+		onpick
+	}: Props = $props();
 </script>
 
-<div class="row" class:strong>
-	<span class="name">{name}</span>
+<div class="row" class:strong class:choice={onpick}>
+	{#if onpick}
+		<button class="name" aria-pressed={picked} onclick={onpick}>{name}</button>
+	{:else}
+		<span class="name">{name}</span>
+	{/if}
 	<div class="strand" class:warmed={warm !== undefined} style:--height="{height}px">
 		<Strand {colours} label="{name}: {value} {words}" />
 		{#if warm}
@@ -55,6 +72,28 @@
 	}
 	.strong .name {
 		font-weight: 700;
+	}
+	.choice {
+		position: relative;
+	}
+	button.name {
+		border: 0;
+		padding: 0;
+		min-height: 24px;
+		background: none;
+		color: inherit;
+		text-align: left;
+		line-height: 1.1;
+	}
+	/* The whole row answers to a finger, not the name alone. */
+	button.name::after {
+		content: '';
+		position: absolute;
+		inset: -2px 0;
+	}
+	.choice:not(.strong) button.name {
+		text-decoration: underline;
+		text-underline-offset: 3px;
 	}
 	.strand {
 		position: relative;

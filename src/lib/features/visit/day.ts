@@ -119,7 +119,7 @@ export function eventsUpTo(
 	return {
 		from: begins[last] ?? 0,
 		events: steps.flatMap(({ plan }, i) => [
-			...eventsOf(plan, zones, begins[i]!),
+			...eventsOf(plan, zones, begins[i]),
 			...(i < last ? [{ kind: 'rinse', minute: begins[i]! + plan.minutes } as const] : [])
 		])
 	};

@@ -8,8 +8,13 @@ import type { TaskInput, TaskName, TaskResult } from '../../compute/tasks';
 export class Finder<N extends TaskName> {
 	#found: TaskResult<N> | undefined = $state.raw();
 	#asked: TaskInput<N> | undefined;
+	/** The question that what was found answers. */
+	answered: TaskInput<N> | undefined;
 	/** Whether a newer answer is on its way. */
 	searching = $state(false);
+	/** Share of the search that is done, 0-1. */
+	progress = $state(0);
+	#abort: AbortController | undefined;
 	/** Why the last search gave nothing; what was found before still stands. */
 	trouble: string | undefined = $state();
 
@@ -29,19 +34,34 @@ export class Finder<N extends TaskName> {
 		if (input === this.#asked) return;
 		this.#asked = input;
 		this.searching = true;
+		this.progress = 0;
+		const abort = (this.#abort = new AbortController());
 		const answer = await this.compute.run(this.task, input, {
-			lane: this.lane
+			lane: this.lane,
+			signal: abort.signal,
+			onProgress: (share) => {
+				if (input === this.#asked) this.progress = share;
+			}
 		});
 		// A newer question was asked meanwhile: its own answer will come.
 		if (input !== this.#asked) return;
 		this.searching = false;
 		if (answer.ok) {
 			this.#found = answer.value;
+			this.answered = input;
 			this.trouble = undefined;
 		} else {
-			this.trouble = answer.message;
+			this.trouble =
+				answer.problem === 'cancelled'
+					? `The search was stopped.${this.#found ? ' What was found before still stands.' : ''}`
+					: answer.message;
 			// The same question may be asked again.
 			this.#asked = undefined;
 		}
+	}
+
+	/** Stops the search that is under way; what was found before stands. */
+	stop(): void {
+		this.#abort?.abort();
 	}
 }

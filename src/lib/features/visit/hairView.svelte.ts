@@ -5,7 +5,8 @@ import {
 	predictLift,
 	type AreaName,
 	type Band,
-	type Fibre
+	type Fibre,
+	type LiftResult
 } from '../../core/lift';
 import { findToner } from '../../core/plan';
 import { rawLab } from '../../core/tone';
@@ -14,7 +15,15 @@ import { aimOf, aimOn, readingOf } from '../../records/areas';
 import type { Aim, LiftPlan, Reading, ShelfLine, Visit, ZoneName } from '../../schema/records';
 import type { StrandColours } from '../../charts/strand/paint';
 import { daySteps, MAIN_STEP, stepsOn, workedZones, type DayStep } from './day';
-import { coloursOf, pointsOf, seenFibre, tonedColours, zonesOf, type ZoneStart } from './hair';
+import {
+	coloursOf,
+	conditionOf,
+	pointsOf,
+	seenFibre,
+	tonedColours,
+	zonesOf,
+	type ZoneStart
+} from './hair';
 import {
 	applicationOn,
 	liftAnswer,
@@ -45,6 +54,8 @@ export const FADE_WEEKS = 6;
 export interface HairSource {
 	readonly visit: Visit;
 	readonly line: ShelfLine | undefined;
+	/** The application of the day that is looked at. */
+	readonly stepId: string;
 	/** Longest an application of a product may stay, minutes. */
 	limitOf(product: LiftPlan['product']): number;
 	readonly washesPerWeek: number;
@@ -101,6 +112,13 @@ export class HairView implements DayStrand {
 	/** The main application. */
 	readonly main: StepView = new StepView(this, () => MAIN_STEP);
 	readonly #last: StepView = new StepView(this, () => this.steps.at(-1)!.id);
+	readonly #looked: StepView = new StepView(this, () => this.#source.stepId);
+	/** The application that is looked at; the main one, until another is chosen. */
+	get shown(): StepView {
+		const { stepId } = this.#source;
+		if (stepId === MAIN_STEP) return this.main;
+		return this.steps.at(-1)!.id === stepId ? this.final : this.#looked;
+	}
 	/** The last application of the day. */
 	get final(): StepView {
 		return this.steps.length === 1 ? this.main : this.#last;
@@ -153,8 +171,13 @@ export class HairView implements DayStrand {
 		)
 	);
 
+	conditionBefore = $derived.by(() => conditionOf(this.reading));
 	/** What each application of the day does on the zone that the figures speak of. */
 	#day = $derived.by(() => this.steps.map(({ plan }) => applicationOn(plan, this.zone)));
+	/** What each application leaves of that zone. */
+	results: readonly LiftResult[] = $derived.by(() =>
+		predictLift(this.zone.fibre, this.#day, this.subject.factors, this.conditionBefore)
+	);
 	/** Where the day leaves that zone. */
 	lift: LiftAnswer = $derived.by(() => {
 		if (this.steps.length === 1) return this.main.lift;

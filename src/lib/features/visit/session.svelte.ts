@@ -1,6 +1,5 @@
-import { planBowls, type BowlPlan } from '../../core/mix';
+import type { BowlPlan } from '../../core/mix';
 import { DEFAULT_LIMIT_MINUTES, type AreaName } from '../../core/lift';
-import { chairMinutes } from '../../core/plan';
 import type { ComputeClient } from '../../compute/client';
 import { areaGroups, changeAim, changeReading } from '../../records/areas';
 import { History } from '../../records/history.svelte';
@@ -17,12 +16,18 @@ import type {
 	Visit
 } from '../../schema/records';
 import { openStops, visitCautions } from './cautions';
-import { daySteps } from './day';
+import { daySteps, MAIN_STEP, planIn, type DayStep } from './day';
 import { currentGesture } from './gesture.svelte';
 import { HairView, type HairSource } from './hairView.svelte';
 import { learnedFrom } from './learned';
 import type { Learned } from './lift';
 import { areaWords, labelIn, PRODUCT_OPTIONS } from './words';
+import { dayWork, type DayWork } from './work';
+
+/** A day on which nothing is put on has no bowl. */
+const EMPTY_WORK: { readonly bowls: BowlPlan } = {
+	bowls: { bowls: [], totalGrams: 0, reserveGrams: 0, workMinutes: 0 }
+};
 
 /**
  * One visit being worked on: the document, its undo, and what holds for the whole head. Stations read
@@ -177,7 +182,15 @@ export class VisitSession implements HairSource {
 	limitOf(product: LiftPlan['product']): number {
 		return this.shelf?.limits[product] ?? this.shelf?.limitMinutes ?? DEFAULT_LIMIT_MINUTES;
 	}
-	steps = $derived.by(() => daySteps(this.visit));
+	steps: readonly DayStep[] = $derived.by(() => daySteps(this.visit));
+	/** The application of the day that Lift works on. */
+	stepId: string = $state(MAIN_STEP);
+	/** Changes the application that Lift works on. */
+	changePlan(label: string, recipe: (draft: LiftPlan) => void): void {
+		this.change(this.stepId === MAIN_STEP ? label : `${label}, further application`, (draft) => {
+			recipe(planIn(draft, this.stepId) ?? draft.lift);
+		});
+	}
 	washesPerWeek = $derived(this.client?.washesPerWeek ?? 2);
 	/** What this client's recorded visits taught. */
 	taught: Learned = $derived.by(() =>
@@ -198,30 +211,15 @@ export class VisitSession implements HairSource {
 		return tint || name === '' || name === 'lightener' ? kind : `${name} ${kind}`;
 	});
 
-	bowlPlan: BowlPlan = $derived.by(() => {
-		const { visit, plan, head } = this;
-		const covered = head.zones.filter(({ name }) => plan.covers[name]);
-		const coveredCm = Math.max(
-			0.5,
-			covered.reduce((sum, z) => sum + z.toCm - z.fromCm, 0)
-		);
-		const { haircut } = head.reading;
-		const common = {
-			density: head.reading.density,
-			section: plan.section,
-			coveredCm,
-			...haircut
-		};
-		return planBowls(
-			visit.bowls.technique === 'foils'
-				? { ...common, technique: 'foils', foils: visit.bowls.foils }
-				: { ...common, technique: 'open' },
-			plan.ratio,
-			plan.volume,
-			this.shelf?.developers ?? []
-		);
-	});
-	chairMinutes = $derived(chairMinutes(this.bowlPlan.workMinutes, this.plan.minutes));
+	/** What the day takes: bowls, hours and price. */
+	work: DayWork = $derived.by(() =>
+		dayWork(this.visit, this.head.reading, this.visit.bowls, this.shelf)
+	);
+	/** Bowls of the main application. */
+	bowlPlan: BowlPlan = $derived.by(
+		() => (this.work.steps.find(({ step }) => step.id === MAIN_STEP) ?? EMPTY_WORK).bowls
+	);
+	chairMinutes = $derived(this.work.chairMinutes);
 
 	line: ShelfLine | undefined = $derived.by(() => {
 		const lines = this.shelf?.lines ?? [];

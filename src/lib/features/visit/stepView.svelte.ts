@@ -140,6 +140,22 @@ export class StepView {
 		return findBands(this.strand, this.#now.points, (cm) => covered.get(cm) === true);
 	});
 
+	/** What another zone comes to, were the plan changed: what a later start or drawing through does. */
+	zoneWith(zone: ZoneStart, change: Partial<LiftPlan>): Fibre {
+		const { steps, zones, subject, points } = this.#hair;
+		const changed = steps
+			.slice(0, this.index + 1)
+			.map((step, i) => (i === this.index ? { ...step, plan: { ...step.plan, ...change } } : step));
+		const middle = (zone.fromCm + zone.toCm) / 2;
+		const point = { ...nearest(points, middle), distanceCm: middle };
+		const { events, from } = eventsUpTo(changed, zones);
+		const head = readyHead([{ ...this.strand, points: [point] }], events, subject.factors);
+		return headAt(head, from + this.plan.minutes)[0]!.points[0]!.fibre;
+	}
+	levelWith(zone: ZoneStart, change: Partial<LiftPlan>): number {
+		return levelOfFibre(this.zoneWith(zone, change));
+	}
+
 	/** When each zone that it reaches is inside its own aim, minutes of this application. */
 	ready: ZoneReady[] = $derived.by(() => {
 		const { head, from } = this.#ready;
@@ -174,13 +190,14 @@ export class StepView {
 	#trackAt(name: ZoneName, cm: number): Track[] {
 		const { head, from } = this.#ready;
 		const points = head.areas[0]!.points;
-		const nearest = points.reduce((best, point) =>
-			Math.abs(point.start.distanceCm - cm) < Math.abs(best.start.distanceCm - cm) ? point : best
-		);
+		const at = nearest(
+			points.map((point) => ({ point, distanceCm: point.start.distanceCm })),
+			cm
+		).point;
 		const { whiteShare } = this.#hair.reading;
 		const moments: Track['moments'][number][] = [];
 		for (let minute = 0; minute <= this.lastMinute; minute += TRACK_STEP_MINUTES) {
-			const { fibre } = pointAt(nearest, from + minute);
+			const { fibre } = pointAt(at, from + minute);
 			const hex = hexOf(labOfFibre(fibre, whiteShare));
 			moments.push({ minute, level: levelOfFibre(fibre), hex });
 		}
@@ -192,3 +209,8 @@ export class StepView {
 		return apart ? [{ name, moments }] : [];
 	}
 }
+
+const nearest = <P extends { readonly distanceCm: number }>(points: readonly P[], cm: number): P =>
+	points.reduce((best, point) =>
+		Math.abs(point.distanceCm - cm) < Math.abs(best.distanceCm - cm) ? point : best
+	);

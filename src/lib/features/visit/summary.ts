@@ -38,8 +38,8 @@ export function stationLine(session: VisitSession, station: Station): string {
 		case 'lift':
 			return `${formatLevel(lift.level)} ${lift.undertone.name} at ${plan.minutes} min`;
 		case 'bowls': {
-			const { bowls, totalGrams } = session.bowlPlan;
-			return `${bowls.length} bowl${bowls.length === 1 ? '' : 's'}, ${totalGrams} g ${labelIn(PRODUCT_OPTIONS, plan.product)}`;
+			const { bowls, grams } = session.work;
+			return `${bowls} bowl${bowls === 1 ? '' : 's'}, ${grams} g ${labelIn(PRODUCT_OPTIONS, plan.product)}`;
 		}
 		case 'chair': {
 			const { seen } = head;
@@ -64,5 +64,5 @@ export function stationLine(session: VisitSession, station: Station): string {
 }
 
 /** The toned colour in a word. */
-export const tonedWord = (session: VisitSession): string =>
-	describeTone(session.head.toned.lab, session.head.toneParts.length > 0 ? 'toned' : 'lightened');
+export const tonedWord = (view: HairView): string =>
+	describeTone(view.toned.lab, view.toneParts.length > 0 ? 'toned' : 'lightened');

@@ -1,4 +1,5 @@
 import { AREAS, type AreaName } from '../../core/lift';
+import type { Pace } from '../../core/plan';
 import type { Station } from '../../schema/records';
 
 /** The stations of a visit in the order of work, with the one question each answers. */
@@ -47,6 +48,12 @@ export const PRODUCT_OPTIONS = [
 	{ value: 'highLift', label: 'high-lift' },
 	{ value: 'permanent', label: 'permanent' }
 ] as const;
+
+export const PACE_OPTIONS = [
+	{ value: 'gentle', label: 'gentle' },
+	{ value: 'steady', label: 'steady' },
+	{ value: 'brisk', label: 'brisk' }
+] as const satisfies readonly { value: Pace; label: string }[];
 
 export const PLACEMENT_OPTIONS = [
 	{ value: 'foil', label: 'foil' },
@@ -110,6 +117,10 @@ export function formatHours(minutes: number): string {
 	const rest = whole % 60;
 	return hours === 0 ? `${rest} min` : `${hours} h ${rest.toString().padStart(2, '0')}`;
 }
+
+/** An ISO day as people say it: 21 December. */
+export const formatDay = (date: string): string =>
+	new Date(`${date}T12:00:00`).toLocaleDateString([], { day: 'numeric', month: 'long' });
 
 /** Weeks, one or many. */
 export const formatWeeks = (weeks: number): string => `${weeks} week${weeks === 1 ? '' : 's'}`;

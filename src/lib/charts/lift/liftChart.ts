@@ -12,8 +12,15 @@ export interface ChartMoment {
 	readonly undertone: string;
 }
 
+/** Another course on the same axes: a place of the strand, an area, or another way. */
+export interface ChartTrack {
+	readonly name: string;
+	readonly moments: readonly Pick<ChartMoment, 'minute' | 'level' | 'hex'>[];
+}
+
 export interface ChartInput {
 	readonly moments: readonly ChartMoment[];
+	readonly tracks?: readonly ChartTrack[];
 	/** Levels seen at the chair. */
 	readonly seen?: readonly { readonly minute: number; readonly level: number }[];
 	readonly window: { readonly from: number; readonly to: number | undefined } | undefined;
@@ -40,6 +47,7 @@ const LABEL_ROOM = { x: 92, y: 20 } as const;
  */
 export function liftChart({
 	moments,
+	tracks = [],
 	seen = [],
 	window,
 	minute,
@@ -54,9 +62,11 @@ export function liftChart({
 		width: width - MARGIN.left - MARGIN.right,
 		height: height - MARGIN.top - MARGIN.bottom
 	};
-	const x = scaleLinear([first.minute, last.minute], [MARGIN.left, MARGIN.left + inner.width]);
-	const lowest = Math.floor(Math.min(...moments.map((m) => m.level)) + 0.05);
-	const highest = Math.ceil(Math.max(...moments.map((m) => m.high)) - 0.1);
+	const lastMinute = Math.max(last.minute, ...tracks.map((t) => t.moments.at(-1)?.minute ?? 0));
+	const x = scaleLinear([first.minute, lastMinute], [MARGIN.left, MARGIN.left + inner.width]);
+	const beside = tracks.flatMap((track) => track.moments.map(({ level }) => level));
+	const lowest = Math.floor(Math.min(...moments.map((m) => m.level), ...beside) + 0.05);
+	const highest = Math.ceil(Math.max(...moments.map((m) => m.high), ...beside) - 0.1);
 	const y = scaleLinear(
 		[Math.max(1, lowest), Math.min(12.4, Math.max(highest, lowest + 2))],
 		[MARGIN.top + inner.height, MARGIN.top]
@@ -68,11 +78,16 @@ export function liftChart({
 		.y0((m) => clampY(m.low))
 		.y1((m) => clampY(m.high))
 		.curve(curveMonotoneX);
-	const piece = line<ChartMoment>()
+	const piece = line<ChartTrack['moments'][number]>()
 		.x((m) => x(m.minute))
 		.y((m) => clampY(m.level));
 	const at = momentAt(moments, minute);
 
+	const piecesOf = (course: ChartTrack['moments']) =>
+		course.slice(1).map((moment, i) => ({
+			d: piece([course[i]!, moment]) ?? '',
+			hex: moment.hex
+		}));
 	const everyLevel = height > 240 ? 1 : 2;
 	const levels = y.ticks(10).filter((tick) => Number.isInteger(tick / everyLevel));
 	return {
@@ -86,10 +101,9 @@ export function liftChart({
 		},
 		interval: span([...moments]) ?? '',
 		/** The course in the hair's own colour, piece by piece. */
-		pieces: moments.slice(1).map((moment, i) => ({
-			d: piece([moments[i]!, moment]) ?? '',
-			hex: moment.hex
-		})),
+		pieces: piecesOf(moments),
+		tracks: tracks.map(({ name, moments }) => ({ name, pieces: piecesOf(moments) })),
+		names: trackNames(tracks, x, clampY, MARGIN.left + inner.width),
 		seen: seen
 			.filter((point) => point.minute <= last.minute)
 			.map((point) => ({ x: x(point.minute), y: clampY(point.level), level: point.level })),
@@ -124,6 +138,31 @@ export function momentAt(moments: readonly ChartMoment[], minute: number): Chart
 		undertone: share < 0.5 ? before.undertone : after.undertone
 	};
 }
+
+/** Where names of tracks stand: at the end of their line, apart from one another. */
+function trackNames(
+	tracks: readonly ChartTrack[],
+	x: (minute: number) => number,
+	y: (level: number) => number,
+	rightX: number
+): (ChartLabel & { readonly atEnd: boolean })[] {
+	const ends = tracks
+		.flatMap(({ name, moments }) => {
+			const end = moments.at(-1);
+			if (!end) return [];
+			const atEnd = x(end.minute) > rightX - LABEL_ROOM.x;
+			return [{ text: name, x: atEnd ? rightX : x(end.minute) + 8, y: y(end.level), atEnd }];
+		})
+		.sort((p, q) => p.y - q.y);
+	// Down in the order of their lines, each at least its own height below the last.
+	let lowest = -Infinity;
+	return ends.map((label) => {
+		lowest = Math.max(label.y + (label.atEnd ? -8 : 5), lowest + TRACK_NAME_HEIGHT);
+		return { ...label, y: lowest };
+	});
+}
+
+const TRACK_NAME_HEIGHT = 16;
 
 /** A name where each undertone begins, below the curve, dropping those that would touch. */
 function undertoneLabels(

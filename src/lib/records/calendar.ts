@@ -1,0 +1,26 @@
+import { generateIcsCalendar } from 'ts-ics';
+import { dayAfter } from './series';
+
+/** A day to be written into a calendar. */
+export interface CalendarDay {
+	readonly id: string;
+	/** ISO day. */
+	readonly date: string;
+	readonly title: string;
+	readonly text: string;
+}
+
+/** Days as an iCalendar file (RFC 5545): whole days, since the hour is the salon's to set. */
+export const calendarOf = (days: readonly CalendarDay[], now: Date): string =>
+	generateIcsCalendar({
+		version: '2.0',
+		prodId: '-//Zelvant//visits//EN',
+		events: days.map(({ id, date, title, text }) => ({
+			uid: `${id}@zelvant`,
+			stamp: { date: now },
+			summary: title,
+			description: text,
+			start: { date: new Date(date), type: 'DATE' },
+			end: { date: new Date(dayAfter(date, 1)), type: 'DATE' }
+		}))
+	});
