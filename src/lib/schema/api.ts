@@ -184,6 +184,7 @@ export const planRequest = z.object({
 			pace: z.enum(['gentle', 'steady', 'brisk']).optional(),
 			scalp: z.boolean().optional(),
 			maxVolume: z.number().min(10).max(40).optional(),
+			ceilings: hair.ceilings.optional(),
 			maxVisits: z.number().int().min(1).max(8).optional(),
 			restWeeks: z.number().min(0).max(52).optional(),
 			minCondition: hair.condition.optional(),

@@ -60,6 +60,14 @@ export const level = z.number().min(1).max(12);
 export const share = z.number().min(0).max(1);
 export const condition = z.number().min(0).max(100);
 export const volume = z.number().min(1).max(40);
+
+/** Strongest developers that a salon uses, volumes. */
+export const ceilings = z.object({
+	onScalp: volume,
+	offScalp: volume,
+	tint: volume,
+	bleachWash: volume
+});
 export const ratio = z.number().min(0.5).max(4);
 export const minutes = z.number().min(0).max(180);
 

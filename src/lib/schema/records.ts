@@ -323,12 +323,7 @@ export const shelf = z.object({
 	limits: z.partialRecord(hair.product, limit),
 	/** How strong this salon likes to work, and the strengths over which it asks for a reason. */
 	pace: z.enum(PACES),
-	ceilings: z.object({
-		onScalp: hair.volume,
-		offScalp: hair.volume,
-		tint: hair.volume,
-		bleachWash: hair.volume
-	}),
+	ceilings: hair.ceilings,
 	lightenerName: text(80),
 	/** What an hour and the materials of one application cost; without them nothing is priced. */
 	rates: z

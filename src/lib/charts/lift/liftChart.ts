@@ -150,19 +150,23 @@ function trackNames(
 		.flatMap(({ name, moments }) => {
 			const end = moments.at(-1);
 			if (!end) return [];
-			const atEnd = x(end.minute) > rightX - LABEL_ROOM.x;
+			const atEnd = x(end.minute) + 16 + name.length * TRACK_NAME.letter > rightX;
 			return [{ text: name, x: atEnd ? rightX : x(end.minute) + 8, y: y(end.level), atEnd }];
 		})
 		.sort((p, q) => p.y - q.y);
 	// Down in the order of their lines, each at least its own height below the last.
 	let lowest = -Infinity;
-	return ends.map((label) => {
-		lowest = Math.max(label.y + (label.atEnd ? -8 : 5), lowest + TRACK_NAME_HEIGHT);
-		return { ...label, y: lowest };
+	return ends.flatMap((label) => {
+		const wanted = label.y + (label.atEnd ? -8 : 5);
+		const y = Math.max(wanted, lowest + TRACK_NAME.height);
+		if (y - wanted > TRACK_NAME.farthest) return [];
+		lowest = y;
+		return [{ ...label, y }];
 	});
 }
 
-const TRACK_NAME_HEIGHT = 16;
+/** A name this far below its line (px) would be taken for another's: it is left out, the table has it. */
+const TRACK_NAME = { height: 16, farthest: 20, letter: 7 } as const;
 
 /** A name where each undertone begins, below the curve, dropping those that would touch. */
 function undertoneLabels(

@@ -96,7 +96,11 @@
 		</ol>
 		{#each further as { step, bowls: own } (step.id)}
 			<section>
-				<h2 class="figure">{STEP_NAMES[step.kind]}</h2>
+				<h2 class="figure">
+					{session.visit.before.some(({ id }) => id === step.id) ? 'First' : 'Then'}: {STEP_NAMES[
+						step.kind
+					]}
+				</h2>
 				<p>
 					{labelIn(PRODUCT_OPTIONS, step.plan.product)}, {formatRatio(step.plan.ratio)}, {step.plan
 						.minutes} min: {own.bowls

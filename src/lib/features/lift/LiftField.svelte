@@ -38,9 +38,10 @@
 		strong={chosen}
 		colours={shown.liftedColours}
 		value={formatLevel(head.view.levelSeen(shown.lift.fibre))}
-		words="{shown.lift.undertone.name} {heads.length === 1
-			? hexOf(labOfFibre(shown.lift.fibre, head.view.reading.whiteShare))
-			: readyWords(shown.ready, shown.lastMinute)}"
+		words="{shown.lift.undertone.name}{heads.length === 1
+			? ` ${hexOf(labOfFibre(shown.lift.fibre, head.view.reading.whiteShare))}`
+			: ''}"
+		note={heads.length === 1 ? '' : readyWords(shown.ready, shown.lastMinute)}
 		height={heads.length === 1 ? 92 : chosen ? 60 : 30}
 		warm={chosen ? warm : undefined}
 		{...heads.length > 1 ? { picked: chosen, onpick: () => (session.areas = head.areas) } : {}}

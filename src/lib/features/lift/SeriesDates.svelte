@@ -96,14 +96,17 @@
 		{/each}
 	</ol>
 	{#if fault}<p class="fault" role="alert">{fault}</p>{/if}
-	<p class="soft">Move one, and the later ones move with it.</p>
-	<Button onclick={exportCalendar}>Calendar file</Button>
+	<div class="foot">
+		<Button onclick={exportCalendar}>Calendar file</Button>
+		<p class="soft">Move one, and the later ones move with it.</p>
+	</div>
 </section>
 
 <style>
 	section {
-		padding: 12px 0;
-		border-top: 1px solid var(--line);
+		padding: 8px 0 14px;
+		border-bottom: 1px solid var(--line);
+		margin-bottom: 10px;
 	}
 	h2 {
 		font-size: 17px;
@@ -131,6 +134,13 @@
 		min-height: 44px;
 		display: inline-flex;
 		align-items: center;
+	}
+	.foot {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 6px 18px;
+		margin-top: 10px;
 	}
 	.soft {
 		color: var(--ink-soft);

@@ -184,6 +184,9 @@
 		}
 		.reach {
 			grid-column: 2 / -1;
+			grid-row: 2;
+		}
+		.acts {
 			grid-row: 3;
 		}
 	}

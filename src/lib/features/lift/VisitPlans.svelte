@@ -105,6 +105,7 @@
 	</ol>
 {/snippet}
 
+{#if series.length > 1}<SeriesDates {series} />{/if}
 <div class="wishes">
 	<Choice
 		label="Pace"
@@ -157,12 +158,7 @@
 			</p>
 			{#if hair.nearest}{@render planned(hair.nearest)}{/if}
 		{:else}
-			{#if judgement.hardest}<p class="soft">
-					The {judgement.hardest} need{judgement.hardest.includes(' ') ||
-					judgement.hardest === 'root'
-						? 's'
-						: ''} most and decide{judgement.hardest === 'root' ? 's' : ''}.
-				</p>{/if}
+			{#if judgement.hardest}<p class="soft">Needs most: {judgement.hardest}.</p>{/if}
 			{#each hair.plans as plan (plan.name)}
 				<section aria-label={plan.name}>
 					<header>
@@ -180,7 +176,6 @@
 		{/if}
 	</div>
 {/if}
-{#if series.length > 1}<SeriesDates {series} />{/if}
 
 <style>
 	.wishes {

@@ -149,7 +149,7 @@ describe('words and hints', () => {
 		const zone = { name: 'lengths', area: 'back', fromCm: 0, toCm: 5 } as const;
 		expect(readyWords([{ zone, from: 30.2, to: 44.9 }], 60)).toBe('31–44 min');
 		expect(readyWords([{ zone, from: 30.2, to: undefined }], 60)).toBe('from 31 min');
-		expect(readyWords([{ zone, from: undefined, to: undefined }], 60)).toBe('not within its time');
+		expect(readyWords([{ zone, from: undefined, to: undefined }], 60)).toBe('not in time');
 		expect(
 			readyWords(
 				[
@@ -158,7 +158,7 @@ describe('words and hints', () => {
 				],
 				60
 			)
-		).toBe('not all at once');
+		).toBe('not at once');
 	});
 	it('tells every strand of a head that is read or aimed at apart', async () => {
 		const { session } = await openVisit('casimir-bly');

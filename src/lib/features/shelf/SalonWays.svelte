@@ -96,7 +96,7 @@
 	}
 	h3 {
 		font-size: 15px;
-		margin-top: 14px;
+		margin: 16px 0 6px;
 	}
 	.fields {
 		display: grid;

@@ -7,6 +7,8 @@
 		colours: StrandColours;
 		value: string;
 		words?: string;
+		/** A second line under the name. */
+		note?: string;
 		/** CSS height of the strand in px. */
 		height?: number;
 		strong?: boolean;
@@ -21,6 +23,7 @@
 		colours,
 		value,
 		words = '',
+		note = '',
 		height = 44,
 		strong = false,
 		warm,
@@ -31,9 +34,13 @@
 
 <div class="row" class:strong class:choice={onpick}>
 	{#if onpick}
-		<button class="name" aria-pressed={picked} onclick={onpick}>{name}</button>
+		<button class="name" aria-pressed={picked} onclick={onpick}
+			><span class="word">{name}</span>{#if note}<span class="note">{note}</span>{/if}</button
+		>
 	{:else}
-		<span class="name">{name}</span>
+		<span class="name"
+			>{name}{#if note}<span class="note">{note}</span>{/if}</span
+		>
 	{/if}
 	<div class="strand" class:warmed={warm !== undefined} style:--height="{height}px">
 		<Strand {colours} label="{name}: {value} {words}" />
@@ -57,6 +64,12 @@
 	.value {
 		font-size: 15px;
 		font-weight: 500;
+	}
+	.note {
+		display: block;
+		font-size: 13px;
+		font-weight: 500;
+		line-height: 1.15;
 	}
 	.value {
 		text-align: right;
@@ -91,7 +104,7 @@
 		position: absolute;
 		inset: -2px 0;
 	}
-	.choice:not(.strong) button.name {
+	.choice:not(.strong) .word {
 		text-decoration: underline;
 		text-underline-offset: 3px;
 	}

@@ -36,7 +36,7 @@ export function stationLine(session: VisitSession, station: Station): string {
 		case 'aim':
 			return `${formatLevel(aim.level)} ${aim.direction}, ${Math.round(aim.keepWarmth * 100)} % warmth`;
 		case 'lift':
-			return `${formatLevel(lift.level)} ${lift.undertone.name} at ${plan.minutes} min`;
+			return `${formatLevel(lift.level)} ${lift.undertone.name} ${session.steps.length > 1 ? `after ${session.steps.length} applications` : `at ${plan.minutes} min`}`;
 		case 'bowls': {
 			const { bowls, grams } = session.work;
 			return `${bowls} bowl${bowls === 1 ? '' : 's'}, ${grams} g ${labelIn(PRODUCT_OPTIONS, plan.product)}`;
