@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { liftChart, momentAt, type ChartMoment } from './lift/liftChart';
+import { handAt, liftChart, momentAt, type ChartMoment } from './lift/liftChart';
 import { paintStrand, turnPixels, type Rgb } from './strand/paint';
 import { weaveStrand } from './strand/weave';
 
@@ -18,7 +18,6 @@ describe('lift chart', () => {
 	const chart = liftChart({
 		moments,
 		window: { from: 20, to: 34 },
-		minute: 38,
 		spent: 50,
 		...size
 	});
@@ -37,14 +36,14 @@ describe('lift chart', () => {
 					const drawn = liftChart({
 						moments,
 						window: { from: 20, to: undefined },
-						minute,
 						spent: 50,
 						width,
 						height
 					});
 					for (const { x } of drawn.minutes) expect(x).toBeLessThanOrEqual(width);
-					expect(drawn.now.x).toBeLessThanOrEqual(drawn.plot.rightX + 1e-6);
-					expect(drawn.now.y).toBeGreaterThanOrEqual(drawn.plot.top - 1e-6);
+					const hand = handAt(drawn, moments, minute);
+					expect(hand.x).toBeLessThanOrEqual(drawn.plot.rightX + 1e-6);
+					expect(hand.y).toBeGreaterThanOrEqual(drawn.plot.top - 1e-6);
 					expect(drawn.window!.to).toBeLessThanOrEqual(drawn.plot.rightX + 1e-6);
 					expect(drawn.window!.open).toBe(true);
 				}
@@ -56,7 +55,6 @@ describe('lift chart', () => {
 		const small = liftChart({
 			moments,
 			window: undefined,
-			minute: 10,
 			spent: 50,
 			width: 300,
 			height: 230
@@ -67,6 +65,26 @@ describe('lift chart', () => {
 			})
 		);
 	});
+	it('tells other courses on the same axes, their names apart or left out', () => {
+		const course = (start: number) =>
+			moments.map(({ minute, level, hex }) => ({ minute, level: level + start, hex }));
+		const tracks = ['root', 'ends', 'fringe', 'nape', 'back'].map((name, i) => ({
+			name,
+			moments: course(i * 0.02)
+		}));
+		const drawn = liftChart({ moments, tracks, window: undefined, spent: 50, ...size });
+		expect(drawn.tracks.map(({ name }) => name)).toEqual(tracks.map(({ name }) => name));
+		expect(drawn.names.length).toBeGreaterThan(0);
+		expect(drawn.names.length).toBeLessThan(5);
+		for (const [i, name] of drawn.names.entries()) {
+			const above = drawn.names[i - 1];
+			if (above) expect(name.y - above.y).toBeGreaterThanOrEqual(16);
+			expect(name.x).toBeLessThanOrEqual(drawn.plot.rightX);
+		}
+		const longer = { name: 'B', moments: [{ minute: 90, level: 6, hex: '#aa8844' }] };
+		const wide = liftChart({ moments, tracks: [longer], window: undefined, spent: 50, ...size });
+		expect(wide.x(90)).toBeLessThanOrEqual(wide.plot.rightX + 1e-6);
+	});
 	it('reads the moment between two others', () => {
 		expect(momentAt(moments, 3).level).toBeCloseTo((moments[1]!.level + moments[2]!.level) / 2, 9);
 		expect(momentAt(moments, 0).level).toBe(5);
@@ -74,7 +92,7 @@ describe('lift chart', () => {
 	});
 	it('does not draw from a single moment', () => {
 		expect(() =>
-			liftChart({ moments: moments.slice(0, 1), window: undefined, minute: 0, spent: 0, ...size })
+			liftChart({ moments: moments.slice(0, 1), window: undefined, spent: 0, ...size })
 		).toThrow(RangeError);
 	});
 });

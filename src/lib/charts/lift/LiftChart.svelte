@@ -1,8 +1,9 @@
 <script lang="ts">
 	import CourseTable from './CourseTable.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
+	import LiftHand from './LiftHand.svelte';
 	import LiftMarks from './LiftMarks.svelte';
-	import { liftChart, momentAt, type ChartMoment, type ChartTrack } from './liftChart';
+	import { handAt, liftChart, momentAt, type ChartMoment, type ChartTrack } from './liftChart';
 
 	interface Props {
 		moments: readonly ChartMoment[];
@@ -25,9 +26,8 @@
 	let range = $state(true);
 	let dragging = $state(false);
 
-	const chart = $derived(
-		liftChart({ moments, tracks, seen, window: ready, minute, spent, width, height })
-	);
+	const chart = $derived(liftChart({ moments, tracks, seen, window: ready, spent, width, height }));
+	const hand = $derived(handAt(chart, moments, minute));
 	const last = $derived(moments.at(-1)!.minute);
 	const spoken = $derived.by(() => {
 		const m = momentAt(moments, minute);
@@ -90,7 +90,8 @@
 			onpointercancel={() => (dragging = false)}
 			onkeydown={press}
 		>
-			<LiftMarks {chart} {width} {height} {minute} {range} />
+			<LiftMarks {chart} {height} {range} />
+			<LiftHand {hand} plot={chart.plot} {width} {minute} />
 		</svg>
 	{/if}
 	<div class="tools no-print">

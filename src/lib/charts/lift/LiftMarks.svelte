@@ -3,13 +3,11 @@
 
 	interface Props {
 		chart: ReturnType<typeof liftChart>;
-		width: number;
 		height: number;
-		minute: number;
 		/** Whether the likely range is shaded. */
 		range: boolean;
 	}
-	let { chart, width, height, minute, range }: Props = $props();
+	let { chart, height, range }: Props = $props();
 	const last = $derived(chart.minutes.at(-1)?.minute);
 </script>
 
@@ -78,13 +76,6 @@
 		dx={chart.spent.x > chart.plot.rightX - 70 ? -12 : 0}>mix spent</text
 	>
 {/if}
-<line
-	class="hand"
-	x1={chart.now.x}
-	x2={chart.now.x}
-	y1={chart.plot.top - 6}
-	y2={chart.plot.bottomY + 8}
-/>
 {#each chart.seen as point (`${point.x} ${point.y}`)}
 	<circle class="ring" cx={point.x} cy={point.y} r="9" />
 	<text
@@ -94,13 +85,6 @@
 		text-anchor={point.x < 120 ? 'start' : 'end'}>seen {Math.round(point.level * 10) / 10}</text
 	>
 {/each}
-<circle cx={chart.now.x} cy={chart.now.y} r="8" fill={chart.now.moment.hex} class="dot" />
-<g
-	transform="translate({Math.min(Math.max(chart.now.x, 36), width - 36)} {chart.plot.bottomY + 20})"
->
-	<rect class="grip" x="-34" y="-13" width="68" height="27" rx="13.5" />
-	<text class="grip-text" text-anchor="middle" y="5">{minute} min</text>
-</g>
 
 <style>
 	.rule {
@@ -140,25 +124,9 @@
 		stroke: var(--ink-soft);
 		stroke-width: 2;
 	}
-	.hand {
-		stroke: var(--ink);
-		stroke-width: 2;
-	}
 	.ring {
 		fill: var(--room);
 		stroke: var(--ink);
 		stroke-width: 4;
-	}
-	.dot {
-		stroke: var(--ink);
-		stroke-width: 2;
-	}
-	.grip {
-		fill: var(--ink);
-	}
-	.grip-text {
-		fill: var(--room);
-		font-weight: 700;
-		font-size: 14px;
 	}
 </style>

@@ -24,7 +24,6 @@ export interface ChartInput {
 	/** Levels seen at the chair. */
 	readonly seen?: readonly { readonly minute: number; readonly level: number }[];
 	readonly window: { readonly from: number; readonly to: number | undefined } | undefined;
-	readonly minute: number;
 	readonly spent: number;
 	readonly width: number;
 	readonly height: number;
@@ -50,7 +49,6 @@ export function liftChart({
 	tracks = [],
 	seen = [],
 	window,
-	minute,
 	spent,
 	width,
 	height
@@ -81,8 +79,6 @@ export function liftChart({
 	const piece = line<ChartTrack['moments'][number]>()
 		.x((m) => x(m.minute))
 		.y((m) => clampY(m.level));
-	const at = momentAt(moments, minute);
-
 	const piecesOf = (course: ChartTrack['moments']) =>
 		course.slice(1).map((moment, i) => ({
 			d: piece([course[i]!, moment]) ?? '',
@@ -109,7 +105,6 @@ export function liftChart({
 			.map((point) => ({ x: x(point.minute), y: clampY(point.level), level: point.level })),
 		levels: levels.map((level) => ({ level, y: y(level) })),
 		minutes: x.ticks(width > 420 ? 6 : 4).map((tick) => ({ minute: tick, x: x(tick) })),
-		now: { x: x(at.minute), y: clampY(at.level), moment: at },
 		window: window && {
 			from: x(window.from),
 			to: x(Math.min(window.to ?? last.minute, last.minute)),
@@ -118,6 +113,16 @@ export function liftChart({
 		spent: spent <= last.minute ? { x: x(spent) } : undefined,
 		undertones: undertoneLabels(moments, x, clampY, MARGIN.left + inner.width)
 	};
+}
+
+/** Where the hand of the clock stands. Apart from the chart, which does not change while it is moved. */
+export function handAt(
+	{ x, y }: Pick<ReturnType<typeof liftChart>, 'x' | 'y'>,
+	moments: readonly ChartMoment[],
+	minute: number
+) {
+	const moment = momentAt(moments, minute);
+	return { x: x(moment.minute), y: y(moment.level), hex: moment.hex };
 }
 
 /** The moment at any minute, linear between those given. */

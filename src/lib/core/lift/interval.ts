@@ -89,6 +89,22 @@ export const drawnReach = (reach: number, deviation: number): number =>
 /** Factor on the rate for a difference in temperature, °C. */
 export const heatFactor = (deltaC: number): number => Math.pow(RATE.per10C, deltaC / 10);
 
+type Five = readonly [number, number, number, number, number];
+const known = new Map<number, readonly Five[]>();
+
+/** The fixed sequence, five standard normals a head: the same for every question, so worked out once. */
+function normals(count: number): readonly Five[] {
+	let drawn = known.get(count);
+	if (!drawn) {
+		drawn = Array.from(
+			{ length: count },
+			(_, i) => quasiRandom(i, 5).map(normalQuantile) as unknown as Five
+		);
+		known.set(count, drawn);
+	}
+	return drawn;
+}
+
 /**
  * Heads this one might be, quasi-random with a fixed sequence, so that the same question always has
  * the same answer.
@@ -102,10 +118,7 @@ export function drawHeads(
 	count: number = SPREAD.draws,
 	remembered?: Remembered
 ): Draw[] {
-	return Array.from({ length: count }, (_, i) => {
-		const [personal, temperature, thickness, start, history] = quasiRandom(i, 5).map(
-			normalQuantile
-		) as [number, number, number, number, number];
+	return normals(count).map(([personal, temperature, thickness, start, history]) => {
 		const past = misremembered(fibre, remembered, Math.exp(spread.history * history));
 		return {
 			fibre: misread(past, spread.startLevel * start),

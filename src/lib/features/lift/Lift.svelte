@@ -47,13 +47,16 @@
 					.filter((head) => head.view !== view)
 					.map((head) => ({
 						name: head.name,
-						moments: head.view.shown.course.course.map(({ lab, minute, level }) => ({
-							minute,
-							level,
-							hex: hexOf(lab)
-						}))
+						moments: head.view.shown.course.course
+							.filter(everyOther)
+							.map(({ lab, minute, level }) => ({
+								minute,
+								level,
+								hex: hexOf(lab)
+							}))
 					}))
 	);
+	const everyOther = (_: unknown, i: number) => i % 2 === 0;
 	const several = $derived(view.steps.length > 1);
 
 	const PICTURES = [

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { hexOf } from '../../core/colour';
+	import { hexOf, undertoneOf } from '../../core/colour';
 	import { formatLevel } from '../../core/hair';
 	import { bandWords, labOfFibre, SCALP } from '../../core/lift';
 	import StrandRow from '../visit/StrandRow.svelte';
@@ -37,9 +37,9 @@
 				: 'lifted'}
 		strong={chosen}
 		colours={shown.liftedColours}
-		value={formatLevel(head.view.levelSeen(shown.lift.fibre))}
-		words="{shown.lift.undertone.name}{heads.length === 1
-			? ` ${hexOf(labOfFibre(shown.lift.fibre, head.view.reading.whiteShare))}`
+		value={formatLevel(head.view.levelSeen(shown.fibre))}
+		words="{undertoneOf(labOfFibre(shown.fibre)).name}{heads.length === 1
+			? ` ${hexOf(labOfFibre(shown.fibre, head.view.reading.whiteShare))}`
 			: ''}"
 		note={heads.length === 1 ? '' : readyWords(shown.ready, shown.lastMinute)}
 		height={heads.length === 1 ? 92 : chosen ? 60 : 30}

@@ -47,6 +47,9 @@ import {
 } from './tone';
 import { ToneFinder, type ToneSearch } from './toneFinder.svelte';
 
+/** A hand that has not moved for this long rests, ms. */
+const HAND_RESTS_MS = 140;
+
 /** Weeks of the fourth strand: how the colour looks when the toner has mostly gone. */
 export const FADE_WEEKS = 6;
 
@@ -88,18 +91,20 @@ export class HairView implements DayStrand {
 		this.tonerFinder = new ToneFinder(compute, lane);
 	}
 
-	reading: Reading = $derived.by(() => readingOf(this.#source.visit.reading, this.#area()));
+	// Parts of the document keep their identity while they do not change, so what is derived from one
+	// part is not worked out again when another is touched.
+	#headReading = $derived.by(() => this.#source.visit.reading);
+	#headAim = $derived.by(() => this.#source.visit.aim);
+	reading: Reading = $derived.by(() => readingOf(this.#headReading, this.#area()));
 	/** The aim of this area, with what its zones ask for beside it. */
-	strandAim: Aim = $derived.by(() => aimOf(this.#source.visit.aim, this.#area()));
+	strandAim: Aim = $derived.by(() => aimOf(this.#headAim, this.#area()));
 	/** This hair as predictions take it. */
 	subject = $derived.by(() => subjectOf(this.reading, this.#source.learned));
 	/** An area that has this hair, by which the steps of the day are told that leave some out. */
 	place: AreaName = $derived.by(
 		() =>
 			this.#area() ??
-			AREAS.find(
-				(area) => !this.#source.visit.reading.areas[area] && !this.#source.visit.aim.areas[area]
-			) ??
+			AREAS.find((area) => !this.#headReading.areas[area] && !this.#headAim.areas[area]) ??
 			'back'
 	);
 	#before = $derived.by(() => this.#source.visit.before);
@@ -260,9 +265,21 @@ export class HairView implements DayStrand {
 	toneSearch: ToneSearch | undefined = $derived.by(() =>
 		this.#compute ? this.tonerFinder.found(this.line?.id) : this.#tonerInPlace
 	);
-	/** Asks for a toner for the hair and the aim as they are; call it from an effect. */
-	findToner(): void {
-		if (this.#compute) void this.tonerFinder.ask(this.#toneQuestion);
+	/**
+	 * Asks for a toner for the hair and the aim as they are, once the hand that moves them rests: a search
+	 * at every frame of a drag would be thrown away, and takes its time from the drawing. Call it from an
+	 * effect, which takes back what has not been asked yet.
+	 */
+	findToner(): (() => void) | undefined {
+		if (!this.#compute) return undefined;
+		const question = this.#toneQuestion;
+		const ask = () => void this.tonerFinder.ask(question);
+		if (!this.tonerFinder.hasAsked) {
+			ask();
+			return undefined;
+		}
+		const timer = setTimeout(ask, HAND_RESTS_MS);
+		return () => clearTimeout(timer);
 	}
 	/** The parts on which the toned strands stand: the choice, or the best formula while it is open. */
 	toneParts = $derived.by(() => {

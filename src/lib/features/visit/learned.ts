@@ -38,15 +38,19 @@ function observationsOf({ reading, before, lift, run }: Visit): Observation[] {
 	});
 }
 
+/** Visits that were recorded before a day, the oldest first. */
+export const recordedBefore = (visits: readonly Visit[], day: string): Visit[] =>
+	visits
+		.filter(({ date, result }) => result.recordedAt !== undefined && date < day)
+		.sort((p, q) => p.date.localeCompare(q.date));
+
 /**
  * Learns from a client's recorded visits before a day, the oldest first; what is long ago counts for
  * less.
  * @param day ISO date of the visit that is being planned
  */
 export function learnedFrom(visits: readonly Visit[], day: string): Learned {
-	const past = visits
-		.filter(({ date, result }) => result.recordedAt !== undefined && date < day)
-		.sort((p, q) => p.date.localeCompare(q.date));
+	const past = recordedBefore(visits, day);
 	let personal = UNKNOWN_CLIENT;
 	let last: string | undefined;
 	let taught = 0;

@@ -1,3 +1,4 @@
+import { untrack } from 'svelte';
 import type { BowlPlan } from '../../core/mix';
 import { DEFAULT_LIMIT_MINUTES, type AreaName } from '../../core/lift';
 import type { ComputeClient } from '../../compute/client';
@@ -19,7 +20,7 @@ import { openStops, visitCautions } from './cautions';
 import { daySteps, MAIN_STEP, planIn, type DayStep } from './day';
 import { currentGesture } from './gesture.svelte';
 import { HairView, type HairSource } from './hairView.svelte';
-import { learnedFrom } from './learned';
+import { learnedFrom, recordedBefore } from './learned';
 import type { Learned } from './lift';
 import { areaWords, labelIn, PRODUCT_OPTIONS } from './words';
 import { dayWork, type DayWork } from './work';
@@ -192,15 +193,28 @@ export class VisitSession implements HairSource {
 		});
 	}
 	washesPerWeek = $derived(this.client?.washesPerWeek ?? 2);
-	/** What this client's recorded visits taught. */
-	taught: Learned = $derived.by(() =>
-		learnedFrom(this.#library.visitsOf(this.visit.clientId), this.visit.date)
-	);
+	/** Recorded visits before this one, by what tells whether one of them has changed. */
+	#past = $derived.by(() => {
+		const { clientId, date } = this.visit;
+		const past = recordedBefore(this.#library.visitsOf(clientId), date);
+		return [date, ...past.map(({ id, updatedAt }) => `${id} ${updatedAt}`)].join();
+	});
+	/** What this client's recorded visits taught; not worked out again while they stay as they are. */
+	taught: Learned = $derived.by(() => {
+		void this.#past;
+		const { clientId, date } = untrack(() => this.visit);
+		return learnedFrom(
+			untrack(() => this.#library.visitsOf(clientId)),
+			date
+		);
+	});
 	/** Whether predictions use it; off, the head is looked at as a typical one. */
 	usesLearned = $state(true);
 	learned: Learned | undefined = $derived.by(() => (this.usesLearned ? this.taught : undefined));
 	/** Areas that share reading and aim; the rest of the head first. */
-	groups = $derived(areaGroups(this.visit.reading, this.visit.aim));
+	#reading = $derived(this.visit.reading);
+	#aim = $derived(this.visit.aim);
+	groups = $derived(areaGroups(this.#reading, this.#aim));
 
 	/** The product as the salon calls it: the house lightener by its name, tints by their kind. */
 	productName = $derived.by(() => {

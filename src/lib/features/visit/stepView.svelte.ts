@@ -98,6 +98,8 @@ export class StepView {
 	course = $derived.by(() =>
 		courseAnswer(this.#hair.subject, this.aim, this.#work[1], this.zone, this.limit, this.earlier)
 	);
+	/** The zone as this application leaves it: what `lift` says, without how sure one is of it. */
+	fibre: Fibre = $derived.by(() => this.fibreAt(this.plan.minutes));
 	/** The zone at a minute of this application. */
 	fibreAt(minute: number): Fibre {
 		if (minute <= 0) return this.start;

@@ -33,15 +33,17 @@ export class ToneFinder {
 		return this.#found?.lineId === lineId ? this.#found : undefined;
 	}
 
+	/** Whether anything was asked yet. Not reactive: it only decides how soon the next is asked. */
+	hasAsked = false;
+
 	/** Asks anew, unless this was asked already. */
 	async ask(question: ToneSearchQuestion | undefined): Promise<void> {
 		if (!this.compute || !question || question === this.#asked) return;
 		this.#asked = question;
+		this.hasAsked = true;
 		this.searching = true;
 		const { problem, fibre } = question;
-		const answer = await this.compute.run('findToner', $state.snapshot({ problem, fibre }), {
-			lane: this.lane
-		});
+		const answer = await this.compute.run('findToner', { problem, fibre }, { lane: this.lane });
 		this.#take(question, answer);
 	}
 
