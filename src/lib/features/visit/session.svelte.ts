@@ -193,16 +193,15 @@ export class VisitSession implements HairSource {
 		});
 	}
 	washesPerWeek = $derived(this.client?.washesPerWeek ?? 2);
-	/** Recorded visits before this one, by what tells whether one of them has changed. */
+	/** Whose past counts, and which of it, told so that it stays the same text while none of it changes. */
 	#past = $derived.by(() => {
 		const { clientId, date } = this.visit;
 		const past = recordedBefore(this.#library.visitsOf(clientId), date);
-		return [date, ...past.map(({ id, updatedAt }) => `${id} ${updatedAt}`)].join();
+		return JSON.stringify([clientId, date, past.map(({ id, updatedAt }) => [id, updatedAt])]);
 	});
 	/** What this client's recorded visits taught; not worked out again while they stay as they are. */
 	taught: Learned = $derived.by(() => {
-		void this.#past;
-		const { clientId, date } = untrack(() => this.visit);
+		const [clientId, date] = JSON.parse(this.#past) as [string, string];
 		return learnedFrom(
 			untrack(() => this.#library.visitsOf(clientId)),
 			date
