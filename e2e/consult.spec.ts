@@ -43,7 +43,9 @@ test('the same everywhere except where it differs: pointed at on the head, and t
 	// Lift shows either, with the sums of its own hair.
 	await station(page, 'Lift');
 	const rest = await answer(page).innerText();
-	await page.getByRole('radio', { name: 'crown' }).click();
+	await screen(page)
+		.getByRole('button', { name: /^crown/ })
+		.click();
 	await expect(answer(page)).not.toHaveText(rest);
 
 	await station(page, 'Read');

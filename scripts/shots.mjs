@@ -30,6 +30,8 @@ const SHOTS = [
 	['lift', `${HESPER}/lift`, DESK, 'light'],
 	['lift-dark', `${HESPER}/lift`, DESK, 'dark'],
 	['lift-phone', `${HESPER}/lift`, PHONE, 'light'],
+	['lift-ways', '/visit/yusra-halden-today/lift', DESK, 'light'],
+	['lift-visits', '/visit/casimir-bly-today/lift', DESK, 'dark'],
 	['bowls', `${HESPER}/bowls`, DESK, 'light'],
 	['bowls-phone', `${HESPER}/bowls`, PHONE, 'light'],
 	['chair', `${HESPER}/chair`, DESK, 'dark'],
@@ -52,6 +54,14 @@ for (const [name, path, viewport, colorScheme, fold] of SHOTS) {
 	await page.goto(base + path);
 	await page.getByRole('heading', { level: 1 }).waitFor();
 	if (name === 'read-areas') await page.getByRole('button', { name: 'fringe' }).click();
+	if (name === 'lift-ways') {
+		await page.getByText('Side by side', { exact: true }).click();
+		await page.getByRole('button', { name: 'High-lift, permanent, nothing' }).click();
+	}
+	if (name === 'lift-visits') {
+		await page.getByText('Visits', { exact: true }).click();
+		await page.getByRole('button', { name: 'Take this plan' }).first().waitFor();
+	}
 	if (fold) {
 		await page.getByText(fold, { exact: true }).click();
 		await page.getByText(fold, { exact: true }).evaluate((title) => title.scrollIntoView());

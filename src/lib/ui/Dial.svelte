@@ -9,11 +9,13 @@
 		step: number;
 		/** The value in words, with its unit. */
 		shown: string;
+		/** A value past which a reason is asked; marked on the dial. */
+		ceiling?: number;
 		/** What the next step would do. */
 		hint?: string;
 		onchange: (value: number) => void;
 	}
-	let { label, value, min, max, step, shown, hint, onchange }: Props = $props();
+	let { label, value, min, max, step, shown, ceiling, hint, onchange }: Props = $props();
 </script>
 
 <div class="dial">
@@ -25,6 +27,9 @@
 		{#snippet child({ props })}
 			<span {...props} class="track">
 				<span class="rule"></span>
+				{#if ceiling !== undefined && ceiling < max}
+					<span class="ceiling" style:left="{(100 * (ceiling - min)) / (max - min)}%"></span>
+				{/if}
 				<Slider.Thumb index={0} aria-label={label} aria-valuetext={shown} class="dial-thumb" />
 			</span>
 		{/snippet}
@@ -58,6 +63,13 @@
 		flex: 1;
 		height: 2px;
 		margin: 0 -11px;
+		background: var(--edge);
+	}
+	.ceiling {
+		position: absolute;
+		width: 2px;
+		height: 16px;
+		margin-left: -1px;
 		background: var(--edge);
 	}
 	:global(.dial-thumb) {

@@ -122,10 +122,14 @@
 	.fixed {
 		cursor: default;
 	}
+	.tools :global(button) {
+		min-width: 44px;
+	}
 	.tools {
 		position: absolute;
 		top: var(--tools-top, -8px);
-		right: 0;
+		left: var(--tools-left, 0);
+		right: var(--tools-right, auto);
 		display: flex;
 		gap: 14px;
 		font-size: 13px;

@@ -112,21 +112,23 @@
 			options={PICTURES}
 			onchange={(v) => (looked = v)}
 		/>
-		{#if looked === 'clock'}
-			<DaySteps />
-			<LiftChart
-				{moments}
-				{tracks}
-				window={answer.window}
-				minute={step.plan.minutes}
-				spent={answer.spent}
-				onminute={setMinute}
-			/>
-		{:else if looked === 'ways'}
-			<SideBySide {moments} {ways} />
-		{:else}
-			<VisitPlans />
-		{/if}
+		<div class="looked">
+			{#if looked === 'clock'}
+				<DaySteps />
+				<LiftChart
+					{moments}
+					{tracks}
+					window={answer.window}
+					minute={step.plan.minutes}
+					spent={answer.spent}
+					onminute={setMinute}
+				/>
+			{:else if looked === 'ways'}
+				<SideBySide {moments} {ways} />
+			{:else}
+				<VisitPlans />
+			{/if}
+		</div>
 	{/snippet}
 	{#snippet dials()}
 		<LiftDials />
@@ -150,7 +152,10 @@
 
 <style>
 	/* The chart's own tools stand on the line of the choice above it. */
-	:global(.station .picture .chart) {
+	.looked {
+		display: contents;
 		--tools-top: -46px;
+		--tools-left: auto;
+		--tools-right: 0;
 	}
 </style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { volumeCeiling } from '../../core/caution';
 	import { PLACEMENTS, PRODUCT_STRENGTH } from '../../core/lift';
 	import { formatLevel } from '../../core/hair';
 	import { consistencyOf } from '../../core/mix';
@@ -40,11 +41,16 @@
 	}
 	const stronger = $derived(plan.volume < 40 ? Math.min(40, plan.volume + 5) : 35);
 	const thicker = $derived(plan.ratio > 1 ? plan.ratio - 0.5 : 1.5);
+	const ceiling = $derived(volumeCeiling(plan.product, plan.placement, session.shelf?.ceilings));
 	const lead = $derived(step.lift.rootLead);
 	const covered = $derived(ZONES.filter((zone) => plan.covers[zone]));
 	const keptOut = $derived(view.zones.map(({ name }) => name).filter((name) => !plan.covers[name]));
 	const thickness = { seeThrough: 'medium', medium: 'thick', thick: 'medium' } as const;
 	const bowls = $derived(session.work.steps.find((work) => work.step.id === step.step.id)?.bowls);
+	/** How an in-between strength is weighed together. */
+	const blend = $derived(
+		!bowls || bowls.bowls[0]?.blend?.parts.length === 1 ? '' : `${blendWords(bowls, plan.volume)}. `
+	);
 	const product = $derived(
 		nextOf(
 			PRODUCT_OPTIONS.map(({ value }) => value),
@@ -86,11 +92,12 @@
 	max={40}
 	step={2.5}
 	shown="{plan.volume} vol"
-	hint="{bowls?.bowls[0]?.blend?.parts.length === 1
-		? ''
-		: bowls
-			? `${blendWords(bowls, plan.volume)}. `
-			: ''}{stronger} vol: {hintOf({ volume: stronger })}"
+	{ceiling}
+	hint="{plan.volume > ceiling
+		? `Over the ceiling of ${ceiling} vol. `
+		: ''}{blend}{stronger} vol: {hintOf({
+		volume: stronger
+	})}"
 	onchange={(v) => set('developer', (p) => (p.volume = v))}
 />
 <Dial

@@ -65,8 +65,9 @@
 		if (target) void goto(`/visit/${id}/${target.path}`);
 		else if (event.key === 'p') window.print();
 		else if (step !== undefined) {
-			session.change('minute', (draft) => {
-				draft.lift.minutes = Math.min(60, Math.max(1, draft.lift.minutes + step));
+			const { lastMinute } = session.view.shown;
+			session.changePlan('minute', (plan) => {
+				plan.minutes = Math.min(lastMinute, Math.max(1, plan.minutes + step));
 			});
 		}
 	}
