@@ -6,7 +6,7 @@
 	import TextButton from '../../ui/TextButton.svelte';
 	import type { LiftWay } from '../../schema/records';
 	import { useVisit } from '../visit/context';
-	import { formatHours } from '../visit/words';
+	import { formatHours, formatPrice } from '../visit/words';
 	import { dayOf, MOST_OTHERS, paceWays, productWays, type Way } from './ways';
 
 	interface Props {
@@ -18,14 +18,6 @@
 	const session = useVisit();
 	const view = $derived(session.view);
 	const others = $derived(session.visit.ways);
-	const money = $derived(
-		session.shelf?.rates &&
-			new Intl.NumberFormat(undefined, {
-				style: 'currency',
-				currency: session.shelf.rates.currency,
-				maximumFractionDigits: 0
-			})
-	);
 
 	const planned = $derived(ways[0]!.answer);
 	/** With several applications the axis is the whole day, and each way ends where it is rinsed. */
@@ -93,10 +85,8 @@
 					>{work.steps.length === 0
 						? 'leaves it as it is'
 						: `${work.steps.map(({ step }) => step.plan.minutes).join(' + ')} min, ${work.grams} g, ${formatHours(work.chairMinutes)}`}{work.price !==
-						undefined &&
-					work.steps.length > 0 &&
-					money
-						? `, ${money.format(work.price)}`
+						undefined && work.steps.length > 0
+						? `, ${formatPrice(work.price, session.shelf)}`
 						: ''}</span
 				>
 			</p>

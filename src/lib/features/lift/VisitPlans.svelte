@@ -14,6 +14,7 @@
 	import {
 		formatDay,
 		formatHours,
+		formatPrice,
 		formatWeeks,
 		labelIn,
 		PACE_OPTIONS,
@@ -38,18 +39,10 @@
 
 	const judgement = $derived(finder.found);
 	const hair = $derived(judgement && deciding(judgement));
-	const money = $derived(
-		session.shelf?.rates &&
-			new Intl.NumberFormat(undefined, {
-				style: 'currency',
-				currency: session.shelf.rates.currency,
-				maximumFractionDigits: 0
-			})
-	);
 	const series = $derived(seriesOf(library.visits.values(), session.visit));
 
 	const priced = (price: number | undefined) =>
-		price !== undefined && money ? `, ${money.format(price)}` : '';
+		price === undefined ? '' : `, ${formatPrice(price, session.shelf)}`;
 	const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 	const worked = ({ applications }: VisitPlan) =>
 		applications

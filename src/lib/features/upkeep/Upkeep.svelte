@@ -10,7 +10,7 @@
 	import { contrastWords, KIND_OPTIONS, panelWords } from '../aim/kinds';
 	import { AFTERCARE } from '../sendoff/aftercare';
 	import { VisitSession } from '../visit/session.svelte';
-	import { formatHours, formatWeeks, labelIn } from '../visit/words';
+	import { formatHours, formatPrice, formatWeeks, labelIn } from '../visit/words';
 	import { cost, fadeWeeks, freshenIn, returnDates } from './upkeep';
 
 	interface Props {
@@ -30,13 +30,6 @@
 	const back = $derived(returnDates(session.visit, aimView.judgement?.weeks ?? 0));
 	const costs = $derived(cost(aimView.judgement));
 	const day = (date: Date) => date.toLocaleDateString([], { day: 'numeric', month: 'long' });
-	const money = $derived(
-		new Intl.NumberFormat(undefined, {
-			style: 'currency',
-			currency: session.shelf?.rates?.currency ?? 'EUR',
-			maximumFractionDigits: 0
-		})
-	);
 </script>
 
 <svelte:head><title>Upkeep · {session.client?.name ?? 'Visit'} · Zelvant</title></svelte:head>
@@ -115,7 +108,12 @@
 			{#if costs}
 				<p class="big figure">{formatHours(costs.chairMinutes)}</p>
 				{#if costs.price}
-					<p>{money.format(costs.price.low)} to {money.format(costs.price.high)} in all.</p>
+					<p>
+						{formatPrice(costs.price.low, session.shelf)} to {formatPrice(
+							costs.price.high,
+							session.shelf
+						)} in all.
+					</p>
 				{:else}
 					<p class="no-print">No prices yet: <a href="/shelf">set them on the shelf</a>.</p>
 				{/if}
@@ -126,7 +124,7 @@
 								{week === 0 ? 'Today' : `Week ${week}`}: {formatHours(chairMinutes)}{price ===
 								undefined
 									? ''
-									: `, about ${money.format(Math.round(price / 10) * 10)}`}
+									: `, about ${formatPrice(Math.round(price / 10) * 10, session.shelf)}`}
 							</li>
 						{/each}
 					</ul>

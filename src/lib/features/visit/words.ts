@@ -1,6 +1,6 @@
 import { AREAS, type AreaName } from '../../core/lift';
 import type { Pace } from '../../core/plan';
-import type { Station } from '../../schema/records';
+import type { Shelf, Station } from '../../schema/records';
 
 /** The stations of a visit in the order of work, with the one question each answers. */
 export const STATIONS: readonly { id: Station; path: string; name: string; question: string }[] = [
@@ -151,3 +151,11 @@ export function areaWords(areas: readonly AreaName[]): string {
 
 /** A share as people say it: 45 %. */
 export const formatShare = (share: number): string => `${Math.round(share * 100)} %`;
+
+/** A price in whole units of the salon’s currency. */
+export const formatPrice = (price: number, shelf: Shelf | undefined): string =>
+	new Intl.NumberFormat(undefined, {
+		style: 'currency',
+		currency: shelf?.rates?.currency ?? 'EUR',
+		maximumFractionDigits: 0
+	}).format(price);
