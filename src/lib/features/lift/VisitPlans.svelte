@@ -201,6 +201,7 @@
 		flex-wrap: wrap;
 		align-items: center;
 		gap: 4px 18px;
+		padding-bottom: 6px;
 	}
 	h2 {
 		font-size: 17px;

@@ -20,7 +20,7 @@ export const STEP_NAMES: Readonly<Record<'main' | StepKind, string>> = {
 	removal: 'old colour out',
 	again: 'again on what lags',
 	baseBreak: 'base break',
-	other: 'another'
+	other: 'another application'
 };
 
 /** A step that could be added to the day, or why it could not. */

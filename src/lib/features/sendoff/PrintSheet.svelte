@@ -115,7 +115,7 @@
 	</p>
 	{#each further as { step, bowls } (step.id)}
 		<p>
-			{step.before ? 'First' : 'Then'}: {STEP_NAMES[step.kind]}. {labelIn(
+			{step.before ? 'First' : 'Then'}: {STEP_NAMES[step.kind]}, {labelIn(
 				PRODUCT_OPTIONS,
 				step.plan.product
 			)}, {step.plan.volume} vol, {formatRatio(step.plan.ratio)}, {step.plan.minutes} min, {labelIn(
