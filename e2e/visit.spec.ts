@@ -270,6 +270,15 @@ test('a strength between two stocked developers is blended by weight', async ({ 
 	await expect(first).toContainText('20 vol');
 	await expect(first).toContainText('30 vol');
 	await expect(first).toContainText('the two make 25 vol');
+
+	// Of what is left in the tub: the developer that it takes, blended alike.
+	await page.getByText('From what is in the bowl', { exact: true }).click();
+	const left = page.getByRole('textbox', { name: 'Grams of lightener' });
+	await left.fill('18');
+	await left.blur();
+	await expect(
+		page.getByText('Add 18 g of 20 vol + 18 g of 30 vol. 54 g in all, 1 : 2.')
+	).toBeVisible();
 });
 
 test('the printed sheet holds every bowl', async ({ page }) => {

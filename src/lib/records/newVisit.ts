@@ -10,6 +10,7 @@ import type {
 	HistoryEntry,
 	Reading,
 	Visit,
+	ZoneName,
 	ZoneReading
 } from '../schema/records';
 
@@ -69,7 +70,8 @@ export const plainAim = (): Aim => ({
  * then it has grown.
  */
 export function nextReading(last: Visit, now: Date): Reading {
-	const { reading, lift, result } = last;
+	const { reading, result } = last;
+	const worked = workedOn(last);
 	if (result.recordedAt === undefined || result.level === undefined) return reading;
 	const weeks = (now.getTime() - new Date(last.date).getTime()) / (7 * 24 * 3_600_000);
 	const grown = Math.round((reading.growthCmPerMonth * weeks * 10) / WEEKS_PER_MONTH) / 10;
@@ -81,8 +83,8 @@ export function nextReading(last: Visit, now: Date): Reading {
 		regrowthCm: Math.min(before.lengthCm, Math.max(0, grown)),
 		zones: {
 			root: natural(before.naturalLevel),
-			lengths: left(before.zones.lengths, lift.covers.lengths),
-			ends: left(before.zones.ends, lift.covers.ends)
+			lengths: left(before.zones.lengths, worked.lengths),
+			ends: left(before.zones.ends, worked.ends)
 		}
 	});
 	const rest = grownOut(reading);
@@ -98,12 +100,20 @@ export function nextReading(last: Visit, now: Date): Reading {
 	return next;
 }
 
+/** Zones that any application of the day went on. */
+function workedOn({ before, lift, after }: Visit): Visit['lift']['covers'] {
+	const on = (zone: ZoneName) => [...before, lift, ...after].some(({ covers }) => covers[zone]);
+	return { root: on('root'), lengths: on('lengths'), ends: on('ends') };
+}
+
 /** A history holds this many entries; the oldest are on hair that was cut long ago. */
 const MOST_HISTORY = 60;
 
 /** A recorded visit as an entry of the history that the next one tells. */
-function lightened({ id, date, lift: { covers } }: Visit, toLevel: number): HistoryEntry {
-	const onto = covers.lengths ? 'all' : covers.root ? 'regrowth' : 'ends';
+function lightened(visit: Visit, toLevel: number): HistoryEntry {
+	const { id, date } = visit;
+	const worked = workedOn(visit);
+	const onto = worked.lengths ? 'all' : worked.root ? 'regrowth' : 'ends';
 	return { id, date, kind: 'lightening', toLevel, onto };
 }
 

@@ -35,6 +35,24 @@ describe('visits planned together', () => {
 		expect(made[1]!.reading.zones.root.state).toBe('natural');
 		expect(made[2]!.reading.strain.lightenings).toBe(today.reading.strain.lightenings + 2);
 	});
+	it('count hair as lightened that only a further application of the day went on', () => {
+		const rootOnly = { ...lift, covers: { root: true, lengths: false, ends: false } };
+		const ends = { ...lift, covers: { root: false, lengths: false, ends: true } };
+		const [, next] = makeSeries(
+			today,
+			[
+				{
+					week: 0,
+					day: { before: [], lift: rootOnly, after: [{ ...ends, id: 'a', kind: 'again' }] },
+					level: 8
+				},
+				{ week: 4, day, level: 9 }
+			],
+			NOW
+		);
+		expect(next!.reading.zones.ends).toMatchObject({ state: 'lightened', presentLevel: 8 });
+		expect(next!.reading.zones.lengths).toEqual(today.reading.zones.lengths);
+	});
 	it('move together from the one that is moved, and no others', () => {
 		const moved = moveInSeries(made, made[1]!.id, '2026-04-06');
 		expect(moved.map(({ date }) => date)).toEqual(['2026-04-06', '2026-05-04']);

@@ -73,6 +73,13 @@ export const seriesOf = (visits: Iterable<Visit>, { series }: Visit): Visit[] =>
 				.sort((p, q) => p.series!.number - q.series!.number)
 		: [];
 
+/** Later visits of a series with which nobody has begun: they stand and fall with the plan. */
+export const openLater = (visits: Iterable<Visit>, visit: Visit): Visit[] =>
+	seriesOf(visits, visit).filter(
+		({ series, status, settled }) =>
+			series!.number > visit.series!.number && status === 'waiting' && settled.length === 0
+	);
+
 /**
  * Puts a visit of a series on another day. The later ones move by as much, so that the rests between them
  * stay; those that are recorded stay where they were.

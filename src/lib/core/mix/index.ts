@@ -18,6 +18,7 @@ export {
 	type Hands,
 	type ServiceClock
 } from './clock';
+export { keepRatio, type Poured } from './keepRatio';
 export type { StagingAdvice } from './advice';
 export type { StagingProblem, StagingProblemFault, WorkSection } from './sections';
 export {

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { AREAS } from '../lift';
 import {
+	keepRatio,
 	blendDeveloper,
 	blendStrength,
 	consistencyOf,
@@ -49,6 +50,38 @@ describe('developer blends', () => {
 	});
 	it('has no strength without weight', () => {
 		expect(blendStrength([])).toBe(0);
+	});
+});
+
+describe('what is in the bowl', () => {
+	it('keeps the ratio, whichever part was poured, and pours nothing away', () => {
+		expect(keepRatio({ part: 'lightener', grams: 18 }, 2)).toEqual({
+			lightenerGrams: 18,
+			developerGrams: 36
+		});
+		expect(keepRatio({ part: 'developer', grams: 80 }, 2)).toEqual({
+			lightenerGrams: 40,
+			developerGrams: 80
+		});
+		fc.assert(
+			fc.property(
+				fc.integer({ min: 10, max: 500 }),
+				fc.double({ min: 0.5, max: 4, noNaN: true }),
+				fc.constantFrom('lightener' as const, 'developer' as const),
+				(grams, ratio, part) => {
+					const { lightenerGrams, developerGrams } = keepRatio({ part, grams }, ratio);
+					expect(part === 'lightener' ? lightenerGrams : developerGrams).toBe(grams);
+					// Whole grams: the added part is at most half a gram off.
+					const wanted = part === 'lightener' ? grams * ratio : grams / ratio;
+					const added = part === 'lightener' ? developerGrams : lightenerGrams;
+					expect(Math.abs(added - wanted)).toBeLessThanOrEqual(0.5 + 1e-9);
+				}
+			)
+		);
+	});
+	it('refuses an empty bowl and a ratio that is none', () => {
+		expect(() => keepRatio({ part: 'lightener', grams: 0 }, 2)).toThrow(RangeError);
+		expect(() => keepRatio({ part: 'developer', grams: 10 }, NaN)).toThrow(RangeError);
 	});
 });
 

@@ -20,6 +20,7 @@
 		SECTION_OPTIONS
 	} from '../visit/words';
 	import BowlFigure from './BowlFigure.svelte';
+	import PouredFold from './PouredFold.svelte';
 
 	const session = useVisit();
 	const plan = $derived(session.plan);
@@ -155,6 +156,7 @@
 			]}
 			onchange={(v) => (ounces = v === 'oz')}
 		/>
+		<PouredFold {weigh} />
 	{/snippet}
 	{#snippet foot()}
 		<FootLine

@@ -8,7 +8,10 @@
 	import FootLine from '../visit/FootLine.svelte';
 	import Station from '../visit/Station.svelte';
 	import StrandRow from '../visit/StrandRow.svelte';
+	import { STEP_NAMES } from '../lift/steps';
+	import { MAIN_STEP } from '../visit/day';
 	import { useVisit } from '../visit/context';
+	import { labelIn, PRODUCT_OPTIONS } from '../visit/words';
 	import { coloursOf, seenFibre, uniform } from '../visit/hair';
 	import { isTyping, usesSpace } from '../shell/keys';
 	import CheckForm from './CheckForm.svelte';
@@ -126,6 +129,19 @@
 							: 'Space starts and holds; k notes a check.'}
 					</p>
 				{/if}
+				{#if session.steps.length > 1}
+					<!-- The clock is that of the main application; the others are told, so that none is forgotten. -->
+					<ol class="soft steps" aria-label="Applications of the day">
+						{#each session.steps as { id, kind, plan } (id)}
+							<li class:this={id === MAIN_STEP}>
+								{STEP_NAMES[kind]}, {labelIn(PRODUCT_OPTIONS, plan.product)}
+								{plan.volume} vol, {plan.minutes} min{id === MAIN_STEP
+									? ': this clock'
+									: ', rinsed'}
+							</li>
+						{/each}
+					</ol>
+				{/if}
 				<CheckList />
 			</div>
 			<div class="course">
@@ -187,6 +203,14 @@
 	}
 	.blocked {
 		color: var(--stop);
+		font-weight: 600;
+	}
+	.steps {
+		list-style: decimal inside;
+		margin-top: 12px;
+	}
+	.steps .this {
+		color: var(--ink);
 		font-weight: 600;
 	}
 	@media (max-width: 1100px) {

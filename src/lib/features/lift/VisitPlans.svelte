@@ -133,7 +133,7 @@
 		<TextButton onclick={() => void finder.ask(problem)}>Search again</TextButton>
 	</p>
 {/if}
-{#if judgement && !finder.trouble}
+{#if judgement}
 	<div class:stale={finder.searching}>
 		{#if !hair}
 			<p>Nothing is put on: choose in Product and place where it goes.</p>

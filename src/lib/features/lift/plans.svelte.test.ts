@@ -38,6 +38,22 @@ describe('a plan of several visits', () => {
 		expect(session.visit).not.toHaveProperty('series');
 		expect([...library.visits.values()].filter(({ series }) => series)).toEqual([]);
 	});
+	it('is undone and redone with the visits that it made', async () => {
+		const { session, library } = await openVisit('casimir-bly');
+		session.change('higher', ({ aim }) => {
+			aim.level = 10;
+			aim.zones = {};
+			aim.areas = {};
+		});
+		const hair = deciding(judgeAim(planProblem(session, wishes)))!;
+		const plan = hair.plans.find(({ visits }) => visits.length > 1)!;
+		takePlan(session, library, plan, NOW);
+		const made = () => [...library.visits.values()].filter(({ series }) => series);
+		session.undo();
+		expect(made()).toEqual([]);
+		session.redo();
+		expect(made()).toHaveLength(plan.visits.length);
+	});
 	it('is replaced by another, without leaving visits behind', async () => {
 		const { session, library } = await openVisit('casimir-bly');
 		session.change('higher', ({ aim }) => {

@@ -2,7 +2,7 @@ import type { AimJudgement, AimProblem, Pace, ServicePlan, VisitPlan } from '../
 import type { Application } from '../../core/lift';
 import { newId } from '../../records/documents';
 import type { Library } from '../../records/library.svelte';
-import { makeSeries, seriesOf } from '../../records/series';
+import { makeSeries, openLater } from '../../records/series';
 import type { LiftPlan, LiftStep, Visit } from '../../schema/records';
 import { aimProblem } from '../aim/problem';
 import type { LiftDay } from '../visit/day';
@@ -59,16 +59,6 @@ export function dayOfVisit({ applications }: VisitPlan, base: LiftPlan): LiftDay
 	};
 }
 
-/** Later visits of a series with which nobody has begun. */
-const openLater = (library: Library, { id, series }: Visit, visit: Visit): Visit[] =>
-	seriesOf(library.visits.values(), visit).filter(
-		(other) =>
-			other.id !== id &&
-			other.series!.number > (series?.number ?? 0) &&
-			other.status === 'waiting' &&
-			other.settled.length === 0
-	);
-
 /**
  * Takes a plan: today's visit is worked as its first, and its later ones are made, in place of any that
  * were planned before and not begun.
@@ -81,7 +71,7 @@ export function takePlan(
 	now: Date
 ): () => void {
 	const before = session.visit;
-	const replaced = openLater(library, before, before);
+	const replaced = openLater(library.visits.values(), before);
 	const [today, ...later] = makeSeries(
 		before,
 		plan.visits.map((visit) => ({

@@ -1,14 +1,13 @@
 <script lang="ts">
 	import { flushSync } from 'svelte';
-	import { compute } from '../../compute/browser';
+	import { MediaQuery } from 'svelte/reactivity';
 	import { formatLevel } from '../../core/hair';
-	import { stallPoints, type StallPoint, type StallProblem } from '../../core/plan';
+	import { stallPoints } from '../../core/plan';
 	import { useRecords } from '../../records/context';
 	import { seriesOf } from '../../records/series';
 	import { backupWords, nextRoundWords, stallProblem } from '../lift/stall';
 	import { STEP_NAMES } from '../lift/steps';
 	import { MAIN_STEP } from '../visit/day';
-	import { Finder } from '../visit/finder.svelte';
 	import type { LiftPlan } from '../../schema/records';
 	import { ZONES } from '../visit/hair';
 	import { bowlWords } from '../visit/work';
@@ -42,26 +41,15 @@
 	const library = useRecords().library;
 	const series = $derived(seriesOf(library.visits.values(), visit));
 	/**
-	 * The way out for every likely stalling point. It is a search, and the sheet is seldom looked at: it waits
-	 * until nothing was changed for a while, and is worked out on the spot when somebody prints before that.
+	 * The way out for every likely stalling point. It is a search and the sheet is seldom looked at, so it is
+	 * worked out when somebody prints: on the spot, before the page is laid out.
 	 */
-	const finder = new Finder(compute, 'stallPoints', `sheet ${session.id}`);
-	const problem = $derived(stallProblem(session, session.head));
-	let inTime = $state.raw<{ problem: StallProblem; points: StallPoint[] }>();
-	$effect(() => {
-		const asked = problem;
-		if (!asked) return;
-		const timer = setTimeout(() => void finder.ask(asked), SHEET_WAITS_MS);
-		return () => clearTimeout(timer);
+	const onPaper = new MediaQuery('print');
+	let printing = $state(false);
+	const stalls = $derived.by(() => {
+		const problem = printing || onPaper.current ? stallProblem(session, session.head) : undefined;
+		return problem ? stallPoints(problem) : [];
 	});
-	const stalls = $derived(
-		!problem ? [] : inTime?.problem === problem ? inTime.points : (finder.found ?? [])
-	);
-	function beforePrint() {
-		if (problem && (finder.searching || finder.answered !== problem)) {
-			flushSync(() => (inTime = { problem, points: stallPoints(problem) }));
-		}
-	}
 	const zones = $derived(
 		session.head.zones.filter(({ name }) => plan.covers[name]).map(({ name }) => name)
 	);
@@ -72,10 +60,12 @@
 			),
 			...(drawThroughMinutes > 0 ? [`; drawn through for the last ${drawThroughMinutes} min`] : [])
 		].join('');
-	const SHEET_WAITS_MS = 1200;
 </script>
 
-<svelte:window onbeforeprint={beforePrint} />
+<svelte:window
+	onbeforeprint={() => flushSync(() => (printing = true))}
+	onafterprint={() => (printing = false)}
+/>
 
 <article class="printed">
 	<h1>{session.client?.name ?? 'Client'}</h1>

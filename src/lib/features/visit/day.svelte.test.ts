@@ -1,9 +1,11 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { levelOfFibre, SCALP } from '../../core/lift';
 import type { LiftStep } from '../../schema/records';
 import { daySteps, delayAt, eventsOf, eventsUpTo, MAIN_STEP, stepsOn, workedZones } from './day';
 import { applicationOn } from './lift';
 import { openVisit } from './testing';
+import { PLACEMENT_OPTIONS, PRODUCT_OPTIONS, SECTION_OPTIONS } from './words';
 
 const open = async (name = 'hesper-oake') => (await openVisit(name)).session;
 
@@ -132,5 +134,76 @@ describe('when zones begin and finish', () => {
 		const { events, from } = eventsUpTo(daySteps(session.visit), session.head.zones);
 		expect(from).toBe(38);
 		expect(events.filter(({ kind }) => kind === 'rinse').map(({ minute }) => minute)).toEqual([38]);
+	});
+});
+
+describe('whatever is planned', () => {
+	const plan = fc.record({
+		product: fc.constantFrom(...PRODUCT_OPTIONS.map(({ value }) => value)),
+		volume: fc.integer({ min: 1, max: 40 }),
+		ratio: fc.double({ min: 0.5, max: 4, noNaN: true }),
+		minutes: fc.integer({ min: 1, max: 120 }),
+		placement: fc.constantFrom(...PLACEMENT_OPTIONS.map(({ value }) => value)),
+		section: fc.constantFrom(...SECTION_OPTIONS.map(({ value }) => value)),
+		bondAdditive: fc.boolean(),
+		damp: fc.boolean(),
+		delays: fc.record({
+			root: fc.integer({ min: 0, max: 60 }),
+			lengths: fc.integer({ min: 0, max: 60 }),
+			ends: fc.integer({ min: 0, max: 60 })
+		}),
+		drawThroughMinutes: fc.integer({ min: 0, max: 30 }),
+		covers: fc.record({ root: fc.boolean(), lengths: fc.boolean(), ends: fc.boolean() })
+	});
+	const steps = fc.array(plan, { maxLength: 2 });
+
+	it('every answer is a number, nothing gets darker, and condition only falls', async () => {
+		const { session } = await openVisit('casimir-bly');
+		fc.assert(
+			fc.property(
+				plan,
+				steps,
+				steps,
+				fc.constantFrom(undefined, 'fringe' as const),
+				(lift, before, after, area) => {
+					const further = (plans: readonly object[], at: string) =>
+						plans.map((each, i) => stepOf(each, { id: `${at}${i}` }));
+					session.change('anything', (draft) => {
+						draft.lift = lift;
+						draft.before = further(before, 'b');
+						draft.after = further(after, 'a');
+					});
+					const view = session.hairOf(area);
+					const { main, final, results } = view;
+					const figures = [
+						view.lift.level,
+						view.lift.low,
+						view.lift.high,
+						view.lift.condition,
+						session.work.grams,
+						session.work.chairMinutes,
+						main.course.spent,
+						...main.course.course.flatMap(({ minute, level, low, high }) => [
+							minute,
+							level,
+							low,
+							high
+						]),
+						...final.lifted.map(levelOfFibre),
+						...main.tracks.flatMap(({ moments }) => moments.map(({ level }) => level))
+					];
+					expect(figures.every(Number.isFinite)).toBe(true);
+					let left = { level: levelOfFibre(view.zone.fibre), condition: view.conditionBefore };
+					for (const { level, condition } of results) {
+						expect(level).toBeGreaterThanOrEqual(left.level - 1e-9);
+						expect(condition).toBeLessThanOrEqual(left.condition + 1e-9);
+						left = { level, condition };
+					}
+					const minutes = main.course.course.map(({ minute }) => minute);
+					expect(minutes).toEqual([...minutes].sort((p, q) => p - q));
+				}
+			),
+			{ numRuns: 40 }
+		);
 	});
 });

@@ -8,8 +8,6 @@ import type { TaskInput, TaskName, TaskResult } from '../../compute/tasks';
 export class Finder<N extends TaskName> {
 	#found: TaskResult<N> | undefined = $state.raw();
 	#asked: TaskInput<N> | undefined;
-	/** The question that what was found answers. */
-	answered: TaskInput<N> | undefined;
 	/** Whether a newer answer is on its way. */
 	searching = $state(false);
 	/** Share of the search that is done, 0-1. */
@@ -48,7 +46,6 @@ export class Finder<N extends TaskName> {
 		this.searching = false;
 		if (answer.ok) {
 			this.#found = answer.value;
-			this.answered = input;
 			this.trouble = undefined;
 		} else {
 			this.trouble =

@@ -5,6 +5,7 @@ import type { ComputeClient } from '../../compute/client';
 import { areaGroups, changeAim, changeReading } from '../../records/areas';
 import { History } from '../../records/history.svelte';
 import type { Library } from '../../records/library.svelte';
+import { openLater } from '../../records/series';
 import { revise } from '../../records/revise';
 import type {
 	Aim,
@@ -152,7 +153,23 @@ export class VisitSession implements HairSource {
 	}
 
 	#put(visit: Visit): void {
+		this.#followPlan(this.visit, visit);
 		this.#library.put({ ...visit, updatedAt: this.#now().toISOString() });
+	}
+
+	/** Visits of plans that were undone, by series: redoing brings them back. */
+	readonly #undone = new Map<string, readonly Visit[]>();
+	/** A plan that is undone takes the visits along that it had made; redone, it brings them back. */
+	#followPlan(before: Visit, after: Visit): void {
+		if (before.series?.id === after.series?.id) return;
+		if (before.series) {
+			const later = openLater(this.#library.visits.values(), before);
+			this.#undone.set(before.series.id, later);
+			for (const visit of later) void this.#library.remove(visit);
+		}
+		for (const visit of (after.series && this.#undone.get(after.series.id)) ?? []) {
+			this.#library.put({ ...visit, updatedAt: this.#now().toISOString() });
+		}
 	}
 
 	/** Who is worked on sits in the chair: from the first thing that is done. */
