@@ -13,19 +13,25 @@ import { dayOf, paceWays, productWays, wayAnswer, waysOf } from './ways';
 const NOW = new Date('2026-03-02T10:00:00Z');
 const wishes = { pace: 'gentle', restWeeks: 4, maxVisits: 6 } as const;
 
+/** A head whose aim has a plan of more than one visit, and that plan. */
+async function twoVisits() {
+	const { session, library } = await openVisit('casimir-bly');
+	session.change('higher', ({ aim }) => {
+		aim.level = 10;
+		aim.zones = {};
+		aim.areas = {};
+		aim.liftPast = 0.5;
+	});
+	const hair = deciding(judgeAim(planProblem(session, wishes)))!;
+	const plan = hair.plans.find(({ visits }) => visits.length > 1);
+	if (!plan) throw new Error('no plan of several visits');
+	return { session, library, plan };
+}
+
 describe('a plan of several visits', () => {
 	it('is worked today as it was promised, makes the later visits, and is taken back whole', async () => {
-		const { session, library } = await openVisit('casimir-bly');
-		session.change('higher', ({ aim }) => {
-			aim.level = 10;
-			aim.zones = {};
-			aim.areas = {};
-			aim.liftPast = 0.5;
-		});
+		const { session, library, plan } = await twoVisits();
 		const before = session.visit;
-		const hair = deciding(judgeAim(planProblem(session, wishes)))!;
-		const plan = hair.plans.find(({ visits }) => visits.length > 1)!;
-		expect(plan).toBeDefined();
 		const undo = takePlan(session, library, plan, NOW);
 		const series = seriesOf(library.visits.values(), session.visit);
 		expect(series).toHaveLength(plan.visits.length);
@@ -39,14 +45,7 @@ describe('a plan of several visits', () => {
 		expect([...library.visits.values()].filter(({ series }) => series)).toEqual([]);
 	});
 	it('is undone and redone with the visits that it made', async () => {
-		const { session, library } = await openVisit('casimir-bly');
-		session.change('higher', ({ aim }) => {
-			aim.level = 10;
-			aim.zones = {};
-			aim.areas = {};
-		});
-		const hair = deciding(judgeAim(planProblem(session, wishes)))!;
-		const plan = hair.plans.find(({ visits }) => visits.length > 1)!;
+		const { session, library, plan } = await twoVisits();
 		takePlan(session, library, plan, NOW);
 		const made = () => [...library.visits.values()].filter(({ series }) => series);
 		session.undo();
@@ -55,14 +54,7 @@ describe('a plan of several visits', () => {
 		expect(made()).toHaveLength(plan.visits.length);
 	});
 	it('is replaced by another, without leaving visits behind', async () => {
-		const { session, library } = await openVisit('casimir-bly');
-		session.change('higher', ({ aim }) => {
-			aim.level = 10;
-			aim.zones = {};
-			aim.areas = {};
-		});
-		const hair = deciding(judgeAim(planProblem(session, wishes)))!;
-		const plan = hair.plans.find(({ visits }) => visits.length > 1)!;
+		const { session, library, plan } = await twoVisits();
 		takePlan(session, library, plan, NOW);
 		takePlan(session, library, plan, NOW);
 		expect(seriesOf(library.visits.values(), session.visit)).toHaveLength(plan.visits.length);
