@@ -22,7 +22,7 @@ import {
 import { spellsAt } from '../src/lib/core/lift/events';
 import { levelOfFibre } from '../src/lib/core/lift/fibre';
 import { integratePoint } from '../src/lib/core/lift/plain';
-import { stageBowls } from '../src/lib/core/mix';
+import { stageBowls } from '../src/lib/core/work';
 import { judgeAim, searchPlans } from '../src/lib/core/plan';
 import { rawLab, solveTone, targetLab } from '../src/lib/core/tone';
 import { measure, type Comparison, type Timing } from './measure';

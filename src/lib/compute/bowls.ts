@@ -2,7 +2,8 @@ import type { z } from 'zod';
 import { hexOf } from '../core/colour';
 import { onScale } from '../core/hair';
 import { fibreOfReading } from '../core/lift';
-import { mixtureGrams, oneStrength, stageBowlsSteps, type WorkSection } from '../core/mix';
+import { mixtureGrams } from '../core/mix';
+import { oneStrength, stageBowlsSteps, type WorkSection } from '../core/work';
 import type { Steps } from '../core/steps';
 import type { bowlsAnswer, bowlsRequest } from '../schema/api';
 import { RequestFault } from './fault';
@@ -69,15 +70,16 @@ export function* bowlsSteps(request: Request): Steps<z.input<typeof bowlsAnswer>
 	return {
 		...rest,
 		target: onScale(rest.target),
-		bowls: bowls.map(({ sections, blend, ...bowl }) => ({
+		bowls: bowls.map(({ sections, blend, part: _part, ...bowl }) => ({
 			...bowl,
 			sections: [...sections],
 			...(blend
 				? { blend: { volume: blend.volume, parts: blend.parts.map((part) => ({ ...part })) } }
 				: {})
 		})),
-		finish: finish.map((section) => ({
+		finish: finish.map(({ wipedFirst, part: _part, ...section }) => ({
 			...section,
+			rinsedFirst: wipedFirst,
 			level: onScale(section.level),
 			low: onScale(section.low),
 			high: onScale(section.high),

@@ -7,7 +7,7 @@ import {
 	type Range,
 	type Spread
 } from '../core/lift';
-import { stageBowlsSteps } from '../core/mix';
+import { stageBowlsSteps, stageHeadSteps } from '../core/work';
 import {
 	findTonerSteps,
 	judgeAimSteps,
@@ -58,6 +58,7 @@ export const TASKS = {
 	searchPlans: planSearch,
 	judgeAim: judgeAimSteps,
 	stageBowls: stageBowlsSteps,
+	stageHead: stageHeadSteps,
 	stallPoints: stallPointsSteps,
 	headInterval: intervalSteps,
 	readPicture: pictureSteps

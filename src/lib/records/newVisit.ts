@@ -117,6 +117,40 @@ function lightened(visit: Visit, toLevel: number): HistoryEntry {
 	return { id, date, kind: 'lightening', toLevel, onto };
 }
 
+/** Bowls to start from: forty woven foils from the nape up, staged. */
+export const plainBowls = (): Visit['bowls'] => ({
+	technique: 'foils',
+	foils: 40,
+	picking: 'weave',
+	order: 'napeUp',
+	strand: 'together',
+	staged: true,
+	ratioLever: false,
+	freshLast: false,
+	rinse: {},
+	hands: 1,
+	assistant: false,
+	mixed: []
+});
+
+/** How this head was sectioned last time; what was weighed then, and when it began, is that visit's. */
+function carriedBowls({ bowls }: Visit): Visit['bowls'] {
+	const carried: Visit['bowls'] = { ...bowls, mixed: [] };
+	delete carried.startAt;
+	if (!bowls.sections) return carried;
+	// Where a section lies and how it is picked up holds for next time; its strength does not.
+	return {
+		...carried,
+		sections: bowls.sections.map(({ id, areas, share, picking, angle }) => ({
+			id,
+			areas,
+			share,
+			picking,
+			angle
+		}))
+	};
+}
+
 /** A visit with nothing settled yet. The gentle pace is the default: 20 vol, foil, an hour's course. */
 export function newVisit(clientId: string, now: Date, colourist = '', last?: Visit): Visit {
 	return {
@@ -146,7 +180,7 @@ export function newVisit(clientId: string, now: Date, colourist = '', last?: Vis
 		before: [],
 		after: [],
 		ways: [],
-		bowls: { technique: 'foils', foils: 40 },
+		bowls: last ? carriedBowls(last) : plainBowls(),
 		run: { elapsedSeconds: 0, notes: [] },
 		tone: {
 			vehicle: 'demi',

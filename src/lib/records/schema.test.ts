@@ -11,6 +11,8 @@ import storedClient2 from './stored/client.v2.json';
 import storedVisit1 from './stored/visit.v1.json';
 import storedShelf3 from './stored/shelf.v3.json';
 import storedVisit2 from './stored/visit.v2.json';
+import storedShelf4 from './stored/shelf.v4.json';
+import storedVisit4 from './stored/visit.v4.json';
 import storedVisit3 from './stored/visit.v3.json';
 
 describe('records', () => {
@@ -27,6 +29,20 @@ describe('records', () => {
 		}
 	});
 });
+
+/** How bowls were worked before they could be staged. */
+const UNSTAGED = {
+	picking: 'weave',
+	order: 'napeUp',
+	strand: 'together',
+	staged: false,
+	ratioLever: false,
+	freshLast: false,
+	rinse: { mode: 'together' },
+	hands: 1,
+	assistant: false,
+	mixed: []
+};
 
 describe('migration', () => {
 	it('lets a document of today through', () => {
@@ -87,13 +103,26 @@ describe('migration', () => {
 			lift: { ...lift, delays: { root: 4, lengths: 0, ends: 0 }, drawThroughMinutes: 0 },
 			before: [],
 			after: [],
-			ways: []
+			ways: [],
+			bowls: { ...storedVisit3.bowls, ...UNSTAGED }
 		});
 		expect(lifted(storedShelf3)).toMatchObject({
 			limitMinutes: storedShelf3.limitMinutes,
 			limits: {},
 			pace: 'gentle',
 			ceilings: USUAL_CEILINGS
+		});
+	});
+	it('keeps the bowls of version 4 as they were: of one strength, from the nape up', () => {
+		expect(lifted(storedVisit4)).toEqual({
+			...storedVisit4,
+			schemaVersion: SCHEMA_VERSION,
+			bowls: { ...storedVisit4.bowls, ...UNSTAGED }
+		});
+		expect(lifted(storedShelf4)).toMatchObject({
+			developers: storedShelf4.developers,
+			scaleStep: 1,
+			additive: { unit: 'g', amount: 1, perGrams: 10 }
 		});
 	});
 	it('refuses what is newer, and what is no document', () => {

@@ -305,6 +305,7 @@ export const bowlsAnswer = z.object({
 		z.object({
 			section: z.string(),
 			bowl: z.number(),
+			grams: z.number(),
 			appliedFromMinute: z.number(),
 			appliedToMinute: z.number(),
 			rinseMinute: z.number(),

@@ -74,6 +74,35 @@ const MIGRATIONS: Readonly<Record<number, Migration>> = {
 				...rest
 			}
 		};
+	},
+	/** Sections, orders, rinses and staged bowls; what was weighed; scale, additive and costs. */
+	4: (document) => {
+		const { kind, bowls } = document;
+		if (kind === 'shelf') {
+			return {
+				scaleStep: 1,
+				additive: { name: 'bond additive', amount: 1, unit: 'g', perGrams: 10 },
+				...document
+			};
+		}
+		if (kind !== 'visit' || !isRecord(bowls)) return document;
+		return {
+			...document,
+			bowls: {
+				picking: 'weave',
+				order: 'napeUp',
+				strand: 'together',
+				// Bowls of that time had one strength.
+				staged: false,
+				ratioLever: false,
+				freshLast: false,
+				rinse: { mode: 'together' },
+				hands: 1,
+				assistant: false,
+				mixed: [],
+				...bowls
+			}
+		};
 	}
 };
 

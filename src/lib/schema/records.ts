@@ -1,11 +1,13 @@
 import { z } from 'zod';
 import { SENSITIVITIES } from '../core/caution';
 import { AREAS } from '../core/lift';
+import { PICKING_NAMES } from '../core/mix';
 import { PACES, RESULT_KIND_NAMES, STEP_KINDS } from '../core/plan';
+import { ANGLES, ORDER_NAMES, RINSE_MODES } from '../core/work';
 import * as hair from './hair';
 
 /** Version of every stored document. Raise it with a migration in `migrations.ts`. */
-export const SCHEMA_VERSION = 4 as const;
+export const SCHEMA_VERSION = 5 as const;
 
 const id = z.string().regex(/^[\w-]{1,64}$/);
 const when = z.iso.datetime();
@@ -150,6 +152,9 @@ const strandAim = colourAim.extend({
 	zones: z.partialRecord(zoneName, colourAim.partial())
 });
 
+/** How root and lengths follow one another. */
+export const STRAND_WAYS = ['together', 'rootLater', 'twoStrengths'] as const;
+
 export const resultKind = z.enum(RESULT_KIND_NAMES);
 
 export const aim = strandAim.extend({
@@ -176,6 +181,8 @@ const delay = z.number().min(0).max(60);
 
 export const liftPlan = z.object({
 	product: hair.product,
+	/** A second lightener in the same bowl, and its share of the lightener by weight. */
+	second: z.object({ product: hair.product, share: z.number().min(0.05).max(0.95) }).optional(),
 	volume: hair.volume,
 	ratio: hair.ratio,
 	minutes: z.number().min(1).max(120),
@@ -208,9 +215,65 @@ const liftDay = {
 /** Another way in which the day could be worked, kept beside the one that is planned. */
 export const liftWay = z.object({ id, ...liftDay });
 
+/** A part of the head that is worked in one go. */
+export const headSection = z.object({
+	id,
+	areas: z.array(areaName).min(1).max(8),
+	/** Its part of the hair that is worked. */
+	share: z.number().gt(0).max(1),
+	picking: z.enum(PICKING_NAMES),
+	angle: z.enum(ANGLES),
+	thickness: hair.section.optional(),
+	placement: hair.placement.optional(),
+	lockedVolume: hair.volume.optional(),
+	minutes: z.number().min(0.1).max(180).optional(),
+	skip: z.boolean().optional()
+});
+
+/** A bowl as it was really weighed. */
+export const mixedBowl = z.object({
+	number: z.number().int().min(1).max(60),
+	at: when,
+	volume: hair.volume,
+	ratio: hair.ratio,
+	sections: z.array(text(120)).max(40),
+	parts: z.array(z.object({ name: text(120), grams: z.number().min(0).max(5000) })).max(8)
+});
+
 export const bowlsPlan = z.object({
 	technique: z.enum(['foils', 'open']),
-	foils: z.number().int().min(1).max(300)
+	foils: z.number().int().min(1).max(300),
+	/** How hair is picked up, unless a section says otherwise. */
+	picking: z.enum(PICKING_NAMES),
+	order: z.enum(ORDER_NAMES),
+	/** Sections as somebody set them, in their order; absent while they are as proposed. */
+	sections: z.array(headSection).min(1).max(40).optional(),
+	/** Root and lengths in one go, one after the other, or at once with a strength each. */
+	strand: z.enum(STRAND_WAYS),
+	/** Bowls of several strengths; otherwise the one of the lift throughout. */
+	staged: z.boolean(),
+	/** Whether bowls may also differ in how creamy they are. */
+	ratioLever: z.boolean(),
+	/** Weakest bowl, volumes, where it is not the usual. */
+	leastVolume: hair.volume.optional(),
+	/** The last section gets a bowl of its own. */
+	freshLast: z.boolean(),
+	rinse: z.object({
+		/** Absent: as is usual for work of this length. */
+		mode: z.enum(RINSE_MODES).optional(),
+		/** Minute of the one rinse; absent: as reckoned. */
+		minute: z.number().min(5).max(240).optional()
+	}),
+	/** Pairs of hands that put it on. */
+	hands: z.number().int().min(1).max(2),
+	/** Somebody mixes, wipes and rinses. */
+	assistant: z.boolean(),
+	/** Time of day of the first brush stroke. */
+	startAt: z
+		.string()
+		.regex(/^([01]\d|2[0-3]):[0-5]\d$/)
+		.optional(),
+	mixed: z.array(mixedBowl).max(60)
 });
 
 export const checkNote = z.object({
@@ -325,6 +388,23 @@ export const shelf = z.object({
 	pace: z.enum(PACES),
 	ceilings: hair.ceilings,
 	lightenerName: text(80),
+	/** Finest step of the scale, g. */
+	scaleStep: z.number().min(0.05).max(10),
+	/** The bond-building additive: so much for every so many grams of lightener. */
+	additive: z.object({
+		name: text(80),
+		amount: z.number().min(0.05).max(100),
+		unit: z.enum(['g', 'drops', 'ml']),
+		perGrams: z.number().min(1).max(500)
+	}),
+	/** What 100 g cost, in the currency of the rates; without them no bowl is priced. */
+	costs: z
+		.object({
+			lightener: z.number().min(0).max(10_000),
+			developer: z.number().min(0).max(10_000),
+			colour: z.number().min(0).max(10_000)
+		})
+		.optional(),
 	/** What an hour and the materials of one application cost; without them nothing is priced. */
 	rates: z
 		.object({
@@ -356,4 +436,7 @@ export type LiftStep = z.infer<typeof liftStep>;
 export type LiftWay = z.infer<typeof liftWay>;
 export type TonePlan = z.infer<typeof tonePlan>;
 export type ChosenPart = z.infer<typeof chosenPart>;
+export type HeadSectionPlan = z.infer<typeof headSection>;
+export type BowlsPlan = z.infer<typeof bowlsPlan>;
+export type MixedBowl = z.infer<typeof mixedBowl>;
 export type Station = z.infer<typeof station>;

@@ -18,3 +18,6 @@ export const SWATCHES = {
 	/** Intensities that shades are made in; standard is 1. */
 	intensity: { least: 0.1, most: 4 }
 } as const;
+
+/** Grams used beside grams reckoned: no head takes more or less than this, or something was misread. */
+export const USAGE = { least: 0.6, most: 1.6, priorVisits: 1 } as const;

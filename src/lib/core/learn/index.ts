@@ -15,3 +15,4 @@ export {
 	type LadderAnswer,
 	type LevelSwatch
 } from './swatches';
+export { usageOf, type UsageSeen } from './usage';

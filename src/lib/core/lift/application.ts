@@ -14,9 +14,17 @@ export type Product = keyof typeof PRODUCT_STRENGTH;
 export type Placement = keyof typeof PLACEMENTS;
 export type Section = keyof typeof SECTION_REACH;
 
+/** A second lightener in the bowl: powder for strength, cream for body. */
+export interface SecondLightener {
+	readonly product: Product;
+	/** Its share of the lightener by weight, 0-1. */
+	readonly share: number;
+}
+
 /** One application of one mixture. */
 export interface Application {
 	readonly product: Product;
+	readonly second?: SecondLightener | undefined;
 	/** Developer strength in volumes; vol = % / 0.3. */
 	readonly volume: number;
 	/** Parts of developer per part of lightener, by weight. */
@@ -78,6 +86,14 @@ export function productStrength(product: Product, naturalLevel: number, volume: 
 	return strength * Math.min(1, Math.pow(HIGH_LIFT_DEPTH.e0 / depth, HIGH_LIFT_DEPTH.power));
 }
 
+/** Strength of what is in the bowl: of two lighteners, their mean by weight. */
+function bowlStrength({ product, second, volume }: Application, naturalLevel: number): number {
+	const strength = productStrength(product, naturalLevel, volume);
+	if (!second) return strength;
+	const other = productStrength(second.product, naturalLevel, volume);
+	return strength + second.share * (other - strength);
+}
+
 /** Rate without what only the head and the section add: the part that also wears the hair (1/min). */
 export function plainRate(application: Application, naturalLevel: number): number {
 	const share = 1 / (1 + application.ratio);
@@ -86,7 +102,7 @@ export function plainRate(application: Application, naturalLevel: number): numbe
 		Math.pow(peroxidePercent(application) / RATE.referencePercent, RATE.power) *
 		Math.pow(3 * share, RATE.power) *
 		Math.pow(RATE.per10C, (temperatureOf(application) - RATE.referenceC) / 10) *
-		productStrength(application.product, naturalLevel, application.volume) *
+		bowlStrength(application, naturalLevel) *
 		(application.bondAdditive ? MODIFIERS.bondRate : 1)
 	);
 }

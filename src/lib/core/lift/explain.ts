@@ -53,7 +53,7 @@ const causesOf = (actual: Setting): [Cause['name'], (setting: Setting) => Settin
 		(setting: Setting): Setting => ({ ...setting, head: { ...setting.head, ...change } });
 	return [
 		['artificial colour', (setting) => ({ ...setting, fibre: actual.fibre })],
-		['product', applied({ product: a.product })],
+		['product', applied({ product: a.product, second: a.second })],
 		['volume', applied({ volume: a.volume })],
 		['ratio', applied({ ratio: a.ratio })],
 		[

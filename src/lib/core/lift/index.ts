@@ -7,6 +7,7 @@ export {
 	type HeadFactors,
 	type Placement,
 	type Product,
+	type SecondLightener,
 	type Section
 } from './application';
 export {

@@ -12,6 +12,21 @@ export const CONSISTENCY = [
 ] as const;
 
 /**
+ * Ratios that can be worked with, by product: less developer stays dry or will not spread, more runs
+ * (usual ranges of directions for use; the maker's own go first).
+ */
+export const RATIO_RANGES = {
+	powder: [1, 3],
+	cream: [1, 3],
+	clay: [1, 2.5],
+	oil: [0.5, 2],
+	bleachWash: [1, 4],
+	highLift: [1, 2],
+	permanent: [1, 2],
+	alkalineDemi: [1, 2]
+} as const;
+
+/**
  * Grams of ready mixture. A foil over 30 cm of hair of medium density takes about 7 g to saturate
  * (15 foils from 105 g, a usual bowl of 35 + 70); the amount follows the length a little less than
  * in proportion, because a foil narrows towards the tips.
@@ -27,49 +42,37 @@ export const DENSITY_GRAMS = { low: 0.8, medium: 1, high: 1.3 } as const;
 /** Thicker sections hold more hair in each foil. */
 export const SECTION_GRAMS = { seeThrough: 1, medium: 1.35, thick: 1.8 } as const;
 
+/**
+ * How hair is picked up: grams and minutes of each beside a weave. A slice takes all the hair of a thin
+ * sheet and needs no stitching; babylights are many very fine stitches; a teased section is combed back
+ * first (reasoned).
+ */
+export const PICKINGS = {
+	slice: { grams: 1.15, minutes: 0.85 },
+	weave: { grams: 1, minutes: 1 },
+	babylight: { grams: 0.6, minutes: 1.25 },
+	teased: { grams: 0.9, minutes: 1.15 }
+} as const;
+
+/** {@link PICKINGS} by name, finest last. */
+export const PICKING_NAMES = [
+	'slice',
+	'weave',
+	'teased',
+	'babylight'
+] as const satisfies readonly (keyof typeof PICKINGS)[];
+
 /** Reserve mixed on top, so that the last section is not stinted. */
 export const RESERVE = 0.1;
-
-/** No bowl stays in use longer than this (min): it loses strength from the moment it is mixed. */
-export const BOWL_LIFE_MINUTES = 20;
 
 /** Minutes to place one foil, or to paint a whole head of open work per cm covered. */
 export const WORK_MINUTES = { foil: 0.9, openBase: 12, openPerCm: 0.6 } as const;
 
+/** No bowl stays in use longer than this (min): it loses strength from the moment it is mixed. */
+export const BOWL_LIFE_MINUTES = 20;
+
 /** Gram to ounce (avoirdupois), exact. */
 export const GRAMS_PER_OUNCE = 28.349523125;
-
-/** How bowls are staged. */
-export const STAGING = {
-	/** Bowls differ by steps that a scale can make, volumes. */
-	step: 2.5,
-	/** No bowl is weaker: slower than anyone would wait for. */
-	leastVolume: 10,
-	mostBowls: 5,
-	/** What one more bowl must be worth, levels. */
-	perBowl: 0.05,
-	/** Fineness of the search over the lowest level, levels: finer than eyes tell. */
-	floorStep: 0.04,
-	/** Within this the head looks even, and close enough to the aim. */
-	evenEnough: 0.6,
-	nearEnough: 0.25,
-	/** A lever that helps less is not worth saying, levels. */
-	worthAdvising: 0.1,
-	draws: 128
-} as const;
-
-/** Times of what is done beside applying, minutes: a bowl weighed, a round of checks, a rinse. */
-export const CLOCK = {
-	mixMinutes: 2,
-	checkMinutes: 2,
-	/** Checks come every five to ten minutes. */
-	checkEvery: 8,
-	rinseMinutes: 10,
-	toneApplyMinutes: 8,
-	finishMinutes: 35,
-	consultMinutes: 15,
-	leastGap: 5
-} as const;
 
 /** Share of a head's hair that grows in each area (reasoned from the scalp each covers). */
 export const AREA_SHARE: Readonly<Record<AreaName, number>> = {
@@ -85,3 +88,9 @@ export const AREA_SHARE: Readonly<Record<AreaName, number>> = {
 
 /** Layers make more and shorter sections: minutes beside a cut of one length (reasoned). */
 export const LAYERS_WORK = { none: 1, some: 1.1, many: 1.2 } as const;
+
+/**
+ * How exact a weighing has to be: a gram or two in 30 g of developer does not matter, guessing does.
+ * Never finer than the scale's own step.
+ */
+export const WEIGHING = { tolerance: 0.05, nearShare: 0.85 } as const;

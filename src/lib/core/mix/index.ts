@@ -1,31 +1,16 @@
 export { blendDeveloper, blendStrength, type Blend } from './blend';
+export { planBowls, totalOf, type Bowl, type BowlPlan, type MixtureNeed } from './bowls';
 export {
-	consistencyOf,
-	mixtureGrams,
-	planBowls,
-	splitByRatio,
-	workMinutes,
-	type Bowl,
-	type BowlPlan,
-	type Coverage,
-	type Density
-} from './bowls';
-export { AREA_SHARE, BOWL_LIFE_MINUTES, GRAMS_PER_OUNCE, USUAL_STOCK } from './constants';
-export {
-	serviceClock,
-	type ClockItem,
-	type ClockProblem,
-	type Hands,
-	type ServiceClock
-} from './clock';
+	AREA_SHARE,
+	BOWL_LIFE_MINUTES,
+	GRAMS_PER_OUNCE,
+	PICKING_NAMES,
+	PICKINGS,
+	RESERVE,
+	USUAL_STOCK
+} from './constants';
+export { mixtureGrams, workMinutes, type Coverage, type Density, type Picking } from './grams';
 export { keepRatio, type Poured } from './keepRatio';
-export type { StagingAdvice } from './advice';
-export type { StagingProblem, StagingProblemFault, WorkSection } from './sections';
-export {
-	oneStrength,
-	stageBowls,
-	stageBowlsSteps,
-	type SectionFinish,
-	type StagedBowl,
-	type Staging
-} from './staging';
+export { afterOverPour, pourState, toleranceOf, type PouredPart, type PourState } from './pour';
+export { consistencyOf, partsOf, ratioFault } from './ratio';
+export { splitByRatio, toStep } from './weigh';

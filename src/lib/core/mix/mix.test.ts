@@ -5,11 +5,18 @@ import {
 	keepRatio,
 	blendDeveloper,
 	blendStrength,
+	afterOverPour,
 	consistencyOf,
 	mixtureGrams,
+	partsOf,
 	planBowls,
+	pourState,
+	ratioFault,
 	splitByRatio,
-	type Coverage
+	toleranceOf,
+	workMinutes,
+	type Coverage,
+	type MixtureNeed
 } from '.';
 
 const foils: Coverage = {
@@ -19,6 +26,16 @@ const foils: Coverage = {
 	section: 'seeThrough',
 	coveredCm: 30
 };
+
+const bowlsFor = (coverage: Coverage, change: Partial<MixtureNeed> = {}) =>
+	planBowls({
+		grams: mixtureGrams(coverage),
+		minutes: workMinutes(coverage),
+		ratio: 2,
+		volume: 20,
+		stock: [20],
+		...change
+	});
 
 describe('developer blends', () => {
 	it('follows the Pearson square', () => {
@@ -94,7 +111,7 @@ describe('bowls', () => {
 				fc.double({ min: 2, max: 70, noNaN: true }),
 				(count, ratio, coveredCm) => {
 					const coverage: Coverage = { ...foils, foils: count, coveredCm };
-					const plan = planBowls(coverage, ratio, 25, [20, 30]);
+					const plan = bowlsFor(coverage, { ratio, volume: 25, stock: [20, 30] });
 					const sum = plan.bowls.reduce(
 						(total, bowl) => total + bowl.lightenerGrams + bowl.developerGrams,
 						0
@@ -113,15 +130,35 @@ describe('bowls', () => {
 			)
 		);
 	});
-	it('serve every foil once, in order, none longer than twenty minutes', () => {
-		const { bowls, workMinutes } = planBowls(foils, 2, 20, [20]);
-		let next = 1;
-		for (const bowl of bowls) {
-			expect(bowl.foils!.from).toBe(next);
-			next = bowl.foils!.to + 1;
-		}
-		expect(next).toBe(41);
+	it('are used up within twenty minutes each, and mixed one after the other', () => {
+		const { bowls, workMinutes } = bowlsFor(foils);
 		expect(workMinutes / bowls.length).toBeLessThanOrEqual(20);
+		const mixed = bowls.map(({ mixAtMinute }) => mixAtMinute);
+		expect(mixed).toEqual([...new Set(mixed)].sort((p, q) => p - q));
+		expect(mixed[0]).toBe(0);
+	});
+	it('are weighed in steps of the scale, and still add up', () => {
+		fc.assert(
+			fc.property(
+				fc.constantFrom(0.1, 0.5, 1, 2, 5),
+				fc.double({ min: 5, max: 600, noNaN: true }),
+				fc.constantFrom(1, 1.5, 2, 2.5, 3),
+				(step, grams, ratio) => {
+					const { lightenerGrams, developerGrams } = splitByRatio(grams, ratio, step);
+					const whole = (value: number) => Math.abs(value / step - Math.round(value / step));
+					expect(whole(lightenerGrams)).toBeLessThan(1e-6);
+					expect(whole(developerGrams)).toBeLessThan(1e-6);
+					expect(Math.abs(developerGrams - lightenerGrams * ratio)).toBeLessThanOrEqual(
+						step / 2 + 1e-6
+					);
+					const blend = blendDeveloper(25, developerGrams, [20, 30], step)!;
+					expect(blend.parts.reduce((sum, part) => sum + part.grams, 0)).toBeCloseTo(
+						developerGrams,
+						6
+					);
+				}
+			)
+		);
 	});
 	it('need more for dense, long or thickly sectioned hair', () => {
 		const grams = mixtureGrams(foils);
@@ -141,12 +178,58 @@ describe('bowls', () => {
 			'thin'
 		]);
 	});
+	it('tell a ratio in whole parts, and which cannot be worked with', () => {
+		expect([1, 1.5, 2, 1.25, 0.5].map(partsOf)).toEqual([
+			{ lightener: 1, developer: 1 },
+			{ lightener: 2, developer: 3 },
+			{ lightener: 1, developer: 2 },
+			{ lightener: 4, developer: 5 },
+			{ lightener: 2, developer: 1 }
+		]);
+		expect(ratioFault('powder', 2)).toBeUndefined();
+		expect(ratioFault('powder', 0.5)).toContain('dry');
+		expect(ratioFault('permanent', 3)).toContain('runs');
+	});
+});
+
+describe('pouring', () => {
+	const recipe = (...poured: number[]) =>
+		[30, 60, 3].map((target, i) => ({ target, poured: poured[i] ?? 0 }));
+	it('is within, near, under or over its target; a gram or two in thirty does not matter', () => {
+		const states = [0, 10, 27, 29, 31, 33].map((poured) => pourState({ target: 30, poured }, 1));
+		expect(states).toEqual(['empty', 'under', 'near', 'within', 'within', 'over']);
+		expect(toleranceOf(30, 1)).toBe(2);
+		expect(toleranceOf(4, 5)).toBe(5);
+	});
+	it('asks for nothing new while nothing is over', () => {
+		expect(afterOverPour(recipe(31, 59), 1)).toEqual([30, 60, 3]);
+	});
+	it('brings the ratio back with the smallest mixture that holds what lies in the bowl', () => {
+		expect(afterOverPour(recipe(30, 90), 1)).toEqual([45, 90, 5]);
+		fc.assert(
+			fc.property(
+				fc.array(fc.integer({ min: 0, max: 200 }), { minLength: 3, maxLength: 3 }),
+				(poured) => {
+					const parts = recipe(...poured);
+					const mended = afterOverPour(parts, 1);
+					mended.forEach((target, i) => {
+						// Nothing has to be taken out again, and the proportions hold to the gram.
+						const state = pourState({ target, poured: poured[i]! }, 1);
+						expect(state).not.toBe('over');
+						expect(Math.abs(target - (mended[0]! * parts[i]!.target) / 30)).toBeLessThanOrEqual(
+							1.5
+						);
+					});
+				}
+			)
+		);
+	});
 });
 
 describe('the haircut', () => {
 	const open = { technique: 'open', density: 'medium', section: 'medium', coveredCm: 20 } as const;
 	const foils = { ...open, technique: 'foils', foils: 40 } as const;
-	const plan = (coverage: Parameters<typeof planBowls>[0]) => planBowls(coverage, 2, 20, [20]);
+	const plan = bowlsFor;
 	it('leaves out of open work what is clipped short, and lets foils be counted by hand', () => {
 		const undercut = ['nape', 'leftSide', 'rightSide'] as const;
 		expect(plan({ ...open, undercut }).totalGrams).toBeLessThan(plan(open).totalGrams * 0.7);

@@ -41,14 +41,13 @@ export const SEARCH = {
 	/** A round or a visit that gains less is not worth making, levels. */
 	leastGain: 0.1,
 	/** Minutes to put one application on where nobody counted foils. */
-	workMinutes: 35
+	workMinutes: 35,
+	/** A toner where none was chosen. */
+	toner: { minutes: 20, applyMinutes: 7 }
 } as const;
 
 /** Half-width of the target interval, in levels: closer than people can tell by eye. */
 export const TARGET_TOLERANCE = 0.25;
-
-/** Hours at the chair beside the lift: reading, rinsing, toning, drying (min). */
-export const CHAIR_MINUTES = { consult: 15, rinse: 15, tone: 25, finish: 35 } as const;
 
 /** Weeks until the next visit by kind of regrowth line, lower and upper end. */
 export const RETURN_WEEKS = {

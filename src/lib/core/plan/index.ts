@@ -1,8 +1,8 @@
-export { CHAIR_MINUTES, PLAN, RETURN_WEEKS, TARGET_TOLERANCE } from './constants';
+export { PLAN, RETURN_WEEKS, TARGET_TOLERANCE } from './constants';
 export { findToner, findTonerSteps, type TonerAnswer, type TonerQuestion } from './findToner';
 export { neededLevel } from './neededLevel';
 export { estimateSessions, type PlannedVisit, type SessionsEstimate } from './sessions';
-export { chairMinutes, servicePrice } from './hours';
+export { servicePrice } from './price';
 export {
 	searchPlans,
 	searchPlansSteps,

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { naturalPigment } from '../hair';
 import { levelOfFibre, pigmentOnPath, type Application, type Fibre } from '../lift';
 import { rawLab, solveTone, targetLab } from '../tone';
-import { chairMinutes, estimateSessions, neededLevel } from '.';
+import { estimateSessions, neededLevel } from '.';
 
 const natural = (level: number): Fibre => ({ ...naturalPigment(level, 'neutral'), layers: [] });
 const foil: Application = {
@@ -85,8 +85,4 @@ describe('the lift a toner needs', () => {
 		const lifted = { pigment: pigmentOnPath(4, 'neutral', need) };
 		expect(solveTone({ ...problem, raw: lifted })[0]!.deltaE).toBeLessThan(3.5);
 	});
-});
-
-it('chair time counts the work and the minutes the last section still needs', () => {
-	expect(chairMinutes(40, 35) - chairMinutes(0, 0)).toBe(75);
 });

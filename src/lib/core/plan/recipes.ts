@@ -1,3 +1,4 @@
+import type { ClockToner } from '../work';
 import { volumeCeiling, type Ceilings } from '../caution';
 import {
 	DEFAULT_LIMIT_MINUTES,
@@ -54,6 +55,8 @@ export interface PlanConstraints {
 	readonly limitMinutes?: number | undefined;
 	/** Minutes to put one application on. */
 	readonly workMinutes?: number | undefined;
+	/** The toner that follows each visit's lightening. */
+	readonly toner?: ClockToner | undefined;
 	/** Money an hour and for the materials of one application, in any currency. */
 	readonly rates?: { readonly perHour: number; readonly perApplication: number } | undefined;
 }

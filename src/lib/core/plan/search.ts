@@ -1,8 +1,15 @@
 import { undertoneOf, type Lab, type Undertone } from '../colour';
-import { levelInterval, levelOfFibre, SPREAD, type Application } from '../lift';
+import {
+	DEFAULT_LIMIT_MINUTES,
+	levelInterval,
+	levelOfFibre,
+	SPREAD,
+	type Application
+} from '../lift';
 import { finish, type Steps } from '../steps';
+import { chairMinutes, lastRinse } from '../work';
 import { HOLDS_TONER_FROM, PLAN, SEARCH, TARGET_TOLERANCE } from './constants';
-import { chairMinutes, servicePrice } from './hours';
+import { servicePrice } from './price';
 import {
 	follow,
 	recipesFor,
@@ -139,9 +146,12 @@ function distinct(
 
 /** Chair time of one visit: consultation and finish once, work and rinse for every application. */
 function visitMinutes(applications: readonly Application[], constraints: PlanConstraints): number {
-	const rounds = applications.length;
-	const process = applications.reduce((sum, { minutes }) => sum + minutes, 0);
-	return chairMinutes(rounds * (constraints.workMinutes ?? SEARCH.workMinutes), process, rounds);
+	const work = constraints.workMinutes ?? SEARCH.workMinutes;
+	const limit = constraints.limitMinutes ?? DEFAULT_LIMIT_MINUTES;
+	return chairMinutes(
+		applications.map(({ minutes }) => lastRinse([work / 2, work / 2], minutes, limit)),
+		constraints.toner ?? SEARCH.toner
+	);
 }
 
 const chairOf = ({ visits }: Course, constraints: PlanConstraints): number =>

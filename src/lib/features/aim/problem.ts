@@ -6,6 +6,7 @@ import { conditionOf, zonesOf } from '../visit/hair';
 import { liftTarget, subjectOf } from '../visit/lift';
 import type { VisitSession } from '../visit/session.svelte';
 import { areaWords } from '../visit/words';
+import { tonerOf } from '../visit/work';
 
 /** What a piece of hair is called in a verdict. */
 export const hairName = (zone: ZoneName, areas: readonly AreaName[] | undefined): string =>
@@ -44,10 +45,11 @@ export function aimProblem(session: VisitSession): AimProblem {
 
 /** What every plan of this visit keeps to: the salon's pace, ceilings, limits and prices. */
 export function salonConstraints(session: VisitSession): PlanConstraints {
-	const { plan, bowlPlan, shelf } = session;
+	const { plan, shelf } = session;
 	return {
 		limitMinutes: session.limitOf(plan.product),
-		workMinutes: bowlPlan.workMinutes,
+		workMinutes: Math.max(1, session.bowls.workMinutes),
+		toner: tonerOf(session.visit) ?? { minutes: 0, applyMinutes: 0 },
 		scalp: plan.placement === 'onScalp',
 		...(shelf
 			? {

@@ -71,7 +71,7 @@
 					<BowlFigure {bowl} />
 					<div>
 						<h2 class="figure">
-							{bowl.foils ? `foils ${bowl.foils.from} to ${bowl.foils.to}` : 'open work'}
+							{bowl.sections?.join(', ') ?? 'all'}
 						</h2>
 						<p class="soft">
 							{bowl.mixAtMinute === 0
@@ -104,9 +104,7 @@
 				</h2>
 				<p>
 					{labelIn(PRODUCT_OPTIONS, step.plan.product)}, {formatRatio(step.plan.ratio)}, {step.plan
-						.minutes} min: {own.bowls
-						.map((bowl) => bowlWords(bowl, step.plan.volume, weigh))
-						.join('; ')}.
+						.minutes} min: {own.bowls.map((bowl) => bowlWords(bowl, weigh)).join('; ')}.
 				</p>
 			</section>
 		{/each}

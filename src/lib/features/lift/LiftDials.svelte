@@ -46,11 +46,11 @@
 	const covered = $derived(ZONES.filter((zone) => plan.covers[zone]));
 	const keptOut = $derived(view.zones.map(({ name }) => name).filter((name) => !plan.covers[name]));
 	const thickness = { seeThrough: 'medium', medium: 'thick', thick: 'medium' } as const;
-	const bowls = $derived(session.work.steps.find((work) => work.step.id === step.step.id)?.bowls);
 	/** How an in-between strength is weighed together. */
-	const blend = $derived(
-		!bowls || bowls.bowls[0]?.blend?.parts.length === 1 ? '' : `${blendWords(bowls, plan.volume)}. `
-	);
+	const blend = $derived.by(() => {
+		const words = blendWords(plan.volume, session.shelf);
+		return words === '' ? '' : `${words}. `;
+	});
 	const product = $derived(
 		nextOf(
 			PRODUCT_OPTIONS.map(({ value }) => value),

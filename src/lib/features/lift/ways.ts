@@ -49,6 +49,9 @@ export function wayName(day: LiftDay): string {
 	return names.length === 0 ? 'nothing' : names.join(', then ');
 }
 
+const isPlanned = (day: LiftDay, { visit }: VisitSession): boolean =>
+	JSON.stringify(dayOf(day)) === JSON.stringify(dayOf(visit));
+
 const STEP_MINUTES = 2;
 
 /** Works a way through on the hair that is looked at. */
@@ -73,7 +76,8 @@ export function wayAnswer(view: HairView, day: LiftDay, session: VisitSession): 
 		lift,
 		undertone: bare ? '' : lift.undertone.name,
 		colours: coloursOf(fibres, reading.whiteShare),
-		work: dayWork(day, session.head.reading, session.visit.bowls, session.shelf),
+		// The planned day is told as its bowls were staged; another, as it is reckoned before any staging.
+		work: isPlanned(day, session) ? session.work : dayWork(day, session.visit, session.shelf),
 		moments: courseOf(view, steps, end)
 	};
 }

@@ -111,7 +111,7 @@
 			)}, {step.plan.volume} vol, {formatRatio(step.plan.ratio)}, {step.plan.minutes} min, {labelIn(
 				PLACEMENT_OPTIONS,
 				step.plan.placement
-			)}: {bowls.bowls.map((bowl) => bowlWords(bowl, step.plan.volume)).join('; ')}.
+			)}: {bowls.bowls.map((bowl) => bowlWords(bowl)).join('; ')}.
 		</p>
 	{/each}
 	{#if further.length > 0}
@@ -157,10 +157,10 @@
 					<td>{bowl.lightenerGrams} g</td>
 					<td
 						>{bowl.blend?.parts.map((p) => `${p.volume} vol ${p.grams} g`).join(' + ') ??
-							`${plan.volume} vol ${bowl.developerGrams} g (not in stock)`}</td
+							`${bowl.volume} vol ${bowl.developerGrams} g (not in stock)`}</td
 					>
 					<td>{bowl.mixAtMinute} min</td>
-					<td>{bowl.foils ? `foils ${bowl.foils.from} to ${bowl.foils.to}` : 'open work'}</td>
+					<td>{bowl.sections?.join(', ') ?? 'all'}</td>
 				</tr>
 			{/each}
 		</tbody>

@@ -27,6 +27,7 @@
 	// The route remounts this component for another visit.
 	const session = new VisitSession(useRecords().library, id, undefined, compute);
 	$effect(() => session.head.findToner());
+	$effect(() => session.bowls.find());
 	provideVisit(session);
 	$effect(() => followGestures(window));
 

@@ -17,6 +17,7 @@ import type {
 	Station,
 	Visit
 } from '../../schema/records';
+import { BowlsView, type BowlsSource } from './bowlsView.svelte';
 import { openStops, visitCautions } from './cautions';
 import { daySteps, MAIN_STEP, planIn, type DayStep } from './day';
 import { currentGesture } from './gesture.svelte';
@@ -24,19 +25,15 @@ import { HairView, type HairSource } from './hairView.svelte';
 import { learnedFrom, recordedBefore } from './learned';
 import type { Learned } from './lift';
 import { areaWords, labelIn, PRODUCT_OPTIONS } from './words';
+import { usageFrom, type Usage } from './usage';
 import { dayWork, type DayWork } from './work';
-
-/** A day on which nothing is put on has no bowl. */
-const EMPTY_WORK: { readonly bowls: BowlPlan } = {
-	bowls: { bowls: [], totalGrams: 0, reserveGrams: 0, workMinutes: 0 }
-};
 
 /**
  * One visit being worked on: the document, its undo, and what holds for the whole head. Stations read
  * answers from here and from the views of its hair, and change the document through {@link change} and
  * its like, nothing else.
  */
-export class VisitSession implements HairSource {
+export class VisitSession implements HairSource, BowlsSource {
 	readonly #library: Library;
 	readonly #history = new History<Visit>();
 	readonly #now: () => Date;
@@ -54,10 +51,13 @@ export class VisitSession implements HairSource {
 		this.#now = now;
 		this.head = new HairView(this, () => undefined, `toner ${id}`, compute);
 		this.#compute = compute;
+		this.bowls = new BowlsView(this, `bowls ${id}`, compute);
 	}
 
 	/** The rest of the head: what holds wherever no area differs. Bowls, chair and record stand on it. */
 	readonly head: HairView;
+	/** Sections, bowls and clock of the main application. */
+	readonly bowls: BowlsView;
 	readonly #compute: ComputeClient | undefined;
 	readonly #ofAreas = new Map<AreaName, HairView>();
 	/** What the core says of the hair of an area, or of the rest of the head. */
@@ -224,6 +224,15 @@ export class VisitSession implements HairSource {
 			date
 		);
 	});
+	/** What their leftovers taught of how much this head takes. */
+	usage: Usage = $derived.by(() => {
+		const [clientId, date] = JSON.parse(this.#past) as [string, string];
+		return usageFrom(
+			untrack(() => this.#library.visitsOf(clientId)),
+			date,
+			this.shelf
+		);
+	});
 	/** Whether predictions use it; off, the head is looked at as a typical one. */
 	usesLearned = $state(true);
 	learned: Learned | undefined = $derived.by(() => (this.usesLearned ? this.taught : undefined));
@@ -242,13 +251,11 @@ export class VisitSession implements HairSource {
 	});
 
 	/** What the day takes: bowls, hours and price. */
-	work: DayWork = $derived.by(() =>
-		dayWork(this.visit, this.head.reading, this.visit.bowls, this.shelf)
-	);
+	work: DayWork = $derived.by(() => dayWork(this.visit, this.visit, this.shelf, this.bowls.main));
 	/** Bowls of the main application. */
-	bowlPlan: BowlPlan = $derived.by(
-		() => (this.work.steps.find(({ step }) => step.id === MAIN_STEP) ?? EMPTY_WORK).bowls
-	);
+	get bowlPlan(): BowlPlan {
+		return this.work.main;
+	}
 	chairMinutes = $derived(this.work.chairMinutes);
 
 	line: ShelfLine | undefined = $derived.by(() => {

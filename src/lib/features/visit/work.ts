@@ -1,18 +1,33 @@
-import { AREA_SHARE, planBowls, type BowlPlan } from '../../core/mix';
-import { chairMinutes, servicePrice } from '../../core/plan';
+import {
+	AREA_SHARE,
+	blendDeveloper,
+	mixtureGrams,
+	planBowls,
+	totalOf,
+	workMinutes,
+	type Bowl,
+	type BowlPlan
+} from '../../core/mix';
+import { DEFAULT_LIMIT_MINUTES } from '../../core/lift';
+import { servicePrice } from '../../core/plan';
+import { chairMinutes, lastRinse, sectionLoads, tonerMinutes, type Staging } from '../../core/work';
 import type { LiftPlan, Reading, Shelf, Visit } from '../../schema/records';
-import { daySteps, MAIN_STEP, reaches, type DayStep, type LiftDay } from './day';
-import { zonesOf } from './hair';
+import { daySteps, MAIN_STEP, type DayStep, type LiftDay } from './day';
+import { coveredCm, sectionedHead, sectionsOf } from './headWork';
 
 /** What one application of the day takes. */
 export interface StepWork {
 	readonly step: DayStep;
 	readonly bowls: BowlPlan;
+	/** Minute of its last rinse, from its first brush stroke. */
+	readonly rinseMinute: number;
 }
 
 /** What a day takes: bowls, hours, and money where the salon has said what they cost. */
 export interface DayWork {
 	readonly steps: readonly StepWork[];
+	/** Bowls of the main application. */
+	readonly main: BowlPlan;
 	/** How many bowls are mixed. */
 	readonly bowls: number;
 	readonly grams: number;
@@ -20,57 +35,118 @@ export interface DayWork {
 	readonly price: number | undefined;
 }
 
-const isFoil = (placement: LiftPlan['placement']): boolean => placement.startsWith('foil');
+/** The head a day is worked on, and how. */
+export type WorkedHead = Pick<Visit, 'reading' | 'bowls' | 'tone'>;
 
-/** Bowls of one application. The main one is worked as Bowls says; a further one as its place asks. */
-function bowlsOf(
-	{ id, plan, areas }: DayStep,
-	reading: Reading,
-	bowls: Visit['bowls'],
-	stock: readonly number[]
-): BowlPlan {
-	const coveredCm = zonesOf(reading)
-		.filter(({ name }) => reaches(plan, name))
-		.reduce((sum, zone) => sum + zone.toCm - zone.fromCm, 0);
-	const common = {
-		density: reading.density,
-		section: plan.section,
-		coveredCm: Math.max(0.5, coveredCm),
-		...reading.haircut
-	};
-	const share = areas ? areas.reduce((sum, area) => sum + AREA_SHARE[area], 0) : 1;
-	const inFoils = id === MAIN_STEP ? bowls.technique === 'foils' : isFoil(plan.placement);
-	const foils = Math.max(1, Math.round(bowls.foils * share));
-	return planBowls(
-		inFoils ? { ...common, technique: 'foils', foils } : { ...common, technique: 'open' },
-		plan.ratio,
-		plan.volume,
-		stock
-	);
+/** The main application as it was staged; left out, it is reckoned with its one strength. */
+export interface StagedMain {
+	readonly staging: Staging;
+	readonly workMinutes: number;
+	/** What earlier leftovers taught, 1 for typical. */
+	readonly usage: number;
 }
 
-/** What a day of work takes on this head. A day on which nothing is put on takes no bowl. */
+/** A day on which nothing is put on has no bowl. */
+const NO_BOWLS: BowlPlan = { bowls: [], totalGrams: 0, reserveGrams: 0, workMinutes: 0 };
+
+const isFoil = (placement: LiftPlan['placement']): boolean => placement.startsWith('foil');
+
+const limitOf = (plan: LiftPlan, shelf: Shelf | undefined): number =>
+	shelf?.limits[plan.product] ?? shelf?.limitMinutes ?? DEFAULT_LIMIT_MINUTES;
+
+/** The staged bowls as they are weighed. */
+const stagedBowls = ({ staging, workMinutes }: StagedMain): BowlPlan =>
+	totalOf(
+		staging.bowls.map(({ mixAtMinute, ...bowl }): Bowl => ({
+			...bowl,
+			mixAtMinute: Math.round(mixAtMinute)
+		})),
+		workMinutes
+	);
+
+/** Grams and minutes of one application: the main one by its sections, a further one as its place asks. */
+function needOf(
+	{ id, plan, areas }: DayStep,
+	{ reading, bowls }: WorkedHead,
+	usage: number
+): { readonly grams: number; readonly minutes: readonly number[] } {
+	if (id === MAIN_STEP) {
+		const sections = sectionsOf({ reading, bowls, plan });
+		const loads = sectionLoads(sections, sectionedHead(reading, bowls, plan, usage));
+		return {
+			grams: loads.reduce((sum, load) => sum + (load?.grams ?? 0), 0),
+			minutes: loads.flatMap((load) => (load ? [load.minutes] : []))
+		};
+	}
+	const share = areas ? areas.reduce((sum, area) => sum + AREA_SHARE[area], 0) : 1;
+	const head = { ...sectionedHead(reading, bowls, plan, usage) };
+	const foils = Math.max(1, Math.round(bowls.foils * share));
+	const coverage = isFoil(plan.placement)
+		? ({ ...head, technique: 'foils', foils } as const)
+		: ({ ...head, technique: 'open', coveredCm: coveredCm(reading, plan) } as const);
+	return { grams: mixtureGrams(coverage) * usage, minutes: [workMinutes(coverage) / bowls.hands] };
+}
+
+/** The toner as the chair's time has it; none where that is the choice. */
+export const tonerOf = ({ tone, reading }: Pick<WorkedHead, 'tone' | 'reading'>) =>
+	tone.choice === 'none'
+		? undefined
+		: {
+				minutes: tone.minutes,
+				applyMinutes: tonerMinutes(reading.lengthCm, DENSITY_WORK[reading.density])
+			};
+const DENSITY_WORK = { low: 0.8, medium: 1, high: 1.3 } as const satisfies Record<
+	Reading['density'],
+	number
+>;
+
+/**
+ * What a day of work takes on this head. A day on which nothing is put on takes no bowl.
+ * @param main the main application as it was staged
+ */
 export function dayWork(
 	day: LiftDay,
-	reading: Reading,
-	bowls: Visit['bowls'],
-	shelf: Shelf | undefined
+	head: WorkedHead,
+	shelf: Shelf | undefined,
+	main?: StagedMain
 ): DayWork {
+	const stock = shelf?.developers ?? [];
 	const steps = daySteps(day)
 		.filter(({ plan }) => Object.values(plan.covers).includes(true))
-		.map((step): StepWork => ({
-			step,
-			bowls: bowlsOf(step, reading, bowls, shelf?.developers ?? [])
-		}));
+		.map((step): StepWork => {
+			const { plan } = step;
+			const { grams, minutes } = needOf(step, head, main?.usage ?? 1);
+			if (step.id === MAIN_STEP && main) {
+				const ends = main.staging.finish.map(({ rinseMinute }) => rinseMinute);
+				return { step, bowls: stagedBowls(main), rinseMinute: Math.round(Math.max(0, ...ends)) };
+			}
+			return {
+				step,
+				bowls: planBowls({
+					grams,
+					minutes: minutes.reduce((sum, each) => sum + each, 0),
+					ratio: plan.ratio,
+					volume: plan.volume,
+					stock,
+					step: shelf?.scaleStep
+				}),
+				rinseMinute: lastRinse(
+					minutes,
+					plan.minutes,
+					limitOf(plan, shelf),
+					step.id === MAIN_STEP ? head.bowls.rinse.mode : 'together'
+				)
+			};
+		});
 	const sum = (of: (work: StepWork) => number) =>
 		steps.reduce((total, work) => total + of(work), 0);
 	const minutes = chairMinutes(
-		sum((work) => work.bowls.workMinutes),
-		sum((work) => work.step.plan.minutes),
-		steps.length
+		steps.map((work) => work.rinseMinute),
+		tonerOf(head)
 	);
 	return {
 		steps,
+		main: steps.find(({ step }) => step.id === MAIN_STEP)?.bowls ?? NO_BOWLS,
 		bowls: sum((work) => work.bowls.bowls.length),
 		grams: sum((work) => work.bowls.totalGrams),
 		chairMinutes: minutes,
@@ -78,19 +154,26 @@ export function dayWork(
 	};
 }
 
-/** The strength as it is weighed: one developer, or two in parts. */
-export function blendWords(bowls: BowlPlan, volume: number): string {
-	const parts = bowls.bowls[0]?.blend?.parts;
-	if (!parts) return `${volume} vol cannot be mixed from the shelf`;
-	if (parts.length === 1) return `${volume} vol`;
-	const [one, other] = parts as [(typeof parts)[number], (typeof parts)[number]];
-	return `${one.grams} g ${one.volume} vol + ${other.grams} g ${other.volume} vol`;
+/** The strengths of the bowls in a few words: one, or those they are raised through. */
+export function strengthWords({ bowls }: BowlPlan): string {
+	const volumes = [...new Set(bowls.map(({ volume }) => volume))];
+	if (volumes.length === 0) return 'nothing';
+	return `${volumes.join(', ').replace(/, ([^,]*)$/, ' and $1')} vol`;
 }
+
+/** An in-between strength in parts of stocked developers; empty for one that is stocked. */
+export function blendWords(volume: number, shelf: Shelf | undefined): string {
+	const blend = blendDeveloper(volume, BLENDED_GRAMS, shelf?.developers ?? []);
+	if (!blend) return `${volume} vol cannot be mixed from the shelf`;
+	if (blend.parts.length === 1) return '';
+	return blend.parts.map((part) => `${part.grams} g ${part.volume} vol`).join(' + ');
+}
+/** A usual bowl’s developer: its parts are round figures for round strengths, g. */
+const BLENDED_GRAMS = 60;
 
 /** What is weighed into one bowl. */
 export function bowlWords(
-	{ lightenerGrams, developerGrams, blend }: BowlPlan['bowls'][number],
-	volume: number,
+	{ lightenerGrams, developerGrams, volume, blend }: Bowl,
 	weigh: (grams: number) => string = (grams) => `${grams} g`
 ): string {
 	const developer = blend

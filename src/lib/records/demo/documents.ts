@@ -65,7 +65,7 @@ export function demoDocuments(now: Date): AnyDocument[] {
 							}
 						]
 		};
-		const { reading, lift, aim, ...rest } = person.visit;
+		const { reading, lift, aim, bowls, ...rest } = person.visit;
 		const plain = newVisit(person.id, now);
 		delete plain.chairSince;
 		const visit: Visit = {
@@ -75,6 +75,7 @@ export function demoDocuments(now: Date): AnyDocument[] {
 			reading: { ...plain.reading, ...reading },
 			aim: { ...plain.aim, ...aim },
 			lift: { ...plain.lift, minutes: 38, ...lift },
+			bowls: { ...plain.bowls, ...bowls },
 			tone: { ...plain.tone, lineId: 'lantern-demi' },
 			...rest
 		};

@@ -25,9 +25,10 @@ export interface Person {
 	readonly patchDaysAgo?: number;
 	/** A visit recorded before this one, where it differs from today's. */
 	readonly before?: Before;
-	readonly visit: Partial<Omit<Visit, 'reading' | 'lift' | 'aim'>> & {
+	readonly visit: Partial<Omit<Visit, 'reading' | 'lift' | 'aim' | 'bowls'>> & {
 		readonly reading: Partial<Reading>;
 		readonly lift?: Partial<Visit['lift']>;
+		readonly bowls: Partial<Visit['bowls']>;
 		readonly aim: Partial<Visit['aim']>;
 	};
 }

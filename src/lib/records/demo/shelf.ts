@@ -35,6 +35,8 @@ export const plainShelf = (now: Date): Shelf => ({
 	pace: 'gentle',
 	ceilings: USUAL_CEILINGS,
 	lightenerName: 'lightener',
+	scaleStep: 1,
+	additive: { name: 'bond additive', amount: 1, unit: 'g', perGrams: 10 },
 	rates: { currency: 'EUR', perHour: 60, perApplication: 35 },
 	lines: [
 		{
@@ -71,6 +73,7 @@ const brineNames = { T: 'Teal', V: 'Violet', R: 'Rose', A: 'Apricot', G: 'Citron
 export const demoShelf = (now: Date): Shelf => ({
 	...plainShelf(now),
 	lightenerName: 'Saltmarsh',
+	costs: { lightener: 6, developer: 1.2, colour: 14 },
 	lines: [
 		{
 			id: 'lantern-demi',

@@ -2,10 +2,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { naturalPigment } from '../hair';
 import type { Fibre } from '../lift';
+import { BOWL_LIFE_MINUTES } from '../mix';
 import {
-	BOWL_LIFE_MINUTES,
 	oneStrength,
-	serviceClock,
 	stageBowls,
 	stageBowlsSteps,
 	type Staging,
@@ -129,9 +128,9 @@ describe('staged bowls', () => {
 	});
 	it('rinse a packet first whose time is up', () => {
 		const { finish } = staged({ sections: sections(8, 5), rinseMinute: 80 });
-		expect(finish[0]).toMatchObject({ rinsedFirst: true });
+		expect(finish[0]).toMatchObject({ wipedFirst: true });
 		expect(finish[0]!.rinseMinute).toBeLessThan(80);
-		expect(finish.at(-1)).toMatchObject({ rinsedFirst: false, rinseMinute: 80 });
+		expect(finish.at(-1)).toMatchObject({ wipedFirst: false, rinseMinute: 80 });
 	});
 	it('say which section stays behind, and what would help, tried on the same head', () => {
 		const slow = staged({ sections: sections(8, 10), rinseMinute: 95, target: 9 });
@@ -160,51 +159,5 @@ describe('staged bowls', () => {
 		const shares = [...stageBowlsSteps(problem())];
 		expect(shares.length).toBeGreaterThan(1);
 		expect(shares).toEqual([...shares].sort((p, q) => p - q));
-	});
-});
-
-describe('the clock', () => {
-	const { bowls, finish } = staged();
-	const clock = serviceClock({ bowls, finish, toneMinutes: 20 });
-	const of = (what: string) => clock.items.filter((item) => item.what === what);
-
-	it('has every section applied, processed and rinsed, and every bowl mixed before its use', () => {
-		expect(of('apply')).toHaveLength(8);
-		for (const { of: section, toMinute } of of('apply')) {
-			const process = clock.items.find((item) => item.what === 'process' && item.of === section)!;
-			expect(process.fromMinute).toBe(toMinute);
-			expect(of('rinse').some((item) => item.of.includes(section))).toBe(true);
-		}
-		of('mix').forEach(({ toMinute }, i) => expect(toMinute).toBe(bowls[i]!.mixAtMinute));
-	});
-	it('counts chair time from sitting down to leaving, hands-on time without the waiting', () => {
-		const last = Math.max(...clock.items.map(({ toMinute }) => toMinute));
-		expect(clock.chairMinutes).toBe(Math.round(last + 2 + 15));
-		expect(clock.handsOnMinutes).toBeLessThan(clock.chairMinutes);
-	});
-	it('shows the gaps in which the colourist is free, and an assistant makes them longer', () => {
-		const free = (gaps: typeof clock.gaps) =>
-			gaps.reduce((sum, { fromMinute, toMinute }) => sum + toMinute - fromMinute, 0);
-		for (const { fromMinute, toMinute } of clock.gaps) {
-			expect(toMinute - fromMinute).toBeGreaterThanOrEqual(5);
-			const busy = clock.items.filter(
-				(item) =>
-					item.who === 'colourist' &&
-					item.fromMinute < toMinute - 1e-9 &&
-					item.toMinute > fromMinute + 1e-9
-			);
-			expect(busy).toEqual([]);
-		}
-		const helped = serviceClock({ bowls, finish, toneMinutes: 20, assistant: true });
-		expect(free(helped.gaps)).toBeGreaterThan(free(clock.gaps));
-		expect(helped.handsOnMinutes).toBeLessThan(clock.handsOnMinutes);
-	});
-	it('rinses back before front in turn, never two at once', () => {
-		const turned = finish.map((section, i) => ({ ...section, rinseMinute: i < 4 ? 60 : 64 }));
-		const rinses = serviceClock({ bowls, finish: turned }).items.filter(
-			({ what }) => what === 'rinse'
-		);
-		expect(rinses).toHaveLength(2);
-		expect(rinses[1]!.fromMinute).toBeGreaterThanOrEqual(rinses[0]!.toMinute);
 	});
 });

@@ -1,15 +1,16 @@
-import { volumeCeiling } from '../caution';
 import { pointAt } from '../lift';
 import type { Steps } from '../steps';
-import { BOWL_LIFE_MINUTES, STAGING } from './constants';
+import { BOWL_LIFE_MINUTES } from '../mix';
+import { STAGING } from './constants';
 import {
+	mayTake,
 	readySection,
 	strengthsFor,
 	timesOf,
 	type StagingProblem,
 	type Strength,
 	type Timed
-} from './sections';
+} from './problem';
 
 /** A choice of bowls: runs of neighbouring sections, each with its strength. */
 export interface Choice {
@@ -40,29 +41,33 @@ export class BowlSearch {
 	readonly times: readonly Timed[];
 	readonly strengths: readonly Strength[];
 	readonly target: number;
-	/** `[section][strength][first section of its bowl]` */
+	/** The highest level that every section can be brought to. */
+	readonly reach: number;
+	/** `[section][strength][first section of its bowl]`, less what the section is to be above the rest. */
 	readonly #levels: number[][][];
 	/** `[section][strength]` */
 	readonly #allowed: boolean[][];
 	/** All runs that one bowl can serve, by their first section. */
 	readonly #runs: Run[][];
 
-	constructor(readonly problem: StagingProblem) {
+	/** @param beside levels of other parts of the same head, which these are to match */
+	constructor(
+		readonly problem: StagingProblem,
+		readonly beside: readonly number[] = []
+	) {
 		this.times = timesOf(problem);
 		this.strengths = strengthsFor(problem);
-		this.#allowed = this.times.map(({ section: { lockedVolume, placement } }) => {
-			const ceiling = volumeCeiling(problem.product, placement);
-			return this.strengths.map(({ volume }) =>
-				lockedVolume === undefined ? volume <= ceiling : volume === lockedVolume
-			);
-		});
+		this.#allowed = this.times.map(({ section }) =>
+			this.strengths.map((strength) => mayTake(problem, section, strength))
+		);
 		this.#levels = this.times.map((time, i) =>
 			this.strengths.map((strength) =>
 				this.times
 					.slice(0, i + 1)
 					.map((first, j) =>
 						this.#fits(j, i)
-							? pointAt(readySection(problem, time, strength, first.from), time.rinse).level
+							? pointAt(readySection(problem, time, strength, first.from), time.rinse).level -
+								(time.section.aimAbove ?? 0)
 							: NaN
 					)
 			)
@@ -71,7 +76,13 @@ export class BowlSearch {
 		const reachable = this.times.map((_, i) =>
 			Math.max(...this.strengths.map((_, s) => (this.#allowed[i]![s] ? this.#level(i, s, i) : 0)))
 		);
-		this.target = problem.target ?? Math.min(...reachable);
+		this.reach = Math.min(...reachable);
+		this.target = problem.target ?? this.reach;
+	}
+
+	/** The same search for sections that are to match other parts of the head. */
+	matching(beside: readonly number[]): BowlSearch {
+		return new BowlSearch({ ...this.problem, target: this.target }, beside);
 	}
 
 	#level(section: number, strength: number, first: number): number {
@@ -93,6 +104,7 @@ export class BowlSearch {
 			let most = -Infinity;
 			for (let last = first; last < n && this.#fits(first, last); last++) {
 				if (!this.#allowed[last]![strength]) break;
+				if (last > first && this.times[last]!.section.freshBowl) break;
 				const level = this.#level(last, strength, first);
 				least = Math.min(least, level);
 				most = Math.max(most, level);
@@ -108,28 +120,38 @@ export class BowlSearch {
 			Array.from({ length: last - first + 1 }, (_, k) => this.#level(first + k, strength, first))
 		);
 		const least = Math.min(...levels);
-		const spread = Math.max(...levels) - least;
+		const spread = Math.max(...levels, ...this.beside) - Math.min(least, ...this.beside);
 		const shortfall = Math.max(0, this.target - least);
-		const cost = spread + shortfall + STAGING.perBowl * runs.length;
+		const past = Math.max(0, least - this.target);
+		const cost = spread + shortfall + STAGING.perBowl * runs.length + STAGING.perLevelPast * past;
 		return { runs, levels, spread, shortfall, cost };
 	}
 
 	/** One strength throughout, freshly mixed as often as it has to be: the best that way. */
 	unstaged(): Choice {
-		const single = this.strengths.map((_, s) => this.judge(this.#freshRuns(s)));
+		const single = this.strengths.map((_, s) => this.single(s));
 		return single.reduce((best, choice) => (choice.cost < best.cost ? choice : best));
 	}
 
-	#freshRuns(strength: number): Choice['runs'] {
+	/** One strength throughout but where another is settled, or the place does not allow it. */
+	single(strength: number): Choice {
 		const runs: { first: number; last: number; strength: number }[] = [];
-		this.times.forEach(({ section: { lockedVolume } }, i) => {
+		this.times.forEach(({ section }, i) => {
 			const run = runs.at(-1);
-			const settled = this.strengths.findIndex(({ volume }) => volume === lockedVolume);
-			const own = settled < 0 ? strength : settled;
-			if (run && run.strength === own && this.#fits(run.first, i)) run.last = i;
+			const own = this.#nearest(i, strength);
+			const goesOn = run && run.strength === own && this.#fits(run.first, i) && !section.freshBowl;
+			if (goesOn) run.last = i;
 			else runs.push({ first: i, last: i, strength: own });
 		});
-		return runs;
+		return this.judge(runs);
+	}
+
+	/** The strength itself where a section may take it, or else the strongest weaker one that it may. */
+	#nearest(section: number, strength: number): number {
+		const allowed = this.#allowed[section]!;
+		if (allowed[strength]) return strength;
+		const weaker = allowed.lastIndexOf(true, strength);
+		return weaker >= 0 ? weaker : allowed.indexOf(true);
 	}
 
 	/**
@@ -234,5 +256,5 @@ function backtrack(
 }
 
 /** Even enough, and close enough to the aim. */
-export const isMet = ({ spread, shortfall }: Choice): boolean =>
+export const isMet = ({ spread, shortfall }: Pick<Choice, 'spread' | 'shortfall'>): boolean =>
 	spread <= STAGING.evenEnough && shortfall <= STAGING.nearEnough;

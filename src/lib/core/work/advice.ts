@@ -2,13 +2,16 @@ import type { Placement } from '../lift';
 import { finish } from '../steps';
 import { BowlSearch, type Choice } from './bowlSearch';
 import { STAGING } from './constants';
-import { faultOf, type StagingProblem, type WorkSection } from './sections';
+import { faultOf, type StagingProblem, type WorkSection } from './problem';
 
 /** What would help where the bowls alone do not, largest help first. */
 export interface StagingAdvice {
 	readonly what:
 		| 'fasterHands'
 		| 'secondPair'
+		| 'smallerHead'
+		| 'lowerStart'
+		| 'cap'
 		| 'coverLate'
 		| 'creamierLate'
 		| 'openEarly'
@@ -37,6 +40,21 @@ export function adviceFor(
 		['fasterHands', 'Work a quarter faster, or take fewer sections.', faster(0.75)],
 		['secondPair', 'A second pair of hands: two sections at a time.', faster(0.5)],
 		[
+			'smallerHead',
+			`Leave ${problem.sections.at(-1)!.name} for another visit, or work it apart afterwards.`,
+			{ ...problem, sections: problem.sections.slice(0, -1) }
+		],
+		[
+			'lowerStart',
+			`Begin weaker: the first bowl from ${STAGING.lowStart} vol.`,
+			{ ...problem, leastVolume: STAGING.lowStart }
+		],
+		[
+			'cap',
+			'Put a cap over the whole head once the last section is on.',
+			changed((s) => ({ placement: CAPPED[s.placement] ?? s.placement }))
+		],
+		[
 			'coverLate',
 			'Cover the later sections, so that they keep more heat.',
 			changed((s, i) => (late(i) ? { placement: COVERED[s.placement] ?? s.placement } : {}))
@@ -49,7 +67,7 @@ export function adviceFor(
 		[
 			'creamierLate',
 			'Mix the last bowls creamier: less developer works quicker.',
-			{ ...problem, ratios: [Math.max(1, problem.ratio - 0.5)] }
+			{ ...problem, ratios: [Math.max(1, problem.ratio - STAGING.ratioStep)] }
 		],
 		[
 			'rinseEarlyFirst',
@@ -67,7 +85,8 @@ export function adviceFor(
 	const before = reached.spread + reached.shortfall;
 	return options
 		.flatMap(([what, message, option]): StagingAdvice[] => {
-			if (faultOf(option)) return [];
+			// What is settled for every section leaves nothing to choose.
+			if (faultOf(option) || option === problem) return [];
 			const search = new BowlSearch({ ...option, target });
 			const { spread, shortfall } = finish(search.best());
 			return [{ what, message, spread, shortfall }];
@@ -81,4 +100,5 @@ const COVERED: Partial<Record<Placement, Placement>> = {
 	openAir: 'film',
 	onScalp: 'film'
 };
+const CAPPED: Partial<Record<Placement, Placement>> = { openAir: 'cap', onScalp: 'cap' };
 const OPENED: Partial<Record<Placement, Placement>> = { foilCovered: 'foil', foil: 'openAir' };

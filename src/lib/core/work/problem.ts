@@ -1,4 +1,4 @@
-import { volumeCeiling } from '../caution';
+import { volumeCeiling, type Ceilings } from '../caution';
 import type { Porosity } from '../hair';
 import {
 	DEFAULT_LIMIT_MINUTES,
@@ -8,6 +8,7 @@ import {
 	type Mixture,
 	type Placement,
 	type Product,
+	type SecondLightener,
 	type ReadyPoint,
 	type Section,
 	type Spread
@@ -27,10 +28,21 @@ export interface WorkSection {
 	readonly section?: Section | undefined;
 	/** Rinsed at this minute from the first brush stroke; left out, with all the others. */
 	readonly rinseMinute?: number | undefined;
+	/** It does not wait for the others: wiped off at its own minute. */
+	readonly wipedWhenReady?: boolean | undefined;
 	/** Fine and quick: its bowl may be weaker than the one before. */
 	readonly fineHairline?: boolean | undefined;
-	/** A strength that is settled already, volumes. */
+	/** A strength that is settled already, volumes; and its ratio, where that is another than the rest's. */
 	readonly lockedVolume?: number | undefined;
+	readonly lockedRatio?: number | undefined;
+	/** Its bowl is mixed for it, however fresh the one before still is. */
+	readonly freshBowl?: boolean | undefined;
+	/** How many levels above the head's it is to come out; negative: below. */
+	readonly aimAbove?: number | undefined;
+	/** Where on the strand it is judged, cm from the scalp; left out, past the scalp's warmth. */
+	readonly distanceCm?: number | undefined;
+	/** Condition index of its hair before, 0-100, where it differs from the head's. */
+	readonly condition?: number | undefined;
 	/** Minutes left out before it: a rest, or another job. */
 	readonly pauseBefore?: number | undefined;
 }
@@ -42,6 +54,8 @@ export interface StagingProblem {
 	/** Condition index before, 0-100. */
 	readonly condition?: number | undefined;
 	readonly product: Product;
+	/** A second lightener in the same bowls, and its share of the lightener. */
+	readonly second?: SecondLightener | undefined;
 	readonly ratio: number;
 	/** Other ratios that may serve as a lever; left out, the one ratio alone. */
 	readonly ratios?: readonly number[] | undefined;
@@ -51,6 +65,12 @@ export interface StagingProblem {
 	readonly stock: readonly number[];
 	/** Strongest bowl allowed, volumes; the ceiling of product and place holds beside it. */
 	readonly ceiling: number;
+	/** The salon's own ceilings by product and place; left out, the usual ones. */
+	readonly ceilings?: Ceilings | undefined;
+	/** Weakest bowl that may be mixed, volumes; left out, the usual 10. */
+	readonly leastVolume?: number | undefined;
+	/** Finest step of the scale, g. */
+	readonly step?: number | undefined;
 	/** Minute of the rinse, from the first brush stroke. */
 	readonly rinseMinute: number;
 	/** Level all sections should be at; left out, the highest that the weakest of them can reach. */
@@ -77,8 +97,10 @@ export interface Timed {
 	readonly to: number;
 	/** The minute from which it counts: the middle of its application. */
 	readonly at: number;
+	/** When it stops working: the rinse, or before it the minute at which its packet is wiped off. */
 	readonly rinse: number;
-	readonly rinsedFirst: boolean;
+	/** Past the product's limit it would not wait for the others: wiped off first. */
+	readonly wipedFirst: boolean;
 }
 
 /** Start, end and rinse of every section, from the first brush stroke. */
@@ -97,17 +119,26 @@ export function timesOf(problem: StagingProblem): Timed[] {
 			to,
 			at,
 			rinse: Math.min(wanted, at + limit),
-			rinsedFirst: wanted > at + limit
+			wipedFirst: wanted > at + limit || section.wipedWhenReady === true
 		};
 	});
 }
 
-/** Strengths that can be weighed out of the stock, weakest first; steps of 2.5 vol. */
+/** The strongest bowl that a place allows, volumes. */
+export const ceilingAt = (problem: StagingProblem, placement: Placement): number =>
+	Math.min(problem.ceiling, volumeCeiling(problem.product, placement, problem.ceilings));
+
+/**
+ * Strengths that can be weighed out of the stock, weakest first; steps of 2.5 vol. What is settled for a
+ * section stands among them, whatever the ceiling says: it was mixed, or decided.
+ */
 export function strengthsFor(problem: StagingProblem): Strength[] {
-	const { stock, product, ratio } = problem;
-	const places = problem.sections.map(({ placement }) => volumeCeiling(product, placement));
-	const ceiling = Math.min(problem.ceiling, ...places, Math.max(...stock));
-	const least = Math.max(STAGING.leastVolume, Math.min(...stock));
+	const { stock, ratio, sections } = problem;
+	const ceiling = Math.min(
+		Math.max(...sections.map(({ placement }) => ceilingAt(problem, placement))),
+		Math.max(...stock)
+	);
+	const least = Math.max(problem.leastVolume ?? STAGING.leastVolume, Math.min(...stock));
 	const volumes = new Set(stock.filter((volume) => volume >= least && volume <= ceiling));
 	for (
 		let volume = Math.ceil(least / STAGING.step) * STAGING.step;
@@ -116,11 +147,37 @@ export function strengthsFor(problem: StagingProblem): Strength[] {
 	) {
 		volumes.add(volume);
 	}
-	const ratios = [...new Set([ratio, ...(problem.ratios ?? [])])];
+	const ratios = new Set([ratio, ...(problem.ratios ?? [])]);
+	const strengths = [...volumes].flatMap((volume) =>
+		[...ratios].map((ratio) => ({ volume, ratio }))
+	);
+	for (const { lockedVolume, lockedRatio } of sections) {
+		if (lockedVolume === undefined) continue;
+		const locked = { volume: lockedVolume, ratio: lockedRatio ?? ratio };
+		if (!strengths.some((strength) => sameStrength(strength, locked))) strengths.push(locked);
+	}
 	const power = ({ volume, ratio }: Strength) => (volume * ratio) / (1 + ratio) / (1 + ratio);
-	return [...volumes]
-		.flatMap((volume) => ratios.map((ratio) => ({ volume, ratio })))
-		.sort((p, q) => power(p) - power(q));
+	return strengths.sort((p, q) => power(p) - power(q));
+}
+
+const sameStrength = (one: Strength, other: Strength): boolean =>
+	one.volume === other.volume && one.ratio === other.ratio;
+
+/** Whether a section may be worked with a strength: what is settled, or whatever its place allows. */
+export function mayTake(
+	problem: StagingProblem,
+	section: WorkSection,
+	strength: Strength
+): boolean {
+	const { lockedVolume, lockedRatio, placement } = section;
+	if (lockedVolume !== undefined) {
+		return sameStrength(strength, {
+			volume: lockedVolume,
+			ratio: lockedRatio ?? problem.ratio
+		});
+	}
+	const ratios = [problem.ratio, ...(problem.ratios ?? [])];
+	return strength.volume <= ceilingAt(problem, placement) && ratios.includes(strength.ratio);
 }
 
 /** How a section ends with a strength from a bowl mixed at a minute. */
@@ -132,6 +189,7 @@ export function readySection(
 ): ReadyPoint {
 	const mixture: Mixture = {
 		product: problem.product,
+		second: problem.second,
 		volume,
 		ratio,
 		placement: section.placement,
@@ -141,9 +199,9 @@ export function readySection(
 	};
 	const porosity: Porosity = 'normal';
 	const point = {
-		distanceCm: PAST_THE_HEAT,
+		distanceCm: section.distanceCm ?? PAST_THE_HEAT,
 		fibre: section.fibre ?? problem.fibre,
-		condition: problem.condition ?? 100,
+		condition: section.condition ?? problem.condition ?? 100,
 		porosity
 	};
 	const head = readyHead(

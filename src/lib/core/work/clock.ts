@@ -1,0 +1,222 @@
+import { SERVICE_MINUTES, TONER_WORK } from './constants';
+import type { SectionFinish, StagedBowl } from './staging';
+
+/** Who is busy. */
+export type Hands = 'colourist' | 'assistant' | 'chair';
+
+export type Doing =
+	'consult' | 'mix' | 'apply' | 'process' | 'check' | 'wipe' | 'rinse' | 'tone' | 'finish';
+
+/** One stretch of the service. Minutes count from the first brush stroke; mixing starts before it. */
+export interface ClockItem {
+	readonly who: Hands;
+	readonly what: Doing;
+	/** The sections or the bowl. */
+	readonly of: string;
+	readonly fromMinute: number;
+	readonly toMinute: number;
+}
+
+export interface ServiceClock {
+	/** In the order in which they begin. */
+	readonly items: readonly ClockItem[];
+	/** From sitting down to leaving. */
+	readonly chairMinutes: number;
+	readonly handsOnMinutes: number;
+	/** Gaps in which the colourist is free, at least five minutes. */
+	readonly gaps: readonly { readonly fromMinute: number; readonly toMinute: number }[];
+}
+
+/** A toner, or another colour that follows the rinse. */
+export interface ClockToner {
+	readonly minutes: number;
+	/** How long it takes to work it through. */
+	readonly applyMinutes: number;
+}
+
+/** Colour that goes on beside the lightener and is rinsed apart: lowlights. */
+export interface ClockAside {
+	readonly name: string;
+	readonly applyMinutes: number;
+	readonly minutes: number;
+}
+
+export interface ClockProblem {
+	readonly bowls: readonly Pick<StagedBowl, 'number' | 'mixAtMinute'>[];
+	readonly finish: readonly Pick<
+		SectionFinish,
+		'section' | 'part' | 'appliedFromMinute' | 'appliedToMinute' | 'rinseMinute' | 'wipedFirst'
+	>[];
+	/** Whether somebody else mixes, wipes and rinses. */
+	readonly assistant?: boolean | undefined;
+	readonly toner?: ClockToner | undefined;
+	readonly aside?: ClockAside | undefined;
+	readonly consultMinutes?: number | undefined;
+}
+
+/** Minutes to work a toner through hair of this length: its first and its last strand lie this far apart. */
+export const tonerMinutes = (lengthCm: number, densityFactor = 1): number =>
+	Math.round((TONER_WORK.base + TONER_WORK.perCm * lengthCm) * densityFactor);
+
+/** Minutes that a toner adds to a visit: worked through, left, rinsed. */
+export const tonerStay = ({ minutes, applyMinutes }: ClockToner): number =>
+	applyMinutes + minutes + SERVICE_MINUTES.toneRinse;
+
+/**
+ * Chair time that is sure before any bowl is staged: consultation, a bowl, the lightening up to its
+ * rinse, toner and finish. {@link serviceClock} comes to the same for one rinse.
+ * @param lightening minutes from the first brush stroke to the rinse, of each application of the day
+ */
+export function chairMinutes(lightening: readonly number[], toner?: ClockToner): number {
+	const { consult, mix, rinse, finish } = SERVICE_MINUTES;
+	const rounds = lightening.reduce((sum, minutes) => sum + mix + minutes + rinse, 0);
+	return Math.round(consult + rounds + (toner ? tonerStay(toner) : 0) + finish);
+}
+
+/**
+ * Who does what when. Each section is checked from about half of its time, then every eight minutes
+ * until the rinse; a packet that does not wait for the others is wiped off, and all that are rinsed in
+ * the same minute are rinsed together.
+ */
+export function serviceClock(problem: ClockProblem): ServiceClock {
+	const { finish, aside, toner } = problem;
+	const helper: Hands = problem.assistant ? 'assistant' : 'colourist';
+	const consult = problem.consultMinutes ?? SERVICE_MINUTES.consult;
+	const items: ClockItem[] = [];
+	const add = (
+		who: Hands,
+		what: Doing,
+		of: string,
+		fromMinute: number,
+		minutes: number
+	): number => {
+		items.push({ who, what, of, fromMinute, toMinute: fromMinute + minutes });
+		return fromMinute + minutes;
+	};
+	for (const { number, mixAtMinute } of problem.bowls) {
+		add(helper, 'mix', `bowl ${number}`, mixAtMinute - SERVICE_MINUTES.mix, SERVICE_MINUTES.mix);
+	}
+	for (const { name, from, to, end } of stretchesOf(finish)) {
+		add('colourist', 'apply', name, from, to - from);
+		add('chair', 'process', name, to, Math.max(0, end - to));
+	}
+	const lastApplied = Math.max(0, ...finish.map(({ appliedToMinute }) => appliedToMinute));
+	items.push(...checksOf(problem, lastApplied));
+	for (const { section, part, rinseMinute } of finish.filter(({ wipedFirst }) => wipedFirst)) {
+		add(helper, 'wipe', nameOf({ section, part }), rinseMinute, SERVICE_MINUTES.wipe);
+	}
+	let clock = 0;
+	for (const { minute, of } of rinsesOf(finish)) {
+		clock = add(helper, 'rinse', of, Math.max(clock, minute), SERVICE_MINUTES.rinse);
+	}
+	if (aside) {
+		// Put on when the hands are free, rinsed apart so that no dark colour runs over fresh blonde.
+		const on = add('colourist', 'apply', aside.name, lastApplied, aside.applyMinutes);
+		add('chair', 'process', aside.name, on, aside.minutes);
+		clock = add(
+			helper,
+			'rinse',
+			aside.name,
+			Math.max(clock, on + aside.minutes),
+			SERVICE_MINUTES.toneRinse
+		);
+	}
+	if (toner) {
+		const on = add('colourist', 'tone', 'toner', clock, toner.applyMinutes);
+		const done = add('chair', 'process', 'toner', on, toner.minutes);
+		clock = add(helper, 'rinse', 'toner', done, SERVICE_MINUTES.toneRinse);
+	}
+	clock = add('colourist', 'finish', 'dry and judge', clock, SERVICE_MINUTES.finish);
+	const begin = Math.min(0, ...items.map(({ fromMinute }) => fromMinute));
+	if (consult > 0) add('colourist', 'consult', 'read and agree', begin - consult, consult);
+	items.sort((p, q) => p.fromMinute - q.fromMinute || p.toMinute - q.toMinute);
+	const busy = merged(items.filter(({ who }) => who === 'colourist'));
+	return {
+		items,
+		chairMinutes: Math.round(clock - begin + consult),
+		handsOnMinutes: Math.round(busy.reduce((sum, [from, to]) => sum + to - from, 0)),
+		gaps: busy.slice(1).flatMap(([fromMinute], i) => {
+			const before = busy[i]![1];
+			return fromMinute - before >= SERVICE_MINUTES.leastGap
+				? [{ fromMinute: before, toMinute: fromMinute }]
+				: [];
+		})
+	};
+}
+
+type Finished = ClockProblem['finish'][number];
+
+const nameOf = ({ section, part }: Pick<Finished, 'section' | 'part'>): string =>
+	part === undefined ? section : `${section}, ${part}`;
+
+/** What is put on in one go: two strengths on one strand are worked packet by packet, together. */
+function stretchesOf(finish: ClockProblem['finish']) {
+	const stretches = new Map<string, { name: string; from: number; to: number; end: number }>();
+	for (const one of finish) {
+		const { section, appliedFromMinute: from, appliedToMinute: to, rinseMinute } = one;
+		const key = `${section} ${from}`;
+		const other = stretches.get(key);
+		stretches.set(
+			key,
+			other
+				? { ...other, name: section, end: Math.max(other.end, rinseMinute) }
+				: { name: nameOf(one), from, to, end: rinseMinute }
+		);
+	}
+	return [...stretches.values()];
+}
+
+/** The rinses at the basin, in their order; what is wiped off goes with the last of them. */
+function rinsesOf(finish: ClockProblem['finish']): { minute: number; of: string }[] {
+	const waiting = finish.filter(({ wipedFirst }) => !wipedFirst);
+	const together = waiting.length > 0 ? waiting : finish;
+	const last = Math.max(0, ...together.map(({ rinseMinute }) => rinseMinute));
+	const minutes = waiting.length > 0 ? waiting.map(({ rinseMinute }) => rinseMinute) : [last];
+	const rounds = [...new Set(minutes)].sort((p, q) => p - q);
+	if (rounds.length === 1) return [{ minute: last, of: 'all' }];
+	return rounds.map((minute) => ({
+		minute,
+		of: [
+			...new Set(
+				together.filter(({ rinseMinute }) => rinseMinute === minute).map((one) => one.section)
+			)
+		].join(', ')
+	}));
+}
+
+/** Rounds of checks once the hands are free, each over every section past half its time. */
+function checksOf({ finish }: ClockProblem, lastApplied: number): ClockItem[] {
+	const items: ClockItem[] = [];
+	const { check, checkEvery } = SERVICE_MINUTES;
+	const lastRinse = Math.max(0, ...finish.map(({ rinseMinute }) => rinseMinute));
+	const halfWay = Math.min(
+		...finish.map(({ appliedToMinute, rinseMinute }) => (appliedToMinute + rinseMinute) / 2)
+	);
+	let minute = Math.max(lastApplied, halfWay);
+	for (; minute + check <= lastRinse; minute += checkEvery) {
+		const due = finish.filter(
+			({ appliedToMinute, rinseMinute }) =>
+				minute >= (appliedToMinute + rinseMinute) / 2 - checkEvery && minute < rinseMinute
+		);
+		if (due.length === 0) continue;
+		items.push({
+			who: 'colourist',
+			what: 'check',
+			of: [...new Set(due.map(({ section }) => section))].join(', '),
+			fromMinute: minute,
+			toMinute: minute + check
+		});
+	}
+	return items;
+}
+
+/** Stretches without overlaps, in order. */
+function merged(items: readonly ClockItem[]): [number, number][] {
+	const spans: [number, number][] = [];
+	for (const { fromMinute, toMinute } of [...items].sort((p, q) => p.fromMinute - q.fromMinute)) {
+		const last = spans.at(-1);
+		if (last && fromMinute <= last[1]) last[1] = Math.max(last[1], toMinute);
+		else spans.push([fromMinute, toMinute]);
+	}
+	return spans;
+}

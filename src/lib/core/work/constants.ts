@@ -1,0 +1,67 @@
+import type { AreaName } from '../lift';
+
+/** How bowls are staged. */
+export const STAGING = {
+	/** Bowls differ by steps that a scale can make, volumes. */
+	step: 2.5,
+	/** No bowl is weaker: slower than anyone would wait for. */
+	leastVolume: 10,
+	/** A lower start, where it is asked for. */
+	lowStart: 5,
+	mostBowls: 5,
+	/** What one more bowl must be worth, levels. */
+	perBowl: 0.05,
+	/** What it costs to have the whole head a level past its aim: wear for nothing. */
+	perLevelPast: 0.5,
+	/** Fineness of the search over the lowest level, levels: finer than eyes tell. */
+	floorStep: 0.04,
+	/** Within this the head looks even, and close enough to the aim. */
+	evenEnough: 0.6,
+	nearEnough: 0.25,
+	/** A lever that helps less is not worth saying, levels. */
+	worthAdvising: 0.1,
+	/** A creamier or runnier mix differs by this much, parts of developer. */
+	ratioStep: 0.5,
+	draws: 128
+} as const;
+
+/** Times of what is done beside applying, minutes. */
+export const SERVICE_MINUTES = {
+	consult: 15,
+	/** A bowl weighed. */
+	mix: 2,
+	/** A round of checks; they come every five to ten minutes. */
+	check: 2,
+	checkEvery: 8,
+	/** One packet opened and wiped off, with an acid stop. */
+	wipe: 2,
+	/** Lightener rinsed lukewarm and shampooed, usually twice. */
+	rinse: 15,
+	toneRinse: 5,
+	finish: 35,
+	/** What is on last lies at least this long, or it was not worth putting on. */
+	leastLast: 5,
+	/** Gaps shorter than this are not free time. */
+	leastGap: 5
+} as const;
+
+/** Work that takes longer than this is rinsed back first, unless somebody says otherwise, minutes. */
+export const BACK_FIRST_FROM = 25;
+
+/** Minutes to work a toner through: so much, and more for each cm and for dense hair. */
+export const TONER_WORK = { base: 4, perCm: 0.1 } as const;
+
+/** A section that takes longer than this is proposed as two, minutes. */
+export const SECTION_MINUTES = 7;
+
+/** Areas from the nape up, as most heads are worked. */
+export const NAPE_UP: readonly AreaName[] = [
+	'nape',
+	'back',
+	'crown',
+	'leftSide',
+	'rightSide',
+	'top',
+	'fringe',
+	'hairline'
+];

@@ -1,0 +1,197 @@
+import { DEFAULT_LIMIT_MINUTES, pointAt } from '../lift';
+import { BOWL_LIFE_MINUTES } from '../mix';
+import { finish, type Steps } from '../steps';
+import { SERVICE_MINUTES } from './constants';
+import {
+	readySection,
+	timesOf,
+	type StagingProblem,
+	type Timed,
+	type WorkSection
+} from './problem';
+import { backFirstMinutes, rinseMinute, usualRinse, type RinseMode } from './rinse';
+import {
+	onePass,
+	stagePassesSteps,
+	type Staging,
+	type StagingAnswer,
+	type StagingPass
+} from './staging';
+
+/** Sections of one part of the strand, and when the first of them is begun. */
+export interface HeadPass {
+	/** Left out where the strand is worked as one. */
+	readonly part?: string | undefined;
+	readonly sections: readonly WorkSection[];
+	/** Minute of its first brush stroke; left out, once the pass before is on. */
+	readonly beginMinute?: number | undefined;
+}
+
+/** A whole head to be staged, as it was planned in Lift. */
+export interface HeadStaging {
+	readonly passes: readonly HeadPass[];
+	readonly common: Omit<StagingProblem, 'sections' | 'rinseMinute' | 'target'> & {
+		readonly target: number;
+	};
+	/** The one strength that was planned, volumes. */
+	readonly volume: number;
+	/** Minutes planned on the hair. */
+	readonly processMinutes: number;
+	readonly rinse: {
+		/** Left out: back first where the work is long. */
+		readonly mode?: RinseMode | undefined;
+		/** Minute of the one rinse, where somebody set it. */
+		readonly minute?: number | undefined;
+	};
+	/** False: the one strength throughout. */
+	readonly staged: boolean;
+}
+
+const workOf = (sections: readonly WorkSection[]): number =>
+	sections.reduce((sum, section) => sum + (section.pauseBefore ?? 0) + section.minutesToApply, 0);
+
+/** Minute at which each pass begins, and at which the last of them is on. */
+function beginnings(passes: readonly HeadPass[]): { begins: number[]; end: number } {
+	let end = 0;
+	const begins = passes.map(({ beginMinute, sections }) => {
+		const begin = beginMinute ?? end;
+		end = Math.max(end, begin + workOf(sections));
+		return begin;
+	});
+	return { begins, end };
+}
+
+/** Minute at which everything is on the head, from the first brush stroke. */
+export const workEnd = ({ passes }: Pick<HeadStaging, 'passes'>): number => beginnings(passes).end;
+
+/** The passes of a head with their rinses, ready to be staged. */
+export function passesOf(head: HeadStaging): StagingPass[] {
+	const { common, rinse, processMinutes } = head;
+	const limit = common.limitMinutes ?? DEFAULT_LIMIT_MINUTES;
+	const { begins, end } = beginnings(head.passes);
+	const mode = rinse.mode ?? usualRinse(end);
+	const usual = rinseMinute(end, processMinutes, limit);
+	const minute = Math.max(rinse.minute ?? usual, Math.ceil(end + SERVICE_MINUTES.leastLast));
+	const turns =
+		mode === 'backFirst'
+			? backFirstMinutes(
+					head.passes[0]!.sections.map(({ minutesToApply }) => minutesToApply),
+					processMinutes,
+					limit
+				)
+			: [];
+	return head.passes.map(({ part, sections }, i): StagingPass => {
+		const begun = sections.map((section, k) => ({
+			...section,
+			...(k === 0 ? { pauseBefore: (section.pauseBefore ?? 0) + begins[i]! } : {}),
+			...(turns[k] === undefined ? {} : { rinseMinute: turns[k] })
+		}));
+		const problem: StagingProblem = { ...common, sections: begun, rinseMinute: minute };
+		return {
+			part,
+			problem: mode === 'eachReady' ? whenReady(problem, head.volume) : problem
+		};
+	});
+}
+
+/** Each section leaves at the minute at which it reaches the target with the planned strength. */
+function whenReady(problem: StagingProblem, volume: number): StagingProblem {
+	const limit = problem.limitMinutes ?? DEFAULT_LIMIT_MINUTES;
+	let mixed = -Infinity;
+	return {
+		...problem,
+		sections: timesOf(problem).map((time) => {
+			if (time.to - mixed > BOWL_LIFE_MINUTES || time.section.freshBowl) mixed = time.from;
+			return {
+				...time.section,
+				rinseMinute: Math.ceil(readyMinute(problem, time, volume, limit, mixed)),
+				wipedWhenReady: true
+			};
+		})
+	};
+}
+
+function readyMinute(
+	problem: StagingProblem,
+	time: Timed,
+	volume: number,
+	limit: number,
+	mixedMinute: number
+): number {
+	const { lockedVolume, lockedRatio } = time.section;
+	const strength = { volume: lockedVolume ?? volume, ratio: lockedRatio ?? problem.ratio };
+	const ready = readySection(problem, time, strength, mixedMinute);
+	const target = problem.target! + (time.section.aimAbove ?? 0);
+	let low = time.to;
+	let high = time.at + limit;
+	if (pointAt(ready, high).level < target) return high;
+	while (high - low > 0.1) {
+		const middle = (low + high) / 2;
+		if (pointAt(ready, middle).level >= target) high = middle;
+		else low = middle;
+	}
+	return high;
+}
+
+/** A head to be staged, and whether to say what would help where the bowls alone do not. */
+export interface HeadQuestion {
+	readonly head: HeadStaging;
+	readonly advise?: boolean | undefined;
+}
+
+/** Stages a head as it is to be worked: its parts, its rinse, in one strength or in several. */
+export function* stageHeadSteps({ head, advise }: HeadQuestion): Steps<StagingAnswer> {
+	if (head.passes.length === 0 || head.passes.some(({ sections }) => sections.length === 0)) {
+		return {
+			ok: false,
+			problem: 'noSections',
+			message: 'There is no section to work on yet.'
+		};
+	}
+	const passes = passesOf(head);
+	// A packet that leaves when it is ready needs no other strength.
+	if (!head.staged || head.rinse.mode === 'eachReady') return onePass(passes, head.volume);
+	return yield* stagePassesSteps(passes, advise ?? false);
+}
+
+/** {@link stageHeadSteps} without a pause. */
+export const stageHead = (head: HeadStaging): StagingAnswer => finish(stageHeadSteps({ head }));
+
+/** What one section taking longer does. */
+export interface Delay {
+	readonly section: string;
+	readonly minutes: number;
+	/** Which strengths stay as they were staged: all of them, or those mixed by then. */
+	readonly keep: 'all' | 'mixed';
+}
+
+/**
+ * A head on which one section takes longer than was planned. What is put on after it moves along; the
+ * rinse stays where it was, unless the last section would not have lain at all.
+ */
+export function lateHead(head: HeadStaging, staging: Staging, delay: Delay): HeadStaging {
+	const { section: name, minutes, keep } = delay;
+	const late = staging.finish.find(({ section }) => section === name);
+	const known = (section: string, part: string | undefined) => {
+		const planned = staging.finish.find((one) => one.section === section && one.part === part);
+		const bowl = staging.bowls.find(({ number }) => number === planned?.bowl);
+		return bowl && (keep === 'all' || bowl.mixAtMinute <= (late?.appliedToMinute ?? 0))
+			? { lockedVolume: bowl.volume, lockedRatio: bowl.ratio }
+			: {};
+	};
+	const rinse = Math.max(...staging.finish.map(({ rinseMinute }) => rinseMinute));
+	return {
+		...head,
+		...((head.rinse.mode ?? usualRinse(workEnd(head))) === 'together'
+			? { rinse: { mode: 'together', minute: head.rinse.minute ?? Math.round(rinse) } }
+			: {}),
+		passes: head.passes.map((pass) => ({
+			...pass,
+			sections: pass.sections.map((section) => ({
+				...section,
+				...known(section.name, pass.part),
+				minutesToApply: section.minutesToApply + (section.name === name ? minutes : 0)
+			}))
+		}))
+	};
+}

@@ -1,0 +1,50 @@
+export type { StagingAdvice } from './advice';
+export {
+	chairMinutes,
+	serviceClock,
+	tonerMinutes,
+	type ClockItem,
+	type ClockProblem,
+	type ClockToner,
+	type Doing,
+	type Hands,
+	type ServiceClock
+} from './clock';
+export { NAPE_UP, SERVICE_MINUTES, STAGING } from './constants';
+export {
+	ANGLES,
+	mergeSections,
+	moveSection,
+	proposeSections,
+	sectionLoads,
+	splitSection,
+	withFoils,
+	type Angle,
+	type HeadSection,
+	type SectionedHead,
+	type SectioningProblem,
+	type SectionLoad
+} from './headSections';
+export {
+	lateHead,
+	passesOf,
+	stageHead,
+	stageHeadSteps,
+	workEnd,
+	type Delay,
+	type HeadPass,
+	type HeadQuestion,
+	type HeadStaging
+} from './headStaging';
+export { inOrder, isHairline, ORDER_NAMES, ORDER_REASONS, type OrderName } from './orders';
+export type { StagingProblem, StagingProblemFault, WorkSection } from './problem';
+export { lastRinse, RINSE_MODES, rinseMinute, usualRinse, type RinseMode } from './rinse';
+export {
+	oneStrength,
+	stageBowls,
+	stageBowlsSteps,
+	type SectionFinish,
+	type StagedBowl,
+	type Staging,
+	type StagingAnswer
+} from './staging';

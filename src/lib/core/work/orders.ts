@@ -1,0 +1,78 @@
+import type { AreaName } from '../lift';
+import { NAPE_UP } from './constants';
+import type { HeadSection } from './headSections';
+
+/** Orders of work that colourists name. */
+export const ORDER_NAMES = [
+	'napeUp',
+	'crownFirst',
+	'partingFirst',
+	'darkestFirst',
+	'hairlineLast'
+] as const;
+export type OrderName = (typeof ORDER_NAMES)[number];
+
+/** Why one works in an order. */
+export const ORDER_REASONS: Readonly<Record<OrderName, string>> = {
+	napeUp:
+		'The hair above stays clipped away, and the lower packets keep warm under those that follow.',
+	crownFirst: 'A slow head resists at the crown and the back: they get the most time.',
+	partingFirst: 'The parting shows most and, on a quick head, is finished first: for a retouch.',
+	darkestFirst: 'What has furthest to go gets the most time.',
+	hairlineLast: 'Fine, warm and quick: the hairline gets the least time.'
+};
+
+const rankBy = (areas: readonly AreaName[]) => (section: HeadSection) =>
+	Math.min(...section.areas.map((area) => areas.indexOf(area)));
+
+const CROWN_FIRST: readonly AreaName[] = [
+	'crown',
+	'back',
+	'nape',
+	'top',
+	'leftSide',
+	'rightSide',
+	'fringe',
+	'hairline'
+];
+const PARTING_FIRST: readonly AreaName[] = [
+	'top',
+	'fringe',
+	'crown',
+	'leftSide',
+	'rightSide',
+	'back',
+	'nape',
+	'hairline'
+];
+
+/**
+ * Sections in an order of work.
+ * @param levelOf level a section starts from; asked for darkest first only
+ */
+export function inOrder(
+	sections: readonly HeadSection[],
+	order: OrderName,
+	levelOf: (section: HeadSection) => number
+): HeadSection[] {
+	const napeUp = sections.toSorted((p, q) => rankBy(NAPE_UP)(p) - rankBy(NAPE_UP)(q));
+	const by = (rank: (section: HeadSection) => number) =>
+		napeUp.toSorted((p, q) => rank(p) - rank(q));
+	switch (order) {
+		case 'napeUp':
+			return napeUp;
+		case 'crownFirst':
+			return by(rankBy(CROWN_FIRST));
+		case 'partingFirst':
+			return by(rankBy(PARTING_FIRST));
+		case 'darkestFirst':
+			return by(levelOf);
+		case 'hairlineLast':
+			// From the order as it stands: only the fine hair moves to the end.
+			return sections.toSorted((p, q) => Number(isHairline(p)) - Number(isHairline(q)));
+	}
+}
+
+/** Nothing but hairline: its hair is fine and quick. */
+export const isHairline = ({ areas }: HeadSection): boolean =>
+	areas.every((area) => area === 'hairline');

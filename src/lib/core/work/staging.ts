@@ -1,0 +1,322 @@
+import { undertoneOf, type Lab, type Undertone } from '../colour';
+import { labOfFibre, pointAt, quantile, type PointNow } from '../lift';
+import { blendDeveloper, RESERVE, splitByRatio, type Blend } from '../mix';
+import { finish, type Steps } from '../steps';
+import { adviceFor, type StagingAdvice } from './advice';
+import { BowlSearch, isMet, type Choice } from './bowlSearch';
+import { STAGING } from './constants';
+import { drawSections } from './drawSections';
+import { faultOf, readySection, type StagingProblem, type StagingProblemFault } from './problem';
+
+/** A bowl of one strength for neighbouring sections. */
+export interface StagedBowl {
+	readonly number: number;
+	readonly sections: readonly string[];
+	/** The part of the strand it goes on, where several are worked apart. */
+	readonly part?: string | undefined;
+	readonly volume: number;
+	readonly ratio: number;
+	/** Minutes from the first brush stroke at which it is mixed. */
+	readonly mixAtMinute: number;
+	/** When the last of it is on the head. */
+	readonly usedUpMinute: number;
+	readonly lightenerGrams: number;
+	readonly developerGrams: number;
+	readonly blend: Blend | undefined;
+}
+
+/** How one section comes out. */
+export interface SectionFinish {
+	readonly section: string;
+	readonly part?: string | undefined;
+	readonly bowl: number;
+	/** Grams of ready mixture that go on it, without reserve. */
+	readonly grams: number;
+	readonly appliedFromMinute: number;
+	readonly appliedToMinute: number;
+	readonly rinseMinute: number;
+	/** It is wiped off before the others are rinsed: the product's limit is reached, or it is ready. */
+	readonly wipedFirst: boolean;
+	readonly level: number;
+	readonly low: number;
+	readonly high: number;
+	readonly lab: Lab;
+	readonly undertone: Undertone;
+	readonly condition: number;
+}
+
+export interface Staging {
+	readonly bowls: readonly StagedBowl[];
+	readonly finish: readonly SectionFinish[];
+	readonly target: number;
+	/** Most minus least level at the rinse, expected. */
+	readonly spread: number;
+	/** 10-90 % of the spread: packets differ in heat and saturation. */
+	readonly spreadLow: number;
+	readonly spreadHigh: number;
+	/** The same with one strength throughout: the best single one. */
+	readonly spreadUnstaged: number;
+	readonly unstagedVolume: number;
+	/** How far the least section stays below the target. */
+	readonly shortfall: number;
+	/** The section that stays furthest behind, when any misses. */
+	readonly behind?: string | undefined;
+	readonly advice: readonly StagingAdvice[];
+}
+
+export type StagingAnswer =
+	{ readonly ok: true; readonly staging: Staging } | ({ readonly ok: false } & StagingProblemFault);
+
+/** Sections of one part of the strand, worked with bowls of their own. */
+export interface StagingPass {
+	/** Left out where the strand is worked as one. */
+	readonly part?: string | undefined;
+	readonly problem: StagingProblem;
+}
+
+/**
+ * Stages the bowls: which strength for which sections, so that all are at one level at the rinse.
+ * Bowls are runs of neighbouring sections, in steps of 2.5 vol, at most five, none in use past 20 min;
+ * each costs 0.05 level, so that none is mixed for nothing. One single strength is always among the
+ * choices, so staging never makes it less even.
+ * @returns the staging, or what stands in its way
+ */
+export const stageBowlsSteps = (problem: StagingProblem): Steps<StagingAnswer> =>
+	stagePassesSteps([{ problem }], true);
+
+/**
+ * {@link stageBowlsSteps} for a head on which parts of the strand have bowls of their own: root and
+ * lengths at once with two strengths, or one after the other. All are brought to one level.
+ * @param advise whether to look for what would help where the bowls alone do not: as long again, or more
+ */
+export function* stagePassesSteps(
+	passes: readonly StagingPass[],
+	advise: boolean
+): Steps<StagingAnswer> {
+	const fault = firstFault(passes);
+	if (fault) return { ok: false, ...fault };
+	const { searches, target } = searchesOf(passes);
+	const unstaged = together(unstagedChoices(searches), target);
+	const found: Choice[] = Array<Choice>(searches.length);
+	// The part that gets least far leads; the others are to match it.
+	const slowestFirst = searches
+		.map((_, i) => i)
+		.sort((p, q) => searches[p]!.search.reach - searches[q]!.search.reach);
+	let beside: readonly number[] = [];
+	for (const i of slowestFirst) {
+		const { search } = searches[i]!;
+		const best = yield* (beside.length === 0 ? search : search.matching(beside)).best();
+		found[i] = best;
+		beside = [...beside, ...best.levels];
+	}
+	const staged = together(found, target);
+	// Parts that are each more even may still lie further apart than with one strength.
+	const best = staged.spread <= unstaged.spread + 1e-9 ? staged : unstaged;
+	const worst = worstOf(best);
+	const advice =
+		!advise || isMet(best)
+			? []
+			: adviceFor(searches[worst.pass]!.search.problem, best.choices[worst.pass]!, target);
+	return { ok: true, staging: { ...describe(searches, best, unstaged, target), advice } };
+}
+
+/** {@link stageBowlsSteps} without a pause. */
+export const stageBowls = (problem: StagingProblem): StagingAnswer =>
+	finish(stageBowlsSteps(problem));
+
+/** One strength throughout, told in the same way: for comparison, and for schools that do not stage. */
+export function oneStrength(problem: StagingProblem, volume?: number): StagingAnswer {
+	return onePass([{ problem }], volume);
+}
+
+/**
+ * {@link oneStrength} for several parts of the strand.
+ * @param volume the strength; left out, the best single one
+ */
+export function onePass(passes: readonly StagingPass[], volume?: number): StagingAnswer {
+	const settled = passes.map(({ part, problem }): StagingPass => ({
+		part,
+		problem:
+			volume === undefined
+				? problem
+				: {
+						...problem,
+						sections: problem.sections.map((section) => ({
+							...section,
+							lockedVolume: section.lockedVolume ?? volume
+						}))
+					}
+	}));
+	const fault = firstFault(settled);
+	if (fault) return { ok: false, ...fault };
+	const { searches, target } = searchesOf(settled);
+	const unstaged = together(unstagedChoices(searches), target);
+	return { ok: true, staging: { ...describe(searches, unstaged, unstaged, target), advice: [] } };
+}
+
+const firstFault = (passes: readonly StagingPass[]): StagingProblemFault | undefined => {
+	if (passes.length === 0) {
+		return { problem: 'noSections', message: 'There is no section to work on yet.' };
+	}
+	return passes.map(({ problem }) => faultOf(problem)).find((fault) => fault !== undefined);
+};
+
+/** A part of the strand and the search for its bowls. */
+interface PassSearch {
+	readonly part: string | undefined;
+	readonly search: BowlSearch;
+}
+
+/** All parts have one target: what was asked for, or what the weakest of them can reach. */
+function searchesOf(passes: readonly StagingPass[]) {
+	const first = passes.map(({ part, problem }): PassSearch => ({
+		part,
+		search: new BowlSearch(problem)
+	}));
+	const target = Math.min(...first.map(({ search }) => search.target));
+	const searches = first.map((pass): PassSearch =>
+		pass.search.target === target
+			? pass
+			: { ...pass, search: new BowlSearch({ ...pass.search.problem, target }) }
+	);
+	return { searches, target };
+}
+
+/** The choices of all parts, judged as one head. */
+interface HeadChoice {
+	readonly choices: readonly Choice[];
+	readonly spread: number;
+	readonly shortfall: number;
+	readonly cost: number;
+}
+
+function together(choices: readonly Choice[], target: number): HeadChoice {
+	const levels = choices.flatMap((choice) => choice.levels);
+	const least = Math.min(...levels);
+	const spread = Math.max(...levels) - least;
+	const shortfall = Math.max(0, target - least);
+	const bowls = choices.reduce((sum, { runs }) => sum + runs.length, 0);
+	return { choices, spread, shortfall, cost: spread + shortfall + STAGING.perBowl * bowls };
+}
+
+/** One strength on every part: the best that all of them can be given. */
+function unstagedChoices(searches: readonly PassSearch[]): Choice[] {
+	if (searches.length === 1) return [searches[0]!.search.unstaged()];
+	const target = searches[0]!.search.target;
+	const ways = searches[0]!.search.strengths.flatMap(({ volume, ratio }) => {
+		const choices = searches.flatMap(({ search }) => {
+			const same = search.strengths.findIndex((s) => s.volume === volume && s.ratio === ratio);
+			return same < 0 ? [] : [search.single(same)];
+		});
+		return choices.length === searches.length ? [together(choices, target)] : [];
+	});
+	if (ways.length === 0) return searches.map(({ search }) => search.unstaged());
+	return [...ways.reduce((best, way) => (way.cost < best.cost ? way : best)).choices];
+}
+
+/** Where the least level is. */
+function worstOf({ choices }: HeadChoice): { readonly pass: number; readonly section: number } {
+	const all = choices.flatMap(({ levels }, pass) =>
+		levels.map((level, section) => ({ level, pass, section }))
+	);
+	return all.reduce((worst, one) => (one.level < worst.level ? one : worst));
+}
+
+/** A bowl as it is found, before bowls are numbered in the order of their mixing. */
+interface FoundBowl {
+	readonly pass: number;
+	readonly run: Choice['runs'][number];
+	readonly mixAtMinute: number;
+}
+
+function describe(
+	searches: readonly PassSearch[],
+	best: HeadChoice,
+	unstaged: HeadChoice,
+	target: number
+): Omit<Staging, 'advice'> {
+	const found = best.choices
+		.flatMap(({ runs }, pass) =>
+			runs.map((run): FoundBowl => ({
+				pass,
+				run,
+				mixAtMinute: searches[pass]!.search.times[run.first]!.from
+			}))
+		)
+		.sort((p, q) => p.mixAtMinute - q.mixAtMinute || p.pass - q.pass);
+	const drawn = drawSections(
+		searches.map(({ search }, i) => ({ search, choice: best.choices[i]! }))
+	);
+	const finish = found
+		.flatMap((bowl, i) => finishesOf(searches[bowl.pass]!, bowl, i + 1, drawn.levels[bowl.pass]!))
+		.sort((p, q) => p.appliedFromMinute - q.appliedFromMinute);
+	const worst = worstOf(best);
+	const first = unstaged.choices[0]!.runs[0]!;
+	return {
+		bowls: found.map((bowl, i) => bowlOf(searches[bowl.pass]!, bowl, i + 1)),
+		finish,
+		target,
+		spread: best.spread,
+		spreadLow: quantile(drawn.spreads, 0.1),
+		spreadHigh: quantile(drawn.spreads, 0.9),
+		spreadUnstaged: unstaged.spread,
+		unstagedVolume: searches[0]!.search.strengths[first.strength]!.volume,
+		shortfall: best.shortfall,
+		...(isMet(best)
+			? {}
+			: { behind: searches[worst.pass]!.search.times[worst.section]!.section.name })
+	};
+}
+
+function bowlOf({ part, search }: PassSearch, { run }: FoundBowl, number: number): StagedBowl {
+	const { problem, times, strengths } = search;
+	const { volume, ratio } = strengths[run.strength]!;
+	const step = problem.step ?? 1;
+	const own = times.slice(run.first, run.last + 1);
+	const grams = own.reduce((sum, { section }) => sum + section.grams, 0) * (1 + RESERVE);
+	const { lightenerGrams, developerGrams } = splitByRatio(grams, ratio, step);
+	return {
+		number,
+		sections: own.map(({ section }) => section.name),
+		part,
+		volume,
+		ratio,
+		mixAtMinute: own[0]!.from,
+		usedUpMinute: own.at(-1)!.to,
+		lightenerGrams,
+		developerGrams,
+		blend: blendDeveloper(volume, developerGrams, problem.stock, step)
+	};
+}
+
+function finishesOf(
+	{ part, search }: PassSearch,
+	{ run }: FoundBowl,
+	bowl: number,
+	drawn: readonly Float64Array[]
+): SectionFinish[] {
+	const { problem, times, strengths } = search;
+	const strength = strengths[run.strength]!;
+	return times.slice(run.first, run.last + 1).map((time, k): SectionFinish => {
+		const ready = readySection(problem, time, strength, times[run.first]!.from);
+		const now: PointNow = pointAt(ready, time.rinse);
+		const lab = labOfFibre(now.fibre);
+		const levels = drawn[run.first + k]!;
+		return {
+			section: time.section.name,
+			part,
+			bowl,
+			grams: time.section.grams,
+			appliedFromMinute: time.from,
+			appliedToMinute: time.to,
+			rinseMinute: time.rinse,
+			wipedFirst: time.wipedFirst,
+			level: now.level,
+			low: quantile(levels, 0.1),
+			high: quantile(levels, 0.9),
+			lab,
+			undertone: undertoneOf(lab),
+			condition: now.condition
+		};
+	});
+}

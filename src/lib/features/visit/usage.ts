@@ -1,0 +1,33 @@
+import { usageOf } from '../../core/learn';
+import type { Shelf, Visit } from '../../schema/records';
+import { recordedBefore } from './learned';
+import { sectionedHead, sectionsOf } from './headWork';
+import { dayWork } from './work';
+import { sectionLoads } from '../../core/work';
+
+/** What earlier leftovers taught of how much mixture this head takes. */
+export interface Usage {
+	/** Factor on grams, 1 for typical. */
+	readonly factor: number;
+	readonly visits: number;
+}
+
+/** @param day ISO date of the visit that is being planned */
+export function usageFrom(visits: readonly Visit[], day: string, shelf: Shelf | undefined): Usage {
+	const seen = recordedBefore(visits, day).flatMap((visit) => {
+		const { leftoverGrams } = visit.result;
+		if (leftoverGrams === undefined) return [];
+		const { reading, bowls, lift } = visit;
+		const sections = sectionsOf({ reading, bowls, plan: lift });
+		const loads = sectionLoads(sections, sectionedHead(reading, bowls, lift, 1));
+		const neededGrams = loads.reduce((sum, load) => sum + (load?.grams ?? 0), 0);
+		if (neededGrams <= 0) return [];
+		const weighed = bowls.mixed.flatMap(({ parts }) => parts.map(({ grams }) => grams));
+		const mixedGrams =
+			weighed.length > 0
+				? weighed.reduce((sum, grams) => sum + grams, 0)
+				: dayWork(visit, visit, shelf).main.totalGrams;
+		return [{ mixedGrams, leftoverGrams, neededGrams }];
+	});
+	return { factor: usageOf(seen), visits: seen.length };
+}
