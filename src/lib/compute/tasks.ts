@@ -7,7 +7,7 @@ import {
 	type Range,
 	type Spread
 } from '../core/lift';
-import { stageBowlsSteps, stageHeadSteps } from '../core/work';
+import { compareHeadsSteps, stageBowlsSteps, stageHeadSteps } from '../core/work';
 import {
 	findTonerSteps,
 	judgeAimSteps,
@@ -59,6 +59,7 @@ export const TASKS = {
 	judgeAim: judgeAimSteps,
 	stageBowls: stageBowlsSteps,
 	stageHead: stageHeadSteps,
+	compareHeads: compareHeadsSteps,
 	stallPoints: stallPointsSteps,
 	headInterval: intervalSteps,
 	readPicture: pictureSteps

@@ -1,12 +1,5 @@
 import type { Lab } from '../core/colour';
-
-/** Why a device did not do what it was asked. */
-export type DeviceProblem = 'notFound' | 'notConnected' | 'lost' | 'uncalibrated';
-
-/** What a device answers: failing is an ordinary thing for it, so it is a value. */
-export type DeviceAnswer<T> =
-	| { readonly ok: true; readonly value: T }
-	| { readonly ok: false; readonly problem: DeviceProblem };
+import type { DeviceAnswer, DeviceProblem } from './device';
 
 /**
  * A hand-held instrument that is put on hair and says its colour. Whatever make it is, a driver gives

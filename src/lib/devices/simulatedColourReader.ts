@@ -1,5 +1,7 @@
 import type { Lab } from '../core/colour';
-import type { ColourReader, DeviceAnswer } from './colourReader';
+import type { ColourReader } from './colourReader';
+import type { DeviceAnswer } from './device';
+import { normalFrom } from './normal';
 
 /** How the simulated instrument errs, in units of L*, a*, b*. */
 export const SIMULATED_READER = {
@@ -76,7 +78,7 @@ export class SimulatedColourReader implements ColourReader {
 		const { placing, sensor, driftPerHour } = SIMULATED_READER;
 		const hours = (this.world.now() - this.#calibratedAt) / HOUR_MS;
 		const { l, a, b } = this.world.hair();
-		const noise = (sd: number) => Math.hypot(sd, sensor) * this.#normal();
+		const noise = (sd: number) => Math.hypot(sd, sensor) * normalFrom(this.world.random);
 		return {
 			ok: true,
 			value: {
@@ -98,11 +100,5 @@ export class SimulatedColourReader implements ColourReader {
 		this.#connected = false;
 		for (const listener of this.#listeners) listener();
 		return true;
-	}
-
-	/** Box and Muller: a normal deviate from two even ones. */
-	#normal(): number {
-		const { random } = this.world;
-		return Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
 	}
 }

@@ -24,3 +24,28 @@ export const calendarOf = (days: readonly CalendarDay[], now: Date): string =>
 			end: { date: new Date(dayAfter(date, 1)), type: 'DATE' }
 		}))
 	});
+
+/** Something at a time of day. */
+export interface CalendarTime extends CalendarDay {
+	/** Local time of day, hh:mm. */
+	readonly startTime: string;
+	readonly minutes: number;
+}
+
+/** Times of a day as an iCalendar file: the hours are those of the clock on this wall. */
+export const calendarOfTimes = (times: readonly CalendarTime[], now: Date): string =>
+	generateIcsCalendar({
+		version: '2.0',
+		prodId: '-//Zelvant//service//EN',
+		events: times.map(({ id, date, startTime, minutes, title, text }) => {
+			const start = new Date(`${date}T${startTime}:00`);
+			return {
+				uid: `${id}@zelvant`,
+				stamp: { date: now },
+				summary: title,
+				description: text,
+				start: { date: start },
+				end: { date: new Date(start.getTime() + minutes * 60_000) }
+			};
+		})
+	});

@@ -230,14 +230,27 @@ export const headSection = z.object({
 	skip: z.boolean().optional()
 });
 
-/** A bowl as it was really weighed. */
+/** A bowl as it was really weighed; its strength and ratio are those it was mixed for. */
 export const mixedBowl = z.object({
 	number: z.number().int().min(1).max(60),
 	at: when,
-	volume: hair.volume,
-	ratio: hair.ratio,
+	/** 0 where nothing develops it. */
+	volume: z.number().min(0).max(40),
+	ratio: z.number().min(0).max(4),
 	sections: z.array(text(120)).max(40),
-	parts: z.array(z.object({ name: text(120), grams: z.number().min(0).max(5000) })).max(8)
+	/** The part of the strand it goes on, where several are worked apart. */
+	part: text(40).optional(),
+	parts: z
+		.array(
+			z.object({
+				name: text(120),
+				grams: z.number().min(0).max(5000),
+				target: z.number().min(0).max(5000)
+			})
+		)
+		.max(8),
+	/** Everything that belongs in it is in it. */
+	done: z.boolean()
 });
 
 export const bowlsPlan = z.object({

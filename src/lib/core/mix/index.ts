@@ -1,3 +1,4 @@
+export { additiveDose, type AdditiveRule } from './additive';
 export { blendDeveloper, blendStrength, type Blend } from './blend';
 export { planBowls, totalOf, type Bowl, type BowlPlan, type MixtureNeed } from './bowls';
 export {

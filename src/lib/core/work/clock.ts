@@ -66,12 +66,26 @@ export const tonerStay = ({ minutes, applyMinutes }: ClockToner): number =>
  * Chair time that is sure before any bowl is staged: consultation, a bowl, the lightening up to its
  * rinse, toner and finish. {@link serviceClock} comes to the same for one rinse.
  * @param lightening minutes from the first brush stroke to the rinse, of each application of the day
+ * @param asideMinutes what colour beside the lightener adds, {@link asideStay}
  */
-export function chairMinutes(lightening: readonly number[], toner?: ClockToner): number {
+export function chairMinutes(
+	lightening: readonly number[],
+	toner?: ClockToner,
+	asideMinutes = 0
+): number {
 	const { consult, mix, rinse, finish } = SERVICE_MINUTES;
 	const rounds = lightening.reduce((sum, minutes) => sum + mix + minutes + rinse, 0);
-	return Math.round(consult + rounds + (toner ? tonerStay(toner) : 0) + finish);
+	return Math.round(consult + rounds + asideMinutes + (toner ? tonerStay(toner) : 0) + finish);
 }
+
+/** Minutes that colour beside the lightener adds after the rinse: what it still has to lie, and its own rinse. */
+export const asideStay = (
+	{ applyMinutes, minutes }: ClockAside,
+	workMinutes: number,
+	rinseMinute: number
+): number =>
+	Math.max(0, workMinutes + applyMinutes + minutes - (rinseMinute + SERVICE_MINUTES.rinse)) +
+	SERVICE_MINUTES.toneRinse;
 
 /**
  * Who does what when. Each section is checked from about half of its time, then every eight minutes
@@ -101,7 +115,6 @@ export function serviceClock(problem: ClockProblem): ServiceClock {
 		add('chair', 'process', name, to, Math.max(0, end - to));
 	}
 	const lastApplied = Math.max(0, ...finish.map(({ appliedToMinute }) => appliedToMinute));
-	items.push(...checksOf(problem, lastApplied));
 	for (const { section, part, rinseMinute } of finish.filter(({ wipedFirst }) => wipedFirst)) {
 		add(helper, 'wipe', nameOf({ section, part }), rinseMinute, SERVICE_MINUTES.wipe);
 	}
@@ -109,6 +122,14 @@ export function serviceClock(problem: ClockProblem): ServiceClock {
 	for (const { minute, of } of rinsesOf(finish)) {
 		clock = add(helper, 'rinse', of, Math.max(clock, minute), SERVICE_MINUTES.rinse);
 	}
+	// Who stands at the basin cannot look at the front.
+	const away = items.filter(({ who, what }) => who === 'colourist' && what !== 'apply');
+	items.push(
+		...checksOf(problem, lastApplied).filter(
+			(check) =>
+				!away.some((one) => one.fromMinute < check.toMinute && one.toMinute > check.fromMinute)
+		)
+	);
 	if (aside) {
 		// Put on when the hands are free, rinsed apart so that no dark colour runs over fresh blonde.
 		const on = add('colourist', 'apply', aside.name, lastApplied, aside.applyMinutes);

@@ -1,8 +1,10 @@
 export type { StagingAdvice } from './advice';
 export {
+	asideStay,
 	chairMinutes,
 	serviceClock,
 	tonerMinutes,
+	type ClockAside,
 	type ClockItem,
 	type ClockProblem,
 	type ClockToner,
@@ -10,6 +12,7 @@ export {
 	type Hands,
 	type ServiceClock
 } from './clock';
+export { compareHeadsSteps, type HeadWay, type HeadWayResult } from './compare';
 export { NAPE_UP, SERVICE_MINUTES, STAGING } from './constants';
 export {
 	ANGLES,

@@ -1,12 +1,12 @@
 <script lang="ts">
-	import type { Bowl } from '../../core/mix';
 	import { bowlFigure } from './figure';
+	import type { MixBowl } from './parts';
 
 	interface Props {
-		bowl: Bowl;
+		bowl: MixBowl;
 	}
 	let { bowl }: Props = $props();
-	const figure = $derived(bowlFigure(bowl));
+	const figure = $derived(bowlFigure(bowl.parts));
 </script>
 
 <svg viewBox="0 0 104 92" aria-hidden="true">
@@ -15,7 +15,7 @@
 	</defs>
 	<g clip-path="url(#inside-{bowl.number})">
 		{#each figure.layers as layer (layer.name)}
-			<rect x="0" width="104" y={layer.y} height={layer.height} class={layer.kind} />
+			<rect x="0" width="104" y={layer.y} height={layer.height} class={layer.shade} />
 		{/each}
 	</g>
 	<path class="rim" d="M2 10H102M6 10C8 56 26 84 52 84S96 56 98 10M34 84h36" />

@@ -77,7 +77,9 @@ export function wayAnswer(view: HairView, day: LiftDay, session: VisitSession): 
 		undertone: bare ? '' : lift.undertone.name,
 		colours: coloursOf(fibres, reading.whiteShare),
 		// The planned day is told as its bowls were staged; another, as it is reckoned before any staging.
-		work: isPlanned(day, session) ? session.work : dayWork(day, session.visit, session.shelf),
+		work: isPlanned(day, session)
+			? session.work
+			: dayWork(day, session.visit, session.shelf, undefined, session.lowlights.aside),
 		moments: courseOf(view, steps, end)
 	};
 }

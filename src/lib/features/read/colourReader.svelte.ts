@@ -1,6 +1,7 @@
 import type { Lab } from '../../core/colour';
 import { medianReading } from '../../core/picture';
-import { DEVICE_WORDS, type ColourReader, type DeviceProblem } from '../../devices/colourReader';
+import { DEVICE_WORDS, type ColourReader } from '../../devices/colourReader';
+import type { DeviceProblem } from '../../devices/device';
 
 /** Readings that make one answer. */
 export const READINGS = 3;

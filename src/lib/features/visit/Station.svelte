@@ -154,6 +154,10 @@
 		min-width: 0;
 		overflow-y: auto;
 	}
+	/* A full column scrolls; nothing in it is squeezed. */
+	.dials > :global(*) {
+		flex: none;
+	}
 	footer {
 		position: sticky;
 		bottom: 0;

@@ -28,6 +28,7 @@
 	const session = new VisitSession(useRecords().library, id, undefined, compute);
 	$effect(() => session.head.findToner());
 	$effect(() => session.bowls.find());
+	$effect(() => session.lowlights.find());
 	provideVisit(session);
 	$effect(() => followGestures(window));
 

@@ -2,6 +2,7 @@ import {
 	serviceClock,
 	stageHead,
 	workEnd,
+	type ClockAside,
 	type HeadStaging,
 	type ServiceClock,
 	type Staging,
@@ -25,6 +26,7 @@ export interface BowlsSource {
 	readonly shelf: Shelf | undefined;
 	readonly learned: Learned | undefined;
 	readonly usage: Usage;
+	readonly lowlights: { readonly aside: ClockAside | undefined };
 	limitOf(product: LiftPlan['product']): number;
 }
 
@@ -108,6 +110,7 @@ export class BowlsView {
 			bowls,
 			finish,
 			assistant: this.#bowls.assistant,
+			aside: this.#source.lowlights.aside,
 			toner: tonerOf({ tone: this.#tone, reading: this.#reading })
 		});
 	}

@@ -69,8 +69,17 @@ export const delayAt = (
  * @param from minute of the day at which its first brush stroke falls
  */
 export function eventsOf(plan: LiftPlan, zones: readonly ZoneStart[], from = 0): LiftEvent[] {
-	const { product, volume, ratio, placement, section, damp, bondAdditive, delays } = plan;
-	const mixture: Mixture = { product, volume, ratio, placement, section, damp, bondAdditive };
+	const { product, second, volume, ratio, placement, section, damp, bondAdditive, delays } = plan;
+	const mixture: Mixture = {
+		product,
+		second,
+		volume,
+		ratio,
+		placement,
+		section,
+		damp,
+		bondAdditive
+	};
 	// A border belongs to the zone nearer the scalp.
 	const past = 1e-6;
 	return zones

@@ -168,9 +168,12 @@ export function headStaging(
 	const zone = mainZone(zonesOf(reading), plan.covers);
 	const target = liftTarget(aimOn(aimOf(aim, undefined), zone.name));
 	const apart = bowls.strand !== 'together' && hasParts(reading, plan);
-	const sections = (zones?: readonly ZoneName[]) =>
-		worked.map((each) => workSection(source, each, target, zones));
-	const inParts = PARTS.map(({ part, zones }): HeadPass => ({ part, sections: sections(zones) }));
+	const sections = (zones?: readonly ZoneName[], part?: string) =>
+		worked.map((each) => workSection(source, each, target, zones, part));
+	const inParts = PARTS.map(({ part, zones }): HeadPass => ({
+		part,
+		sections: sections(zones, part)
+	}));
 	const [root, lengths] = inParts as [HeadPass, HeadPass];
 	const passes: HeadPass[] = !apart
 		? [{ sections: sections() }]
@@ -243,7 +246,8 @@ function workSection(
 	source: HeadWorkSource,
 	{ section, name, load, placement }: NamedSection,
 	headTarget: number,
-	only?: readonly ZoneName[]
+	only?: readonly ZoneName[],
+	part?: string
 ): WorkSection {
 	const { plan, aim } = source;
 	const area = section.areas[0];
@@ -259,13 +263,14 @@ function workSection(
 	const zone = mainZone(zones, covers);
 	const length = (some: LiftPlan['covers']) =>
 		zones.filter((each) => some[each.name]).reduce((sum, each) => sum + each.toCm - each.fromCm, 0);
-	const part = only ? length(covers) / Math.max(0.1, length(plan.covers)) : 1;
+	const reached = only ? length(covers) / Math.max(0.1, length(plan.covers)) : 1;
+	const lock = strengthOf(source.bowls, section, name, part);
 	const own = liftTarget(aimOn(aimOf(aim, area), zone.name));
 	return {
 		name,
-		grams: load!.grams * part,
+		grams: load!.grams * reached,
 		// Two bowls in one packet take no longer than one; a strand worked in two goes does by its parts.
-		minutesToApply: load!.minutes * (source.bowls.strand === 'rootLater' ? part : 1),
+		minutesToApply: load!.minutes * (source.bowls.strand === 'rootLater' ? reached : 1),
 		placement,
 		section: section.thickness ?? plan.section,
 		fibre: afterEarlier(source, reading, zone),
@@ -274,6 +279,20 @@ function workSection(
 		distanceCm: (zone.fromCm + zone.toCm) / 2,
 		...(own === headTarget ? {} : { aimAbove: own - headTarget }),
 		...(isHairline(section) ? { fineHairline: true } : {}),
-		...(section.lockedVolume === undefined ? {} : { lockedVolume: section.lockedVolume })
+		...lock
 	};
+}
+
+/** The strength a section is bound to: of the bowl that is weighed for it, or as somebody set it. */
+function strengthOf(
+	{ mixed }: BowlsPlan,
+	{ lockedVolume }: HeadSection,
+	name: string,
+	part: string | undefined
+): Pick<WorkSection, 'lockedVolume' | 'lockedRatio'> {
+	const bowl = mixed.findLast(
+		(one) => one.done && one.part === part && one.sections.includes(name)
+	);
+	if (bowl) return { lockedVolume: bowl.volume, lockedRatio: bowl.ratio };
+	return lockedVolume === undefined ? {} : { lockedVolume };
 }

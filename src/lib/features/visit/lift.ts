@@ -98,6 +98,7 @@ export function applicationOn(
 			: 0;
 	return {
 		product: plan.product,
+		second: plan.second,
 		volume: plan.volume,
 		ratio: plan.ratio,
 		minutes: Math.max(0, lies),

@@ -25,6 +25,7 @@ import { HairView, type HairSource } from './hairView.svelte';
 import { learnedFrom, recordedBefore } from './learned';
 import type { Learned } from './lift';
 import { areaWords, labelIn, PRODUCT_OPTIONS } from './words';
+import { Lowlights, type LowlightSource } from './lowlights.svelte';
 import { usageFrom, type Usage } from './usage';
 import { dayWork, type DayWork } from './work';
 
@@ -33,7 +34,7 @@ import { dayWork, type DayWork } from './work';
  * answers from here and from the views of its hair, and change the document through {@link change} and
  * its like, nothing else.
  */
-export class VisitSession implements HairSource, BowlsSource {
+export class VisitSession implements HairSource, BowlsSource, LowlightSource {
 	readonly #library: Library;
 	readonly #history = new History<Visit>();
 	readonly #now: () => Date;
@@ -52,12 +53,15 @@ export class VisitSession implements HairSource, BowlsSource {
 		this.head = new HairView(this, () => undefined, `toner ${id}`, compute);
 		this.#compute = compute;
 		this.bowls = new BowlsView(this, `bowls ${id}`, compute);
+		this.lowlights = new Lowlights(this, `lowlights ${id}`, compute);
 	}
 
 	/** The rest of the head: what holds wherever no area differs. Bowls, chair and record stand on it. */
 	readonly head: HairView;
 	/** Sections, bowls and clock of the main application. */
 	readonly bowls: BowlsView;
+	/** Depth put back between the light strands. */
+	readonly lowlights: Lowlights;
 	readonly #compute: ComputeClient | undefined;
 	readonly #ofAreas = new Map<AreaName, HairView>();
 	/** What the core says of the hair of an area, or of the rest of the head. */
@@ -251,7 +255,9 @@ export class VisitSession implements HairSource, BowlsSource {
 	});
 
 	/** What the day takes: bowls, hours and price. */
-	work: DayWork = $derived.by(() => dayWork(this.visit, this.visit, this.shelf, this.bowls.main));
+	work: DayWork = $derived.by(() =>
+		dayWork(this.visit, this.visit, this.shelf, this.bowls.main, this.lowlights.aside)
+	);
 	/** Bowls of the main application. */
 	get bowlPlan(): BowlPlan {
 		return this.work.main;

@@ -10,7 +10,15 @@ import {
 } from '../../core/mix';
 import { DEFAULT_LIMIT_MINUTES } from '../../core/lift';
 import { servicePrice } from '../../core/plan';
-import { chairMinutes, lastRinse, sectionLoads, tonerMinutes, type Staging } from '../../core/work';
+import {
+	asideStay,
+	chairMinutes,
+	lastRinse,
+	sectionLoads,
+	tonerMinutes,
+	type ClockAside,
+	type Staging
+} from '../../core/work';
 import type { LiftPlan, Reading, Shelf, Visit } from '../../schema/records';
 import { daySteps, MAIN_STEP, type DayStep, type LiftDay } from './day';
 import { coveredCm, sectionedHead, sectionsOf } from './headWork';
@@ -103,12 +111,14 @@ const DENSITY_WORK = { low: 0.8, medium: 1, high: 1.3 } as const satisfies Recor
 /**
  * What a day of work takes on this head. A day on which nothing is put on takes no bowl.
  * @param main the main application as it was staged
+ * @param aside colour that goes on beside it: lowlights
  */
 export function dayWork(
 	day: LiftDay,
 	head: WorkedHead,
 	shelf: Shelf | undefined,
-	main?: StagedMain
+	main?: StagedMain,
+	aside?: ClockAside
 ): DayWork {
 	const stock = shelf?.developers ?? [];
 	const steps = daySteps(day)
@@ -142,7 +152,8 @@ export function dayWork(
 		steps.reduce((total, work) => total + of(work), 0);
 	const minutes = chairMinutes(
 		steps.map((work) => work.rinseMinute),
-		tonerOf(head)
+		tonerOf(head),
+		asideOf(steps, aside)
 	);
 	return {
 		steps,
@@ -152,6 +163,11 @@ export function dayWork(
 		chairMinutes: minutes,
 		price: shelf?.rates && servicePrice(minutes, steps.length, shelf.rates)
 	};
+}
+
+function asideOf(steps: readonly StepWork[], aside: ClockAside | undefined): number {
+	const main = steps.find(({ step }) => step.id === MAIN_STEP);
+	return main && aside ? asideStay(aside, main.bowls.workMinutes, main.rinseMinute) : 0;
 }
 
 /** The strengths of the bowls in a few words: one, or those they are raised through. */

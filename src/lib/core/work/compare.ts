@@ -1,0 +1,45 @@
+import type { Steps } from '../steps';
+import { stageHeadSteps, type HeadStaging } from './headStaging';
+
+/** A head worked in one of several ways. */
+export interface HeadWay {
+	readonly name: string;
+	readonly head: HeadStaging;
+}
+
+/** How even and how near a way comes; nothing where it cannot be worked. */
+export interface HeadWayResult {
+	readonly name: string;
+	readonly outcome?:
+		| {
+				readonly spread: number;
+				readonly shortfall: number;
+				readonly bowls: number;
+				/** Minute of the last rinse. */
+				readonly rinseMinute: number;
+		  }
+		| undefined;
+}
+
+/** Works a head in several ways and says how each would come out. */
+export function* compareHeadsSteps(ways: readonly HeadWay[]): Steps<HeadWayResult[]> {
+	const results: HeadWayResult[] = [];
+	for (const [i, { name, head }] of ways.entries()) {
+		const answer = yield* stageHeadSteps({ head });
+		results.push({
+			name,
+			...(answer.ok
+				? {
+						outcome: {
+							spread: answer.staging.spread,
+							shortfall: answer.staging.shortfall,
+							bowls: answer.staging.bowls.length,
+							rinseMinute: Math.max(...answer.staging.finish.map((one) => one.rinseMinute))
+						}
+					}
+				: {})
+		});
+		yield (i + 1) / ways.length;
+	}
+	return results;
+}

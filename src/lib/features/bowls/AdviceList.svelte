@@ -1,0 +1,67 @@
+<script lang="ts">
+	import type { Staging } from '../../core/work';
+	import Button from '../../ui/Button.svelte';
+	import { useVisit } from '../visit/context';
+	import { canFollow, follow } from './advice';
+	import { formatSpread } from './words';
+
+	interface Props {
+		staging: Staging;
+		/** What would help, once it is known. */
+		advice: Staging['advice'] | undefined;
+	}
+	let { staging, advice }: Props = $props();
+	const session = useVisit();
+	const MOST = 4;
+</script>
+
+<section aria-label="What would help">
+	<p>
+		<b
+			>{staging.shortfall > 0.25
+				? `The ${staging.behind} stays ${formatSpread(staging.shortfall)} below the aim.`
+				: `The ${staging.behind} stays behind: the head lies ${formatSpread(staging.spread)} level apart.`}</b
+		>
+		{#if advice === undefined}Looking for what would help…{:else if advice.length === 0}No lever
+			alone helps: aim deeper, or plan another visit.{/if}
+	</p>
+	{#if advice}
+		<ul>
+			{#each advice.slice(0, MOST) as option (option.what)}
+				<li>
+					<span
+						>{option.message}
+						<span class="soft"
+							>{formatSpread(option.spread)} apart{option.shortfall > 0.05
+								? `, ${formatSpread(option.shortfall)} below`
+								: ''}</span
+						></span
+					>
+					{#if canFollow(option)}
+						<Button onclick={() => follow(session, option)}
+							>Do it<span class="visually-hidden">: {option.message}</span></Button
+						>
+					{/if}
+				</li>
+			{/each}
+		</ul>
+	{/if}
+</section>
+
+<style>
+	section {
+		padding: 10px 0;
+		border-bottom: 1px solid var(--line);
+	}
+	li {
+		display: flex;
+		align-items: center;
+		justify-content: space-between;
+		gap: 14px;
+		min-height: 48px;
+	}
+	.soft {
+		color: var(--ink-soft);
+		white-space: nowrap;
+	}
+</style>

@@ -1,0 +1,76 @@
+<script lang="ts">
+	import Strand from '../../charts/strand/Strand.svelte';
+	import { hexOf, rgbOf } from '../../core/colour';
+	import { formatLevel } from '../../core/hair';
+	import type { Staging } from '../../core/work';
+
+	interface Props {
+		staging: Staging;
+	}
+	let { staging }: Props = $props();
+	const several = $derived(new Set(staging.finish.map(({ part }) => part)).size > 1);
+</script>
+
+<!-- The head as it comes to the basin, in the order of the work: whether it is even is seen, not read. -->
+<ol class="locks" aria-label="Every section when it is rinsed">
+	{#each staging.finish as one, i (`${one.section} ${one.part}`)}
+		<li>
+			<span class="lock"
+				><Strand
+					hanging
+					colours={{ hair: [rgbOf(one.lab), rgbOf(one.lab)] }}
+					seed={i + 3}
+					label="{one.section}{several ? `, ${one.part}` : ''}: {formatLevel(one.level)} {one
+						.undertone.name} {hexOf(one.lab)}"
+				/></span
+			>
+			<b class="figure">{formatLevel(one.level)}</b>
+			<span class="name"
+				>{one.section}{#if several}<br />{one.part}{/if}</span
+			>
+		</li>
+	{/each}
+</ol>
+
+<style>
+	.locks {
+		display: grid;
+		grid-auto-flow: column;
+		grid-auto-columns: minmax(0, 1fr);
+		gap: 10px;
+	}
+	li {
+		text-align: center;
+		line-height: 1.1;
+		min-width: 0;
+	}
+	.lock {
+		display: block;
+		height: 92px;
+		max-width: 84px;
+		margin: 0 auto 4px;
+	}
+	.figure {
+		display: block;
+		font-size: 19px;
+	}
+	.name {
+		font-size: 13px;
+		overflow-wrap: anywhere;
+	}
+	@media (max-width: 1100px) {
+		.lock {
+			height: 74px;
+		}
+	}
+	@media (max-width: 760px) {
+		.locks {
+			grid-auto-flow: row;
+			grid-template-columns: repeat(5, minmax(0, 1fr));
+			gap: 8px 6px;
+		}
+		.lock {
+			height: 56px;
+		}
+	}
+</style>

@@ -1,0 +1,33 @@
+import { SERVICE_MINUTES } from '../../core/work';
+import type { Visit } from '../../schema/records';
+
+const clockOf = (date: Date): string =>
+	`${date.getHours().toString().padStart(2, '0')}:${date.getMinutes().toString().padStart(2, '0')}`;
+
+/** Times of day are told in these steps, minutes. */
+const STEP = 5;
+
+/**
+ * Time of day of the first brush stroke: when the timer was started, or as somebody set it, or once the
+ * consultation of who sits in the chair is over. Nothing for somebody who is still waited for.
+ */
+export function startOf({ bowls, run, chairSince }: Visit): string | undefined {
+	if (run.startedAt) return clockOf(new Date(run.startedAt));
+	if (bowls.startAt) return bowls.startAt;
+	if (!chairSince) return undefined;
+	const after = new Date(chairSince).getTime() + SERVICE_MINUTES.consult * 60_000;
+	const rounded = Math.ceil(after / (STEP * 60_000)) * STEP * 60_000;
+	return clockOf(new Date(rounded));
+}
+
+/** A minute of the service as the clock on the wall shows it; as a minute, while no start is known. */
+export function timeOf(start: string | undefined, minute: number): string {
+	const whole = Math.round(minute);
+	if (start === undefined) return `${whole} min`;
+	const [hours, minutes] = start.split(':').map(Number) as [number, number];
+	const day = 24 * 60;
+	const at = (((hours * 60 + minutes + whole) % day) + day) % day;
+	return `${Math.floor(at / 60)
+		.toString()
+		.padStart(2, '0')}:${(at % 60).toString().padStart(2, '0')}`;
+}

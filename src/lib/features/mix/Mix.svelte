@@ -1,0 +1,398 @@
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import { goto } from '$app/navigation';
+	import { compute } from '../../compute/browser';
+	import { STANDING_CAUTIONS } from '../../core/caution';
+	import { blendStrength, BOWL_LIFE_MINUTES, toleranceOf } from '../../core/mix';
+	import { SimulatedScale } from '../../devices/simulatedScale';
+	import { useRecords } from '../../records/context';
+	import Button from '../../ui/Button.svelte';
+	import NumberField from '../../ui/NumberField.svelte';
+	import TextButton from '../../ui/TextButton.svelte';
+	import { isTyping, usesSpace } from '../shell/keys';
+	import { dayBowls } from '../bowls/parts';
+	import { VisitSession } from '../visit/session.svelte';
+	import { formatRatio } from '../visit/words';
+	import { Awake } from './awake.svelte';
+	import { Mixing } from './mixing.svelte';
+	import SimulatedControls from './SimulatedControls.svelte';
+	import Weighings from './Weighings.svelte';
+
+	interface Props {
+		id: string;
+		/** Number of the bowl, from 1. */
+		number: number;
+	}
+	let { id, number }: Props = $props();
+	// svelte-ignore state_referenced_locally
+	// The route remounts this component for another visit.
+	const session = new VisitSession(useRecords().library, id, undefined, compute);
+	$effect(() => session.bowls.find());
+	$effect(() => session.lowlights.find());
+	$effect(() => session.head.findToner());
+	const bowls = $derived(dayBowls(session));
+	const at = $derived(Math.min(Math.max(1, number), bowls.length));
+	const bowl = $derived(bowls[at - 1]);
+	const scale = new SimulatedScale(
+		{
+			random: Math.random,
+			now: () => Date.now(),
+			wait: (ms) => new Promise((resolve) => setTimeout(resolve, ms)),
+			every: (ms, tick) => {
+				const timer = setInterval(tick, ms);
+				return () => clearInterval(timer);
+			}
+		},
+		session.shelf?.scaleStep ?? 1
+	);
+	// A search that ends, or a weighing that is written down, makes no other bowl of it.
+	const key = $derived(bowl ? `${at} ${bowl.part ?? ''} ${bowl.sections.join('|')}` : '');
+	let mixing = $state.raw<Mixing>();
+	$effect(() => {
+		if (key === '') return undefined;
+		const opened = untrack(() => new Mixing(session, bowl!, scale));
+		mixing = opened;
+		void opened.connect();
+		return () => {
+			mixing = undefined;
+			void opened.close();
+		};
+	});
+	const awake = new Awake();
+	$effect(() => awake.hold());
+
+	const now = $derived(mixing?.now);
+	const on = $derived(mixing?.state === 'on');
+	const shown = (amount: number, unit = 'g') => `${Math.round(amount * 100) / 100} ${unit}`;
+	const remaining = $derived(now && mixing ? now.target - mixing.poured : 0);
+	const tolerance = $derived(now ? toleranceOf(now.target, session.shelf?.scaleStep ?? 1) : 1);
+	const WORDS = {
+		empty: 'pour',
+		under: 'pour on',
+		near: 'slowly now',
+		within: 'that is it',
+		over: 'too much'
+	} as const;
+	/** The bar goes a little past the target, so that too much shows. */
+	const FULL = 1.25;
+	const filled = $derived(
+		now && mixing ? Math.min(1, Math.max(0, mixing.poured / (now.target * FULL))) : 0
+	);
+	/** What lies in the bowl, as it was weighed. */
+	const result = $derived.by(() => {
+		const lightener = sum('lightener') + sum('colour');
+		const developer = sum('developer');
+		const parts = (mixing?.weighings ?? []).flatMap(({ part, poured }) =>
+			part.volume === undefined ? [] : [{ volume: part.volume, grams: poured }]
+		);
+		return {
+			ratio: lightener > 0 ? developer / lightener : 0,
+			volume: blendStrength(parts)
+		};
+	});
+	function sum(kind: string): number {
+		return (mixing?.weighings ?? [])
+			.filter(({ part }) => part.kind === kind)
+			.reduce((total, { poured }) => total + poured, 0);
+	}
+	const freshUntil = $derived.by(() => {
+		const weighed = mixing?.mixed?.at;
+		if (!weighed) return '';
+		const until = new Date(new Date(weighed).getTime() + BOWL_LIFE_MINUTES * 60_000);
+		return until.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
+	});
+
+	const go = (to: number) =>
+		void goto(`/visit/${id}/mix?bowl=${Math.min(bowls.length, Math.max(1, to))}`, {
+			replaceState: true,
+			keepFocus: true
+		});
+	function press(event: KeyboardEvent) {
+		if (isTyping(event) || event.ctrlKey || event.metaKey || event.altKey) return;
+		const act: Record<string, () => void> = {
+			' ': () => (now ? takeOn() : go(at + 1)),
+			Enter: () => (now ? takeOn() : go(at + 1)),
+			t: () => mixing?.tare(),
+			m: () => mixing?.mend(),
+			ArrowRight: () => go(at + 1),
+			ArrowLeft: () => go(at - 1),
+			Escape: () => void goto(`/visit/${id}/bowls`)
+		};
+		if ((event.key === ' ' || event.key === 'Enter') && usesSpace(event)) return;
+		const does = act[event.key];
+		if (!does) return;
+		event.preventDefault();
+		does();
+	}
+	function takeOn() {
+		if (!mixing || !now) return;
+		if (now.part.unit !== 'g') mixing.takeAmount(now.target);
+		else if (on) mixing.take();
+	}
+</script>
+
+<svelte:head><title>Bowl {at} · {session.client?.name ?? 'Visit'} · Zelvant</title></svelte:head>
+<svelte:window onkeydown={press} />
+
+<main>
+	<header>
+		<div>
+			<h1>Bowl {at} of {bowls.length}</h1>
+			{#if bowl}
+				<p class="soft">
+					{session.client?.name ?? 'Client'} · {bowl.name}{bowl.part ? `: ${bowl.part}` : ''} · {bowl.note}
+				</p>
+			{/if}
+		</div>
+		<nav aria-label="Bowls">
+			<Button disabled={at <= 1} onclick={() => go(at - 1)}>Before</Button>
+			<Button disabled={at >= bowls.length} onclick={() => go(at + 1)}>Next bowl</Button>
+			<a href="/visit/{id}/bowls">Back to Bowls</a>
+		</nav>
+	</header>
+
+	{#if !bowl}
+		<p>Nothing is put on: there is no bowl to weigh.</p>
+	{:else if mixing}
+		<section class="now" aria-live="polite">
+			{#if now}
+				<p class="what">{now.part.name}</p>
+				{#if now.part.unit === 'g'}
+					<p class="reading figure" class:over={mixing.pouring === 'over'}>
+						{on || now.poured > 0 ? Math.round(mixing.poured * 10) / 10 : '–'}<small
+							>of {shown(now.target)}</small
+						>
+					</p>
+					<div class="bar" aria-hidden="true">
+						<span class="fill" style:width="{filled * 100}%"></span>
+						<span
+							class="band"
+							style:left="{((now.target - tolerance) / (now.target * FULL)) * 100}%"
+							style:width="{((2 * tolerance) / (now.target * FULL)) * 100}%"
+						></span>
+					</div>
+					<p class="say" class:over={mixing.pouring === 'over'}>
+						{#if mixing.pouring === 'over'}
+							{shown(Math.round(-remaining * 10) / 10)} too much
+						{:else if on}
+							{WORDS[mixing.pouring]}{mixing.pouring === 'within'
+								? ''
+								: `: ${shown(Math.max(0, Math.round(remaining * 10) / 10))} to go`}
+						{:else}
+							{mixing.state === 'connecting' ? 'looking for the scale…' : 'no scale'}
+						{/if}
+					</p>
+				{:else}
+					<p class="reading figure">{now.target}<small>{now.part.unit}, beside the ratio</small></p>
+				{/if}
+			{:else}
+				<p class="what">In the bowl</p>
+				<p class="reading figure">
+					{shown(Math.round(mixing.total * 10) / 10)}<small
+						>{formatRatio(Math.round(result.ratio * 20) / 20)}, {Math.round(result.volume * 10) /
+							10} vol</small
+					>
+				</p>
+				<p class="say">Stir until it is smooth. Fresh until {freshUntil}.</p>
+			{/if}
+		</section>
+
+		{#if mixing.problem}<p class="fault" role="alert">{mixing.problem}</p>{/if}
+		{#if mixing.mended}
+			<section class="mend" role="alert">
+				<p>
+					<b>The ratio is off.</b> It comes back with
+					{mixing.weighings
+						.flatMap(({ part, poured }, i) => {
+							const more = mixing!.mended![i]! - poured;
+							return part.kind !== 'additive' && more > toleranceOf(mixing!.mended![i]!, scale.step)
+								? [`${shown(Math.round(more * 10) / 10)} more ${part.name}`]
+								: [];
+						})
+						.join(' and ') || 'what is in the bowl'}.
+				</p>
+				<Button primary onclick={() => mixing?.mend()}>Bring the ratio back</Button>
+				<Button onclick={() => mixing?.keepAsItIs()}>Leave it so</Button>
+			</section>
+		{/if}
+
+		<div class="acts">
+			{#if now}
+				{#if now.part.unit !== 'g'}
+					<Button primary onclick={takeOn}>{shown(now.target, now.part.unit)} in</Button>
+				{:else if on}
+					<Button primary={!mixing.mended} onclick={takeOn}>Take it</Button>
+					<Button onclick={() => mixing?.tare()}>Tare</Button>
+				{:else}
+					<NumberField
+						label="Grams on its display"
+						value={undefined}
+						min={0}
+						max={scale.most}
+						step={0.1}
+						unit="g"
+						onchange={(grams) => mixing?.takeAmount(grams)}
+					/>
+				{/if}
+			{:else}
+				<Button primary disabled={at >= bowls.length} onclick={() => go(at + 1)}>Next bowl</Button>
+				<TextButton onclick={() => mixing?.empty()}>Weigh it again</TextButton>
+			{/if}
+		</div>
+
+		<Weighings
+			weighings={mixing.weighings}
+			index={mixing.index}
+			{shown}
+			onchoose={(index) => mixing?.choose(index)}
+		/>
+		<footer>
+			<SimulatedControls {scale} {on} onplug={() => void mixing?.connect()} />
+			<p class="soft">
+				Space takes it, t tares, m mends, arrows change the bowl. {awake.state === 'cannot'
+					? 'This browser may let the screen go dark.'
+					: 'The screen stays on.'}
+			</p>
+			<p class="soft">{STANDING_CAUTIONS.bowls}</p>
+		</footer>
+	{/if}
+</main>
+
+<style>
+	main {
+		min-height: 100dvh;
+		display: flex;
+		flex-direction: column;
+		gap: 14px;
+		padding: 20px 34px;
+		max-width: 1500px;
+		margin: 0 auto;
+	}
+	header {
+		display: flex;
+		flex-wrap: wrap;
+		justify-content: space-between;
+		align-items: center;
+		gap: 8px 30px;
+	}
+	h1 {
+		font-family: var(--figure);
+		font-size: 26px;
+		line-height: 1.2;
+	}
+	nav {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 10px 16px;
+	}
+	nav a {
+		min-height: 44px;
+		display: inline-flex;
+		align-items: center;
+	}
+	.now {
+		flex: 1;
+		display: flex;
+		flex-direction: column;
+		justify-content: center;
+	}
+	.what {
+		font-size: 26px;
+		font-weight: 600;
+		line-height: 1.1;
+	}
+	.reading {
+		font-size: clamp(120px, 25vw, 270px);
+		line-height: 0.92;
+		letter-spacing: -0.05em;
+		white-space: nowrap;
+	}
+	.reading small {
+		font-size: 0.22em;
+		letter-spacing: -0.02em;
+		margin-left: 0.4em;
+		color: var(--ink-soft);
+	}
+	.over {
+		color: var(--stop);
+	}
+	.bar {
+		position: relative;
+		height: 22px;
+		margin-top: 12px;
+		background: var(--sunk);
+	}
+	.fill {
+		position: absolute;
+		inset: 0 auto 0 0;
+		background: var(--ink);
+	}
+	.band {
+		position: absolute;
+		top: -5px;
+		bottom: -5px;
+		border: 2px solid var(--accent);
+	}
+	.say {
+		font-size: 24px;
+		font-weight: 600;
+		padding-top: 10px;
+		min-height: 1.9em;
+	}
+	.mend {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 10px 18px;
+		padding: 12px 0;
+		border-top: 2px solid var(--stop);
+		font-size: 18px;
+	}
+	.acts {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: end;
+		gap: 14px;
+	}
+	.acts :global(button:not(.text-button)) {
+		min-height: 72px;
+		min-width: 190px;
+		font-size: 22px;
+	}
+	footer {
+		border-top: 1px solid var(--line);
+		padding-top: 10px;
+	}
+	.soft {
+		color: var(--ink-soft);
+	}
+	.fault {
+		color: var(--stop);
+		font-weight: 600;
+		font-size: 18px;
+	}
+	@media (max-width: 760px) {
+		main {
+			padding: 14px 16px;
+			gap: 10px;
+		}
+		.reading {
+			font-size: 112px;
+			white-space: normal;
+		}
+		.reading small {
+			display: block;
+			margin: 8px 0 0;
+			font-size: 26px;
+			letter-spacing: 0;
+		}
+		.acts :global(button:not(.text-button)) {
+			flex: 1;
+			min-width: 0;
+		}
+		nav {
+			width: 100%;
+		}
+	}
+</style>

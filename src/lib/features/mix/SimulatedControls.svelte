@@ -1,0 +1,66 @@
+<script lang="ts">
+	import type { SimulatedScale } from '../../devices/simulatedScale';
+	import Button from '../../ui/Button.svelte';
+	import TextButton from '../../ui/TextButton.svelte';
+
+	interface Props {
+		scale: SimulatedScale;
+		on: boolean;
+		onplug: () => void;
+	}
+	let { scale, on, onplug }: Props = $props();
+	const AMOUNTS = [1, 5, 20] as const;
+	/** A stream from the bottle, g each beat. */
+	const STREAM = { grams: 0.8, everyMs: 80 } as const;
+	let pouring: ReturnType<typeof setInterval> | undefined;
+	const stop = () => {
+		clearInterval(pouring);
+		pouring = undefined;
+	};
+	const pour = () => {
+		stop();
+		pouring = setInterval(() => scale.pour(STREAM.grams), STREAM.everyMs);
+	};
+	$effect(() => stop);
+</script>
+
+<!-- There is no scale on this machine: these stand for the hand that pours and the plug in the wall. -->
+<section aria-label="Simulated scale">
+	<span class="soft">{scale.name}</span>
+	{#if on}
+		<button
+			class="hold"
+			onpointerdown={pour}
+			onpointerup={stop}
+			onpointerleave={stop}
+			onpointercancel={stop}>Hold to pour</button
+		>
+		{#each AMOUNTS as amount (amount)}
+			<Button onclick={() => scale.pour(amount)}>+{amount} g</Button>
+		{/each}
+		<TextButton onclick={() => scale.unplug()}>Pull the plug</TextButton>
+	{:else}
+		<Button onclick={onplug}>Connect</Button>
+	{/if}
+</section>
+
+<style>
+	section {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 8px 12px;
+	}
+	.hold {
+		min-height: 44px;
+		padding: 0 18px;
+		border: 1px solid var(--edge);
+		border-radius: 3px;
+		background: transparent;
+		font-weight: 600;
+		touch-action: none;
+	}
+	.soft {
+		color: var(--ink-soft);
+	}
+</style>
