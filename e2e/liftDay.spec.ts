@@ -179,7 +179,7 @@ test('several applications: each from what the last left, and back by undo from 
 	await station(page, 'Bowls');
 	await expect(main(page).getByText('First: old colour out')).toHaveCount(0);
 	await page.keyboard.press('Control+z');
-	await expect(main(page).getByText('First: old colour out')).toBeVisible();
+	await expect(main(page).getByText('First: old colour out').first()).toBeVisible();
 	await expect(rail(page).getByRole('link', { name: /Lift/ })).toContainText(
 		'after 2 applications'
 	);

@@ -43,11 +43,15 @@ test('a whole visit for a new client, found again after closing the browser', as
 	await page.getByRole('checkbox', { name: 'On the ends' }).click();
 	await page.getByRole('button', { name: 'Set bowls' }).click();
 
-	// Bowls: open work in grams.
+	// Bowls: grams, bowls by section, and more of them for more foils.
 	await expect(answer(page)).toContainText(/\d+ g/);
-	await page.getByLabel('Foils').fill('30');
+	const grams = Number.parseInt((await answer(page).textContent())!, 10);
+	await page.getByRole('radio', { name: 'Sections' }).click();
+	await page.getByLabel('Foils').fill('60');
 	await page.getByLabel('Foils').press('Enter');
-	await expect(page.getByRole('heading', { name: 'foils 1 to 15' })).toBeVisible();
+	await expect
+		.poll(async () => Number.parseInt((await answer(page).textContent())!, 10))
+		.toBeGreaterThan(grams);
 	await page.getByRole('button', { name: 'Go to the chair' }).click();
 
 	// Chair: start, look, note what is there.
@@ -97,9 +101,10 @@ test('the demo client in the chair goes from lift to send-off, every number agre
 	await expect(rail.getByRole('link', { name: /Lift/ })).toContainText(`${level} yellow at 38 min`);
 	await page.getByRole('button', { name: 'Set bowls' }).click();
 	await expect(answer(page)).toContainText('bowls');
+	await expect(page.locator('.locks li').first()).toBeVisible();
 	const grams = await answer(page).locator('.big').textContent();
 	await expect(rail.getByRole('link', { name: /Bowls/ })).toContainText(grams!);
-	const weights = await page.locator('.bowls dd').allTextContents();
+	const weights = await page.locator('.bowls li:has(dl .lightener) dd').allTextContents();
 	expect(weights.reduce((sum, text) => sum + Number.parseInt(text, 10), 0)).toBe(
 		Number.parseInt(grams!, 10)
 	);
@@ -246,17 +251,18 @@ test('wrong input says what is allowed and keeps the last good value', async ({ 
 	await openDemo(page);
 	await openClient(page, 'Hesper Oake');
 	await station(page, 'Bowls');
-	await expect(answer(page)).toContainText('bowl');
+	await expect(page.locator('.locks li').first()).toBeVisible();
 	const total = await answer(page).textContent();
+	await page.getByRole('radio', { name: 'Sections' }).click();
 	for (const wrong of ['', 'many', '-3', '9999']) {
 		await page.getByLabel('Foils').fill(wrong);
 		await page.getByLabel('Foils').press('Tab');
-		await expect(page.getByRole('alert')).toContainText('1 to 300');
+		await expect(page.getByRole('main').getByRole('alert')).toContainText('1 to 300');
 		await expect(answer(page)).toHaveText(total!);
 	}
 	await page.getByLabel('Foils').fill('20');
 	await page.getByLabel('Foils').press('Tab');
-	await expect(page.getByRole('alert')).toBeHidden();
+	await expect(page.getByRole('main').getByRole('alert')).toBeHidden();
 });
 
 test('a strength between two stocked developers is blended by weight', async ({ page }) => {
@@ -266,10 +272,11 @@ test('a strength between two stocked developers is blended by weight', async ({ 
 	await page.keyboard.press('ArrowRight');
 	await page.keyboard.press('ArrowRight');
 	await station(page, 'Bowls');
+	await page.getByLabel('Stage the strengths').click();
 	const first = page.locator('.bowls li').first();
 	await expect(first).toContainText('20 vol');
 	await expect(first).toContainText('30 vol');
-	await expect(first).toContainText('the two make 25 vol');
+	await expect(first).toContainText('25 vol, creamy');
 
 	// Of what is left in the tub: the developer that it takes, blended alike.
 	await page.getByText('From what is in the bowl', { exact: true }).click();
@@ -285,11 +292,18 @@ test('the printed sheet holds every bowl', async ({ page }) => {
 	await openDemo(page);
 	await openClient(page, 'Hesper Oake');
 	await station(page, 'Bowls');
+	await expect(page.getByRole('heading', { name: 'toner, as expected' })).toBeVisible();
+	const weights = await page.locator('.bowls dd').allTextContents();
 	const bowls = await page.locator('.bowls li').count();
 	await page.emulateMedia({ media: 'print' });
 	const sheet = page.locator('article.printed');
 	await expect(sheet).toBeVisible();
-	await expect(sheet.locator('tbody tr')).toHaveCount(bowls);
+	const rows = sheet.locator('.bowls-printed tbody tr');
+	await expect(rows).toHaveCount(bowls);
+	const printed = (await rows.allTextContents()).join(' ');
+	for (const weight of weights) expect(printed).toContain(weight.trim());
+	// The order of work stands beside it, every section with its minutes.
+	await expect(sheet.getByRole('row', { name: /hairline \d+, weave/ })).toHaveCount(1);
 	await expect(page.getByRole('navigation')).toBeHidden();
 	expect((await page.pdf()).byteLength).toBeGreaterThan(5000);
 });

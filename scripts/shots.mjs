@@ -23,17 +23,17 @@ const PHONE = { width: 390, height: 844 };
 const SHOTS = [
 	['day', '/', DESK, 'light'],
 	['read', '/visit/anneke-rill-today/read', DESK, 'light'],
-	['read-history', '/visit/yusra-halden-today/read', DESK, 'light', 'History'],
 	['read-areas', '/visit/casimir-bly-today/read', DESK, 'dark'],
 	['aim', '/visit/casimir-bly-today/aim', DESK, 'light'],
 	['upkeep', '/visit/casimir-bly-today/upkeep', DESK, 'light'],
 	['lift', `${HESPER}/lift`, DESK, 'light'],
-	['lift-dark', `${HESPER}/lift`, DESK, 'dark'],
-	['lift-phone', `${HESPER}/lift`, PHONE, 'light'],
 	['lift-ways', '/visit/yusra-halden-today/lift', DESK, 'light'],
 	['lift-visits', '/visit/casimir-bly-today/lift', DESK, 'dark'],
 	['bowls', `${HESPER}/bowls`, DESK, 'light'],
 	['bowls-phone', `${HESPER}/bowls`, PHONE, 'light'],
+	['bowls-sections', '/visit/casimir-bly-today/bowls', DESK, 'dark', 'Sections'],
+	['bowls-clock', `${HESPER}/bowls`, DESK, 'light', 'Clock'],
+	['weigh', `${HESPER}/mix?bowl=1`, DESK, 'light'],
 	['chair', `${HESPER}/chair`, DESK, 'dark'],
 	['tone', `${HESPER}/tone`, DESK, 'light'],
 	['send-off', `${HESPER}/send-off`, DESK, 'light'],
@@ -57,6 +57,12 @@ for (const [name, path, viewport, colorScheme, fold] of SHOTS) {
 	if (name === 'lift-ways') {
 		await page.getByText('Side by side', { exact: true }).click();
 		await page.getByRole('button', { name: 'High-lift, permanent, nothing' }).click();
+	}
+	if (name.startsWith('bowls')) await page.locator('.locks li').first().waitFor();
+	if (name === 'weigh') {
+		await page.getByRole('button', { name: 'Pull the plug' }).waitFor();
+		await page.getByRole('button', { name: '+20 g' }).click();
+		await page.getByRole('button', { name: '+5 g' }).click();
 	}
 	if (name === 'lift-visits') {
 		await page.getByText('Visits', { exact: true }).click();

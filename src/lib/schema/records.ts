@@ -449,7 +449,6 @@ export type LiftStep = z.infer<typeof liftStep>;
 export type LiftWay = z.infer<typeof liftWay>;
 export type TonePlan = z.infer<typeof tonePlan>;
 export type ChosenPart = z.infer<typeof chosenPart>;
-export type HeadSectionPlan = z.infer<typeof headSection>;
 export type BowlsPlan = z.infer<typeof bowlsPlan>;
 export type MixedBowl = z.infer<typeof mixedBowl>;
 export type Station = z.infer<typeof station>;

@@ -53,9 +53,10 @@
 	}
 	.head {
 		display: flex;
+		flex-wrap: wrap;
 		justify-content: space-between;
 		align-items: baseline;
-		gap: 10px;
+		gap: 0 10px;
 	}
 	.aside,
 	.note {

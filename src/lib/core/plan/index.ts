@@ -39,6 +39,12 @@ export {
 	type Alternative
 } from './judge';
 export { CURL_HANG, panelShows, type HiddenPanel } from './panel';
-export { kindOfAim, RESULT_KIND_NAMES, type KindProblem, type ResultKind } from './resultKinds';
+export {
+	KIND_PICKING,
+	kindOfAim,
+	RESULT_KIND_NAMES,
+	type KindProblem,
+	type ResultKind
+} from './resultKinds';
 export { freshenWeek, priceRange, RETURN_WEEKS_BY_KIND } from './upkeep';
 export { trueDepositLevel } from './trueDeposit';

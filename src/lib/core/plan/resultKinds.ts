@@ -1,3 +1,4 @@
+import type { Picking } from '../mix';
 import { rootShadowLevel, USUAL_WARMTH, type Direction } from '../tone';
 
 /** Kinds of result that clients ask for by name. */
@@ -27,6 +28,17 @@ export interface KindOfAim {
 	readonly rootDepth?: { readonly level: number; readonly cm: number };
 	readonly panel?: { readonly topEdgeCm: number; readonly worn: 'down' };
 }
+
+/** How hair is picked up for a kind of result: soft edges where it is lived in, fine stitches to freshen. */
+export const KIND_PICKING: Readonly<Record<ResultKind, Picking>> = {
+	solid: 'slice',
+	dimensional: 'weave',
+	livedIn: 'teased',
+	rootMelt: 'teased',
+	panel: 'slice',
+	pastel: 'slice',
+	freshen: 'babylight'
+};
 
 /** The hair and the wish that a kind is fitted to. */
 export interface KindProblem {

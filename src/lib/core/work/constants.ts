@@ -9,8 +9,8 @@ export const STAGING = {
 	/** A lower start, where it is asked for. */
 	lowStart: 5,
 	mostBowls: 5,
-	/** What one more bowl must be worth, levels. */
-	perBowl: 0.05,
+	/** What one more bowl must be worth, levels: nobody mixes one for what no eye can tell. */
+	perBowl: 0.08,
 	/** What it costs to have the whole head a level past its aim: wear for nothing. */
 	perLevelPast: 0.5,
 	/** Fineness of the search over the lowest level, levels: finer than eyes tell. */
@@ -65,3 +65,14 @@ export const NAPE_UP: readonly AreaName[] = [
 	'fringe',
 	'hairline'
 ];
+
+/**
+ * Foils of a full head of medium hair, all of it light; even a few ribbons take about a third of them; more
+ * for dense hair, more where stitches are finest (reasoned from counts of 20 to 60 on usual heads).
+ */
+export const USUAL_FOILS = {
+	head: 56,
+	least: 0.3,
+	density: { low: 0.85, medium: 1, high: 1.2 },
+	picking: { slice: 1, weave: 1, teased: 0.9, babylight: 1.4 }
+} as const;

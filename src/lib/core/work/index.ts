@@ -51,3 +51,4 @@ export {
 	type Staging,
 	type StagingAnswer
 } from './staging';
+export { usualFoils } from './usualFoils';

@@ -77,7 +77,7 @@ export interface StagingPass {
 /**
  * Stages the bowls: which strength for which sections, so that all are at one level at the rinse.
  * Bowls are runs of neighbouring sections, in steps of 2.5 vol, at most five, none in use past 20 min;
- * each costs 0.05 level, so that none is mixed for nothing. One single strength is always among the
+ * each costs a little level, so that none is mixed for nothing. One single strength is always among the
  * choices, so staging never makes it less even.
  * @returns the staging, or what stands in its way
  */

@@ -2,15 +2,17 @@ import { levelOfFibre } from '../../core/lift';
 import {
 	closedDoors,
 	judgeAim,
+	KIND_PICKING,
 	panelShows,
 	trueDepositLevel,
 	type AimJudgement,
 	type AimProblem,
 	type ResultKind
 } from '../../core/plan';
+import { usualFoils } from '../../core/work';
 import type { ComputeClient } from '../../compute/client';
 import { aimOn } from '../../records/areas';
-import type { Aim, Reading } from '../../schema/records';
+import type { Aim, BowlsPlan, Reading } from '../../schema/records';
 import { Finder } from '../visit/finder.svelte';
 import type { VisitSession } from '../visit/session.svelte';
 import { seenFibre } from '../visit/hair';
@@ -103,14 +105,27 @@ export class AimView {
 		const { head, visit } = this.#session;
 		const { naturalLevel, lengthCm } = visit.reading;
 		const presentLevel = levelOfFibre(head.zone.fibre);
-		this.#session.change(`aim ${kind}`, ({ aim }) => {
+		this.#session.change(`aim ${kind}`, ({ aim, bowls, reading }) => {
 			const { level, direction } = aim;
 			takeKind(aim, kind, { naturalLevel, presentLevel, lengthCm, level, direction });
+			pickUp(bowls, KIND_PICKING[kind], aim.lightShare, reading.density);
 			if (kind === 'freshen') return;
 			const needs = needsLevel(visit.reading, aim) ?? aim.level + MOST_ROOM;
 			aim.liftPast = Math.min(MOST_ROOM, Math.max(aim.liftPast, needs - aim.level));
 		});
 	}
+}
+
+/** A kind of result also says how hair is picked up, and how many foils it usually takes. */
+function pickUp(
+	bowls: BowlsPlan,
+	picking: BowlsPlan['picking'],
+	lightShare: number,
+	density: Reading['density']
+): void {
+	bowls.picking = picking;
+	for (const section of bowls.sections ?? []) section.picking = picking;
+	if (bowls.technique === 'foils') bowls.foils = usualFoils(lightShare, density, picking);
 }
 
 /** A preset asks for no more room than this past the aim, levels; the dial goes further. */

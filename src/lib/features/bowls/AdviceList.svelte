@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Staging } from '../../core/work';
 	import Button from '../../ui/Button.svelte';
+	import TextButton from '../../ui/TextButton.svelte';
 	import { useVisit } from '../visit/context';
 	import { canFollow, follow } from './advice';
 	import { formatSpread } from './words';
@@ -12,7 +13,9 @@
 	}
 	let { staging, advice }: Props = $props();
 	const session = useVisit();
-	const MOST = 4;
+	/** So many at first; the rest on request. */
+	const FIRST = 2;
+	let all = $state(false);
 </script>
 
 <section aria-label="What would help">
@@ -22,12 +25,17 @@
 				? `The ${staging.behind} stays ${formatSpread(staging.shortfall)} below the aim.`
 				: `The ${staging.behind} stays behind: the head lies ${formatSpread(staging.spread)} level apart.`}</b
 		>
+		{#if advice && advice.length > FIRST}
+			<TextButton pressed={all} onclick={() => (all = !all)}
+				>{all ? 'Only the best' : `${advice.length} levers`}</TextButton
+			>
+		{/if}
 		{#if advice === undefined}Looking for what would help…{:else if advice.length === 0}No lever
 			alone helps: aim deeper, or plan another visit.{/if}
 	</p>
 	{#if advice}
 		<ul>
-			{#each advice.slice(0, MOST) as option (option.what)}
+			{#each all ? advice : advice.slice(0, FIRST) as option (option.what)}
 				<li>
 					<span
 						>{option.message}
@@ -50,7 +58,7 @@
 
 <style>
 	section {
-		padding: 10px 0;
+		padding: 4px 0 6px;
 		border-bottom: 1px solid var(--line);
 	}
 	li {

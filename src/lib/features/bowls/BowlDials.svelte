@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Product } from '../../core/lift';
-	import { consistencyOf, partsOf, ratioFault } from '../../core/mix';
+	import { consistencyOf, partsOf } from '../../core/mix';
 	import { RINSE_MODES, usualRinse, type HeadWayResult } from '../../core/work';
 	import Choice from '../../ui/Choice.svelte';
 	import Dial from '../../ui/Dial.svelte';
@@ -36,7 +36,6 @@
 		const short = outcome.shortfall > 0.25 ? `, ${formatSpread(outcome.shortfall)} below` : '';
 		return `${formatSpread(outcome.spread)} apart${short}`;
 	};
-	const fault = $derived(ratioFault(plan.product, plan.ratio));
 	const parts = $derived(partsOf(plan.ratio));
 	/** The plan without its second lightener. */
 	const alone = $derived.by(() => {
@@ -103,7 +102,7 @@
 	max={3}
 	step={0.25}
 	shown="{formatRatio(plan.ratio)}, {consistencyOf(plan.ratio)}"
-	hint={fault ?? `${parts.lightener} part${parts.lightener === 1 ? '' : 's'} to ${parts.developer}`}
+	hint={`${parts.lightener} part${parts.lightener === 1 ? '' : 's'} to ${parts.developer}`}
 	onchange={(v) => session.change('ratio', (draft) => (draft.lift.ratio = v))}
 />
 <Tick

@@ -106,6 +106,7 @@
 		}
 		dl {
 			grid-column: 1 / -1;
+			grid-row: 2;
 			justify-content: space-between;
 		}
 		dl div {

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { compute } from '../../compute/browser';
-	import { GRAMS_PER_OUNCE } from '../../core/mix';
+	import { GRAMS_PER_OUNCE, ratioFault } from '../../core/mix';
 	import Button from '../../ui/Button.svelte';
 	import Choice from '../../ui/Choice.svelte';
 	import FootLine from '../visit/FootLine.svelte';
@@ -32,6 +32,7 @@
 	const bowls = $derived(dayBowls(session));
 	const unmixable = $derived(bowls.filter(({ mixable }) => !mixable));
 	const stock = $derived((session.shelf?.developers ?? []).toSorted((a, b) => a - b));
+	const ratio = $derived(ratioFault(plan.product, plan.ratio));
 	const cost = $derived(mixtureCost(bowls, session.shelf));
 	let ounces = $state(false);
 	const weigh = (grams: number) =>
@@ -71,7 +72,9 @@
 		const strength = `${strengthWords(main)}, ${formatRatio(plan.ratio)}`;
 		if (!staging) return `${strength} · reserve ${weigh(main.reserveGrams)} within`;
 		const { spread, spreadLow, spreadHigh } = staging;
-		return `${strength} · planned ${formatSpread(spread)} level apart, in practice ${formatSpread(spreadLow)} to ${formatSpread(spreadHigh)}`;
+		const below =
+			staging.shortfall > 0.25 ? ` · ${formatSpread(staging.shortfall)} below the aim` : '';
+		return `${strength} · ${formatSpread(spread)} level apart, in practice ${formatSpread(spreadLow)} to ${formatSpread(spreadHigh)}${below}`;
 	});
 	const learned = $derived(
 		session.usage.visits > 0
@@ -89,7 +92,7 @@
 <Station
 	question="What goes into each bowl?"
 	answer={weigh(session.work.grams)}
-	words="in {session.work.bowls} bowl{session.work.bowls === 1 ? '' : 's'}"
+	words="of lightener in {session.work.bowls} bowl{session.work.bowls === 1 ? '' : 's'}"
 	{range}
 	facts={[
 		{ value: formatHours(main.workMinutes), label: 'to put it on' },
@@ -124,6 +127,7 @@
 			{:else if looked === 'clock'}
 				{#if staging}<ClockView {staging} late={late.kept} />{/if}
 			{:else}
+				{#if ratio}<p class="fault" role="alert">{ratio}</p>{/if}
 				{#each unmixable.slice(0, 1) as bowl (bowl.number)}
 					<p class="fault" role="alert">
 						{bowl.volume} vol cannot be mixed from the developers in stock ({stock.join(', ') ||
@@ -131,8 +135,8 @@
 					</p>
 				{/each}
 				{#if session.bowls.fault}<p class="fault" role="alert">{session.bowls.fault}</p>{/if}
-				<BowlList {bowls} {weigh} onweigh={mix} />
 				{#if staging && short}<AdviceList {staging} {advice} />{/if}
+				<BowlList {bowls} {weigh} onweigh={mix} />
 				<p class="soft">
 					A tenth is reserve{learned}. Each bowl is used up within 20 minutes of mixing. Weigh,
 					tare, then pour; fully saturate every section.

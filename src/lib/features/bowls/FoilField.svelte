@@ -12,8 +12,10 @@
 	interface Props {
 		chosen: string | undefined;
 		onchoose: (id: string) => void;
+		/** On paper: the drawing alone. */
+		printed?: boolean;
 	}
-	let { chosen, onchoose }: Props = $props();
+	let { chosen, onchoose, printed = false }: Props = $props();
 	const session = useVisit();
 	let svg = $state<SVGSVGElement>();
 	const named = $derived(session.bowls.sections);
@@ -56,7 +58,7 @@
 	}
 </script>
 
-<div class="field">
+<div class="field" class:paper={printed}>
 	<div class="plan">
 		<FoilPlan
 			bind:svg
@@ -67,17 +69,17 @@
 			onpick={(number) => onchoose(named[number - 1]!.section.id)}
 		/>
 	</div>
-	<div class="key">
-		{#each pickings as picking (picking)}
-			<p>
-				<svg width="56" height="8" aria-hidden="true"
-					><line x1="0" x2="56" y1="4" y2="4" stroke-dasharray={DASHES[picking]} /></svg
-				>
-				{picking}
-			</p>
-		{/each}
-		<TextButton onclick={save}>Save as SVG</TextButton>
-	</div>
+	{#if !printed}<div class="key">
+			{#each pickings as picking (picking)}
+				<p>
+					<svg width="56" height="8" aria-hidden="true"
+						><line x1="0" x2="56" y1="4" y2="4" stroke-dasharray={DASHES[picking]} /></svg
+					>
+					{picking}
+				</p>
+			{/each}
+			<TextButton onclick={save}>Save as SVG</TextButton>
+		</div>{/if}
 </div>
 
 <style>
@@ -87,6 +89,9 @@
 		gap: 10px 40px;
 		align-items: center;
 		--ink: var(--on-field);
+	}
+	.paper {
+		grid-template-columns: minmax(0, 1fr);
 	}
 	.key p {
 		display: flex;

@@ -5,6 +5,7 @@
 		ORDER_NAMES,
 		ORDER_REASONS,
 		splitSection,
+		usualFoils,
 		withFoils,
 		type HeadWayResult
 	} from '../../core/work';
@@ -53,6 +54,9 @@
 		{ value: 'foils', label: 'foils' },
 		{ value: 'open', label: 'open work' }
 	] as const;
+	const usual = $derived(
+		usualFoils(session.visit.aim.lightShare, session.visit.reading.density, bowls.picking)
+	);
 	const PLAIN = 'plain';
 	const stock = $derived((session.shelf?.developers ?? []).toSorted((p, q) => p - q));
 	const strengths = $derived([
@@ -169,8 +173,9 @@
 	<div class="acts">
 		<Button
 			onclick={() => {
+				const { id } = section;
 				onclose();
-				editSections(session, 'split', (sections) => splitSection(sections, section.id));
+				editSections(session, 'split', (sections) => splitSection(sections, id));
 			}}>Split in two</Button
 		>
 		<Button
@@ -196,6 +201,7 @@
 			inline
 			onchange={(foils) => change('foils', { foils })}
 		/>
+		<p class="usual">about {usual} are usual for this</p>
 		<Choice
 			label="Picked up"
 			value={bowls.picking}
@@ -247,6 +253,11 @@
 		align-items: center;
 		justify-content: space-between;
 		gap: 12px;
+	}
+	.usual {
+		color: var(--ink-soft);
+		font-size: 13px;
+		text-align: right;
 	}
 	h2 {
 		font-size: 20px;

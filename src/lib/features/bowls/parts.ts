@@ -64,7 +64,10 @@ function lightenerBowl(session: VisitSession, { step }: StepWork, bowl: Bowl): U
 		blend && round(blend.volume) !== round(volume) ? ` (${round(blend.volume)} as weighed)` : '';
 	const start = startOf(session.visit);
 	const at = main ? `mix at ${timeOf(start, bowl.mixAtMinute)} · ` : '';
-	const sections = bowl.sections ?? (main ? [] : [`${STEP_NAMES[step.kind]} ${bowl.number}`]);
+	const before = session.visit.before.some(({ id }) => id === step.id);
+	const sections =
+		bowl.sections ??
+		(main ? [] : [`${before ? 'First' : 'Then'}: ${STEP_NAMES[step.kind]}, bowl ${bowl.number}`]);
 	return {
 		name: sections.length > 0 ? sections.join(', ') : 'the whole head',
 		note: `${at}${round(volume)} vol${weighed}, ${consistencyOf(ratio)}`,
@@ -148,7 +151,7 @@ function lowlightBowl({ lowlights }: VisitSession): Unnumbered[] {
 	return [
 		{
 			name: 'lowlights',
-			note: `${foils} foils, ${line.name} ${formatRatio(line.ratio)}, ${line.minutes} min; first and last strand ${minutes} min apart`,
+			note: `${foils} foils, ${line.name} ${formatRatio(line.ratio)}, ${line.minutes} min; first to last strand ${minutes} min`,
 			sections: ['lowlights'],
 			volume: line.developerVolume,
 			ratio: line.ratio,
@@ -169,7 +172,7 @@ function tonerBowl(session: VisitSession): Unnumbered[] {
 	return [
 		{
 			name: `toner${tone.choice === 'open' ? ', as expected' : ''}`,
-			note: `${line.name}${ratio > 0 ? ` ${formatRatio(ratio)}` : ''}, ${tone.minutes} min; first and last strand ${toner.applyMinutes} min apart`,
+			note: `${line.name}${ratio > 0 ? ` ${formatRatio(ratio)}` : ''}, ${tone.minutes} min; first to last strand ${toner.applyMinutes} min`,
 			sections: ['toner'],
 			volume: line.developerVolume,
 			ratio,

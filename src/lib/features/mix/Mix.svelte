@@ -221,7 +221,9 @@
 				{#if now.part.unit !== 'g'}
 					<Button primary onclick={takeOn}>{shown(now.target, now.part.unit)} in</Button>
 				{:else if on}
-					<Button primary={!mixing.mended} onclick={takeOn}>Take it</Button>
+					<Button primary={!mixing.mended} disabled={mixing.settling} onclick={takeOn}
+						>{mixing.settling ? 'Taking it…' : 'Take it'}</Button
+					>
 					<Button onclick={() => mixing?.tare()}>Tare</Button>
 				{:else}
 					<NumberField
@@ -332,7 +334,7 @@
 		position: absolute;
 		top: -5px;
 		bottom: -5px;
-		border: 2px solid var(--accent);
+		border: 2px solid var(--edge);
 	}
 	.say {
 		font-size: 24px;

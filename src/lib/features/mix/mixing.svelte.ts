@@ -21,6 +21,8 @@ export class Mixing {
 	readonly bowl: MixBowl;
 	readonly scale: Scale;
 	state: 'off' | 'connecting' | 'on' = $state('off');
+	/** Waits for a steady reading to write down. */
+	settling = $state(false);
 	/** What went wrong with the scale, in words. */
 	problem: string | undefined = $state();
 	reading: ScaleReading = $state.raw({ grams: 0, steady: true });
@@ -33,9 +35,13 @@ export class Mixing {
 		this.bowl = bowl;
 		this.scale = scale;
 		this.#stops = [
-			scale.onReading((reading) => (this.reading = reading)),
+			scale.onReading((reading) => {
+				this.reading = reading;
+				if (this.settling && reading.steady) this.#takeNow();
+			}),
 			scale.onLost(() => {
 				this.state = 'off';
+				this.settling = false;
 				this.problem = SCALE_WORDS.lost;
 			})
 		];
@@ -107,8 +113,16 @@ export class Mixing {
 		if (answer.ok) this.reading = { grams: 0, steady: true };
 	}
 
-	/** Writes down what was poured of the part that is weighed now, and goes on to the next. */
+	/**
+	 * Writes down what was poured of the part that is weighed now, and goes on to the next: the reading that
+	 * follows, once it is steady, because the one on the screen may be older than the last drop.
+	 */
 	take(): void {
+		if (this.index !== undefined) this.settling = true;
+	}
+
+	#takeNow(): void {
+		this.settling = false;
 		const { index, poured } = this;
 		if (index === undefined) return;
 		this.#write(index, Math.max(0, poured));

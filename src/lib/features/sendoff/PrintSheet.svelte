@@ -17,13 +17,13 @@
 	import { useVisit } from '../visit/context';
 	import {
 		VEHICLE_NAMES,
-		formatHours,
 		formatRatio,
 		labelIn,
 		PLACEMENT_OPTIONS,
 		PRODUCT_OPTIONS,
 		SECTION_OPTIONS
 	} from '../visit/words';
+	import PrintBowls from '../bowls/PrintBowls.svelte';
 	import { formulaWords } from '../tone/words';
 
 	const session = useVisit();
@@ -46,8 +46,9 @@
 	 */
 	const onPaper = new MediaQuery('print');
 	let printing = $state(false);
+	const onSheet = $derived(printing || onPaper.current);
 	const stalls = $derived.by(() => {
-		const problem = printing || onPaper.current ? stallProblem(session, session.head) : undefined;
+		const problem = onSheet ? stallProblem(session, session.head) : undefined;
 		return problem ? stallPoints(problem) : [];
 	});
 	const zones = $derived(
@@ -143,28 +144,7 @@
 				.join(', ')}
 		</p>
 	{/if}
-	<h2>
-		Bowls: {session.bowlPlan.totalGrams} g, {formatHours(session.bowlPlan.workMinutes)} to put on
-	</h2>
-	<table>
-		<thead
-			><tr><th>Bowl</th><th>{product}</th><th>Developer</th><th>Mix at</th><th>For</th></tr></thead
-		>
-		<tbody>
-			{#each session.bowlPlan.bowls as bowl (bowl.number)}
-				<tr>
-					<td>{bowl.number}</td>
-					<td>{bowl.lightenerGrams} g</td>
-					<td
-						>{bowl.blend?.parts.map((p) => `${p.volume} vol ${p.grams} g`).join(' + ') ??
-							`${bowl.volume} vol ${bowl.developerGrams} g (not in stock)`}</td
-					>
-					<td>{bowl.mixAtMinute} min</td>
-					<td>{bowl.sections?.join(', ') ?? 'all'}</td>
-				</tr>
-			{/each}
-		</tbody>
-	</table>
+	{#if onSheet}<PrintBowls />{/if}
 	{#if visit.run.notes.length > 0}
 		<h2>Seen</h2>
 		{#each visit.run.notes as note (note.id)}
@@ -212,17 +192,21 @@
 			font-family: var(--figure);
 			font-size: 22pt;
 		}
-		h2 {
+		.printed :global(h2) {
 			font-size: 11pt;
 			margin-top: 4mm;
 			break-after: avoid;
 		}
-		table {
+		.printed :global(table) {
 			border-collapse: collapse;
 			width: 100%;
+			font-size: 9.5pt;
 		}
-		th,
-		td {
+		.printed :global(tr) {
+			break-inside: avoid;
+		}
+		.printed :global(th),
+		.printed :global(td) {
 			text-align: left;
 			border-bottom: 0.3mm solid #999;
 			padding: 1mm 3mm 1mm 0;

@@ -2,6 +2,8 @@
 	import { USUAL_CEILINGS, type Ceilings } from '../../core/caution';
 	import Choice from '../../ui/Choice.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
+	import Select from '../../ui/Select.svelte';
+	import TextField from '../../ui/TextField.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
 	import type { Shelf } from '../../schema/records';
 	import { PACE_OPTIONS, PRODUCT_OPTIONS } from '../visit/words';
@@ -22,6 +24,11 @@
 		CEILINGS.every(({ key }) => shelf.ceilings[key] === USUAL_CEILINGS[key]) &&
 			Object.keys(shelf.limits).length === 0
 	);
+	const UNITS = [
+		{ value: 'g', label: 'grams' },
+		{ value: 'drops', label: 'drops' },
+		{ value: 'ml', label: 'millilitres' }
+	] as const;
 	const PACE_WORDS = {
 		gentle: 'Low and slow: 10 to 20 vol, more time, least wear.',
 		steady: '10 to 30 vol: 20 is the middle.',
@@ -88,6 +95,45 @@
 		>
 	{/if}
 </p>
+<h3>Weighing</h3>
+<div class="fields">
+	<NumberField
+		label="Scale shows steps of"
+		value={shelf.scaleStep}
+		min={0.05}
+		max={10}
+		step={0.05}
+		unit="g"
+		onchange={(v) => onchange((draft) => (draft.scaleStep = v))}
+	/>
+	<TextField
+		label="Additive"
+		value={shelf.additive.name}
+		oninput={(v) => onchange((draft) => (draft.additive.name = v.slice(0, 80)))}
+	/>
+	<NumberField
+		label="So much of it"
+		value={shelf.additive.amount}
+		min={0.05}
+		max={100}
+		step={0.05}
+		onchange={(v) => onchange((draft) => (draft.additive.amount = v))}
+	/>
+	<Select
+		label="Measured in"
+		value={shelf.additive.unit}
+		options={UNITS}
+		onchange={(unit) => onchange((draft) => (draft.additive.unit = unit))}
+	/>
+	<NumberField
+		label="For so much lightener"
+		value={shelf.additive.perGrams}
+		min={1}
+		max={500}
+		unit="g"
+		onchange={(v) => onchange((draft) => (draft.additive.perGrams = v))}
+	/>
+</div>
 
 <style>
 	h2 {

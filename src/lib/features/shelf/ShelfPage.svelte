@@ -19,6 +19,11 @@
 	function change(recipe: (draft: Shelf) => unknown) {
 		if (shelf) library.put(revise(shelf, recipe, new Date()));
 	}
+	const COSTS = [
+		{ key: 'lightener', label: '100 g of lightener' },
+		{ key: 'developer', label: '100 g of developer' },
+		{ key: 'colour', label: '100 g of colour' }
+	] as const;
 	const currency = $derived(shelf?.rates?.currency ?? 'EUR');
 	const setRates = (rates: Partial<NonNullable<Shelf['rates']>>) =>
 		change(
@@ -119,6 +124,21 @@
 				unit={currency}
 				onchange={(v) => setRates({ perApplication: v })}
 			/>
+			{#each COSTS as { key, label } (key)}
+				<NumberField
+					{label}
+					value={shelf.costs?.[key]}
+					min={0}
+					max={10000}
+					step={0.01}
+					unit={currency}
+					onchange={(v) =>
+						change(
+							(draft) =>
+								(draft.costs = { lightener: 0, developer: 0, colour: 0, ...draft.costs, [key]: v })
+						)}
+				/>
+			{/each}
 			<TextField
 				label="Currency, three letters"
 				value={currency}

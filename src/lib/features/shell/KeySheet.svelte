@@ -15,6 +15,8 @@
 		['Ctrl Z', 'undo'],
 		['Ctrl Shift Z', 'redo'],
 		['p', 'print the sheet of the visit'],
+		['Space, t, m', 'while weighing: take it, tare, mend the ratio'],
+		['← and →', 'while weighing: the bowl before, the next'],
 		['?', 'this list']
 	] as const;
 </script>

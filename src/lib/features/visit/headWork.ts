@@ -44,12 +44,36 @@ export interface HeadWorkSource {
 	readonly limitMinutes: number;
 }
 
+/** The hair of an area, with the zones of its strand. */
+interface AreaHair {
+	readonly reading: Reading;
+	readonly zones: readonly ZoneStart[];
+}
+
+/**
+ * Zones of old colour are costly to work out, and a reading is never changed in place: what was worked
+ * out for one stands as long as it does, however often a dial of the lift is turned meanwhile.
+ */
+const worked = new WeakMap<Reading, Map<AreaName | undefined, AreaHair>>();
+
+function hairAt(reading: Reading, area?: AreaName): AreaHair {
+	let areas = worked.get(reading);
+	if (!areas) worked.set(reading, (areas = new Map<AreaName | undefined, AreaHair>()));
+	const known = areas.get(area);
+	if (known) return known;
+	const own = readingOf(reading, area);
+	const hair: AreaHair =
+		area !== undefined && own === reading ? hairAt(reading) : { reading: own, zones: zonesOf(own) };
+	areas.set(area, hair);
+	return hair;
+}
+
 /** Centimetres of each strand that a mixture goes on. */
 export const coveredCm = (reading: Reading, plan: LiftPlan): number =>
 	Math.max(
 		0.5,
-		zonesOf(reading)
-			.filter(({ name }) => reaches(plan, name))
+		hairAt(reading)
+			.zones.filter(({ name }) => reaches(plan, name))
 			.reduce((sum, zone) => sum + zone.toCm - zone.fromCm, 0)
 	);
 
@@ -85,8 +109,7 @@ export const sectionLevel =
 	({ areas }: HeadSection): number =>
 		Math.min(
 			...areas.map((area) => {
-				const zones = zonesOf(readingOf(reading, area));
-				return levelOfFibre(mainZone(zones, plan.covers).fibre);
+				return levelOfFibre(mainZone(hairAt(reading, area).zones, plan.covers).fibre);
 			})
 		);
 
@@ -150,7 +173,7 @@ const PARTS = [
 /** Whether root and lengths are both worked, so that they can be worked apart. */
 export const hasParts = (reading: Reading, plan: LiftPlan): boolean =>
 	PARTS.every(({ zones }) =>
-		zonesOf(reading).some(
+		hairAt(reading).zones.some(
 			({ name }) => plan.covers[name] && (zones as readonly ZoneName[]).includes(name)
 		)
 	);
@@ -165,7 +188,7 @@ export function headStaging(
 ): HeadStaging {
 	const { reading, aim, bowls, plan, shelf } = source;
 	const worked = named.filter(({ load }) => load !== undefined);
-	const zone = mainZone(zonesOf(reading), plan.covers);
+	const zone = mainZone(hairAt(reading).zones, plan.covers);
 	const target = liftTarget(aimOn(aimOf(aim, undefined), zone.name));
 	const apart = bowls.strand !== 'together' && hasParts(reading, plan);
 	const sections = (zones?: readonly ZoneName[], part?: string) =>
@@ -251,8 +274,7 @@ function workSection(
 ): WorkSection {
 	const { plan, aim } = source;
 	const area = section.areas[0];
-	const reading = readingOf(source.reading, area);
-	const zones = zonesOf(reading);
+	const { reading, zones } = hairAt(source.reading, area);
 	const covers = only
 		? {
 				root: plan.covers.root && only.includes('root'),

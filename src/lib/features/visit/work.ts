@@ -174,7 +174,8 @@ function asideOf(steps: readonly StepWork[], aside: ClockAside | undefined): num
 export function strengthWords({ bowls }: BowlPlan): string {
 	const volumes = [...new Set(bowls.map(({ volume }) => volume))];
 	if (volumes.length === 0) return 'nothing';
-	return `${volumes.join(', ').replace(/, ([^,]*)$/, ' and $1')} vol`;
+	if (volumes.length > 2) return `${Math.min(...volumes)} to ${Math.max(...volumes)} vol`;
+	return `${volumes.join(' and ')} vol`;
 }
 
 /** An in-between strength in parts of stocked developers; empty for one that is stocked. */
