@@ -57,6 +57,7 @@ test('sections are moved, split, merged and left out, and it can all be taken ba
 	await bowls(page, 'Hesper Oake');
 	const grams = await answer(page).locator('.big').textContent();
 	await look(page, 'Sections');
+	await accessible(page);
 	const count = await sections(page).count();
 	await expect(nameOf(page, 0)).toContainText('nape');
 
@@ -157,6 +158,7 @@ test('a section that runs late moves what follows, and what is not mixed yet can
 }) => {
 	await bowls(page, 'Hesper Oake');
 	await look(page, 'Clock');
+	await accessible(page);
 	await main(page).getByLabel('First brush stroke').fill('25:00');
 	await main(page).getByLabel('First brush stroke').press('Tab');
 	await expect(page.getByText('A time of day, such as 10:20.')).toBeVisible();
@@ -209,7 +211,7 @@ test('a bowl is weighed part by part, and stays weighed', async ({ page }) => {
 	await accessible(page);
 	const parts = main(page).locator('ol').getByRole('button');
 	const targets = (await parts.locator('b').allTextContents()).map((text) => Number.parseInt(text));
-	for (const target of targets) {
+	for (const [i, target] of targets.entries()) {
 		for (let left = target; left > 0;) {
 			const step = left >= 20 ? 20 : left >= 5 ? 5 : 1;
 			await pour(page, step);
@@ -218,6 +220,7 @@ test('a bowl is weighed part by part, and stays weighed', async ({ page }) => {
 		await expect(main(page).getByText('that is it')).toBeVisible();
 		await main(page).getByRole('heading', { level: 1 }).click();
 		await page.keyboard.press(' ');
+		await expect(parts.nth(i)).toContainText(' in');
 	}
 	await expect(main(page).getByText('In the bowl')).toBeVisible();
 	// What was really weighed: a scale trembles, so the ratio is near one to two.
@@ -248,6 +251,7 @@ test('the scale is unplugged in the middle: nothing that was weighed is lost', a
 	await weigh(page);
 	await pour(page, 20, 5, 5, 1, 1);
 	await main(page).getByRole('button', { name: 'Take it' }).click();
+	await expect(reading(page)).toContainText('of 16 g');
 	await pour(page, 5);
 	await main(page).getByRole('button', { name: 'Pull the plug' }).click();
 	await expect(main(page).getByRole('alert')).toContainText('The scale was lost.');

@@ -121,7 +121,7 @@
 			options={PICTURES}
 			onchange={(v) => (looked = v)}
 		/>
-		<div class="looked" class:stale={session.bowls.finder?.searching}>
+		<div class="looked" aria-busy={session.bowls.finder?.searching}>
 			{#if looked === 'sections'}
 				<SectionList {chosen} onchoose={(id) => (chosen = chosen === id ? undefined : id)} />
 			{:else if looked === 'clock'}
@@ -136,10 +136,10 @@
 				{/each}
 				{#if session.bowls.fault}<p class="fault" role="alert">{session.bowls.fault}</p>{/if}
 				{#if staging && short}<AdviceList {staging} {advice} />{/if}
-				<BowlList {bowls} {weigh} onweigh={mix} />
+				{#if session.bowls.ready}<BowlList {bowls} {weigh} onweigh={mix} />{/if}
 				<p class="soft">
-					A tenth is reserve{learned}. Each bowl is used up within 20 minutes of mixing. Weigh,
-					tare, then pour; fully saturate every section.
+					{weigh(main.reserveGrams)} of it is reserve{learned}. Weigh, tare, then pour; fully
+					saturate every section.
 				</p>
 			{/if}
 		</div>
@@ -174,9 +174,6 @@
 	.looked {
 		position: relative;
 		min-width: 0;
-	}
-	.stale {
-		opacity: 0.75;
 	}
 	.soft {
 		color: var(--ink-soft);

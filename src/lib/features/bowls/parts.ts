@@ -1,4 +1,4 @@
-import { additiveDose, consistencyOf, toStep, type Bowl } from '../../core/mix';
+import { additiveDose, BOWL_LIFE_MINUTES, consistencyOf, toStep, type Bowl } from '../../core/mix';
 import type { ChosenPart, LiftPlan, MixedBowl, Shelf, ShelfLine } from '../../schema/records';
 import { STEP_NAMES } from '../lift/steps';
 import { MAIN_STEP } from '../visit/day';
@@ -63,7 +63,9 @@ function lightenerBowl(session: VisitSession, { step }: StepWork, bowl: Bowl): U
 	const weighed =
 		blend && round(blend.volume) !== round(volume) ? ` (${round(blend.volume)} as weighed)` : '';
 	const start = startOf(session.visit);
-	const at = main ? `mix at ${timeOf(start, bowl.mixAtMinute)} · ` : '';
+	const at = main
+		? `mix at ${timeOf(start, bowl.mixAtMinute)}, use by ${timeOf(start, bowl.mixAtMinute + BOWL_LIFE_MINUTES)} · `
+		: '';
 	const before = session.visit.before.some(({ id }) => id === step.id);
 	const sections =
 		bowl.sections ??

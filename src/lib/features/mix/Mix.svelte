@@ -30,7 +30,8 @@
 	$effect(() => session.bowls.find());
 	$effect(() => session.lowlights.find());
 	$effect(() => session.head.findToner());
-	const bowls = $derived(dayBowls(session));
+	// What is only reckoned so far is not weighed.
+	const bowls = $derived(session.bowls.ready ? dayBowls(session) : []);
 	const at = $derived(Math.min(Math.max(1, number), bowls.length));
 	const bowl = $derived(bowls[at - 1]);
 	const scale = new SimulatedScale(
@@ -137,7 +138,7 @@
 <main>
 	<header>
 		<div>
-			<h1>Bowl {at} of {bowls.length}</h1>
+			<h1>{session.bowls.ready ? `Bowl ${at} of ${bowls.length}` : 'Bowls'}</h1>
 			{#if bowl}
 				<p class="soft">
 					{session.client?.name ?? 'Client'} · {bowl.name}{bowl.part ? `: ${bowl.part}` : ''} · {bowl.note}
@@ -151,7 +152,9 @@
 		</nav>
 	</header>
 
-	{#if !bowl}
+	{#if !session.bowls.ready}
+		<p role="status">Staging the bowls…</p>
+	{:else if !bowl}
 		<p>Nothing is put on: there is no bowl to weigh.</p>
 	{:else if mixing}
 		<section class="now" aria-live="polite">

@@ -84,8 +84,7 @@ describe('weighing a bowl', () => {
 	});
 	it('loses nothing with the scale: what was taken stays, and its display can be typed in', async () => {
 		const { mixing, session, show, lose, powder } = await begun();
-		mixing.take();
-		show(powder);
+		show(powder, false);
 		mixing.take();
 		lose();
 		expect(mixing.problem).toContain('What was weighed is kept');

@@ -40,8 +40,9 @@ export class Mixing {
 				if (this.settling && reading.steady) this.#takeNow();
 			}),
 			scale.onLost(() => {
+				// What was being taken is taken as it was last seen.
+				if (this.settling) this.#takeNow();
 				this.state = 'off';
-				this.settling = false;
 				this.problem = SCALE_WORDS.lost;
 			})
 		];

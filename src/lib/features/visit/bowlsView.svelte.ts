@@ -95,6 +95,14 @@ export class BowlsView {
 	fault: string | undefined = $derived.by(() =>
 		this.#answer && !this.#answer.ok ? this.#answer.message : undefined
 	);
+	/** Nothing more is to be waited for: before that, bowls are reckoned and not yet to be weighed. */
+	ready = $derived.by(
+		() =>
+			!this.worked ||
+			this.staging !== undefined ||
+			this.fault !== undefined ||
+			this.finder?.trouble !== undefined
+	);
 	main: StagedMain | undefined = $derived.by(() =>
 		this.staging
 			? { staging: this.staging, workMinutes: this.workMinutes, usage: this.#usage }

@@ -1,11 +1,12 @@
 import type { Ceilings } from '../../core/caution';
 import { levelOfFibre, predictLift, type AreaName, type Placement } from '../../core/lift';
-import { workMinutes, type Coverage } from '../../core/mix';
+import { ratioFault, workMinutes, type Coverage } from '../../core/mix';
 import {
 	inOrder,
 	isHairline,
 	proposeSections,
 	sectionLoads,
+	STAGING,
 	type HeadPass,
 	type HeadSection,
 	type HeadStaging,
@@ -216,7 +217,13 @@ export function headStaging(
 			product: plan.product,
 			second: plan.second,
 			ratio: plan.ratio,
-			...(bowls.ratioLever ? { ratios: [plan.ratio - 0.5, plan.ratio + 0.5].filter(isRatio) } : {}),
+			...(bowls.ratioLever
+				? {
+						ratios: [plan.ratio - STAGING.ratioStep, plan.ratio + STAGING.ratioStep].filter(
+							(ratio) => ratioFault(plan.product, ratio) === undefined
+						)
+					}
+				: {}),
 			damp: plan.damp,
 			bondAdditive: plan.bondAdditive,
 			stock: shelf?.developers ?? [],
@@ -236,7 +243,6 @@ export function headStaging(
 
 /** No developer is stronger; ceilings by product and place hold beside it. */
 const STRONGEST = 40;
-const isRatio = (ratio: number): boolean => ratio >= 1 && ratio <= 3;
 
 /** The root follows once the lengths are on, or as much later as Lift says. */
 const rootAfter = (root: HeadPass, lengths: HeadPass, delayMinutes: number): HeadPass => ({
