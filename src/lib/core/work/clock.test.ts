@@ -99,6 +99,17 @@ describe('the clock', () => {
 				expect(fromMinute).toBeGreaterThanOrEqual(rinses[i]!.toMinute)
 			);
 	});
+	it('has the other applications of the day before and after, each rinsed before the next', () => {
+		const removal = { name: 'old colour out', applyMinutes: 10, rinseMinute: 25 };
+		const again = { name: 'again', applyMinutes: 5, rinseMinute: 20 };
+		const day = serviceClock({ bowls, finish, toner, before: [removal], after: [again] });
+		expect(day.chairMinutes).toBe(chairMinutes([25, 50, 20], toner));
+		const rinses = day.items.filter(({ what }) => what === 'rinse').map((item) => item.of);
+		expect(rinses).toEqual(['old colour out', 'all', 'again', 'toner']);
+		const mine = day.items.filter(({ who, what }) => who === 'colourist' && what !== 'check');
+		const early = mine.filter(({ of }) => of === 'old colour out');
+		for (const { toMinute } of early) expect(toMinute).toBeLessThanOrEqual(-2);
+	});
 	it('counts the strands of a toner apart by the time it takes to work it through', () => {
 		expect(tonerMinutes(60)).toBeGreaterThan(tonerMinutes(15));
 		expect(tonerMinutes(30, 1.3)).toBeGreaterThan(tonerMinutes(30));

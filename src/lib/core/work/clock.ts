@@ -41,6 +41,14 @@ export interface ClockAside {
 	readonly minutes: number;
 }
 
+/** Another application of the same day, rinsed before the next. */
+export interface ClockRound {
+	readonly name: string;
+	readonly applyMinutes: number;
+	/** Minute of its rinse, from its own first brush stroke. */
+	readonly rinseMinute: number;
+}
+
 export interface ClockProblem {
 	readonly bowls: readonly Pick<StagedBowl, 'number' | 'mixAtMinute'>[];
 	readonly finish: readonly Pick<
@@ -51,6 +59,9 @@ export interface ClockProblem {
 	readonly assistant?: boolean | undefined;
 	readonly toner?: ClockToner | undefined;
 	readonly aside?: ClockAside | undefined;
+	/** Applications before the staged one, and after it. */
+	readonly before?: readonly ClockRound[] | undefined;
+	readonly after?: readonly ClockRound[] | undefined;
 	readonly consultMinutes?: number | undefined;
 }
 
@@ -107,6 +118,16 @@ export function serviceClock(problem: ClockProblem): ServiceClock {
 		items.push({ who, what, of, fromMinute, toMinute: fromMinute + minutes });
 		return fromMinute + minutes;
 	};
+	/** A whole application from a minute on; returns when it is rinsed. */
+	const round = ({ name, applyMinutes, rinseMinute }: ClockRound, from: number): number => {
+		const begun = add(helper, 'mix', name, from, SERVICE_MINUTES.mix);
+		const on = add('colourist', 'apply', name, begun, applyMinutes);
+		add('chair', 'process', name, on, Math.max(0, begun + rinseMinute - on));
+		return add(helper, 'rinse', name, begun + rinseMinute, SERVICE_MINUTES.rinse);
+	};
+	const { before = [], after = [] } = problem;
+	let earlier = -SERVICE_MINUTES.mix - before.reduce((sum, one) => sum + roundMinutes(one), 0);
+	for (const one of before) earlier = round(one, earlier);
 	for (const { number, mixAtMinute } of problem.bowls) {
 		add(helper, 'mix', `bowl ${number}`, mixAtMinute - SERVICE_MINUTES.mix, SERVICE_MINUTES.mix);
 	}
@@ -142,6 +163,7 @@ export function serviceClock(problem: ClockProblem): ServiceClock {
 			SERVICE_MINUTES.toneRinse
 		);
 	}
+	for (const one of after) clock = round(one, clock);
 	if (toner) {
 		const on = add('colourist', 'tone', 'toner', clock, toner.applyMinutes);
 		const done = add('chair', 'process', 'toner', on, toner.minutes);
@@ -164,6 +186,9 @@ export function serviceClock(problem: ClockProblem): ServiceClock {
 		})
 	};
 }
+
+const roundMinutes = ({ rinseMinute }: ClockRound): number =>
+	SERVICE_MINUTES.mix + rinseMinute + SERVICE_MINUTES.rinse;
 
 type Finished = ClockProblem['finish'][number];
 

@@ -7,6 +7,7 @@ export {
 	type ClockAside,
 	type ClockItem,
 	type ClockProblem,
+	type ClockRound,
 	type ClockToner,
 	type Doing,
 	type Hands,

@@ -1,19 +1,16 @@
 <script lang="ts">
-	import type { Product } from '../../core/lift';
 	import { consistencyOf, partsOf } from '../../core/mix';
 	import { RINSE_MODES, usualRinse, type HeadWayResult } from '../../core/work';
 	import Choice from '../../ui/Choice.svelte';
 	import Dial from '../../ui/Dial.svelte';
-	import Fold from '../../ui/Fold.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
 	import Options from '../../ui/Options.svelte';
-	import Select from '../../ui/Select.svelte';
 	import Tick from '../../ui/Tick.svelte';
 	import type { BowlsPlan } from '../../schema/records';
 	import { useVisit } from '../visit/context';
-	import { whatIf } from '../visit/lift';
-	import { formatRatio, labelIn, PRODUCT_OPTIONS } from '../visit/words';
+	import { formatRatio } from '../visit/words';
 	import PouredFold from './PouredFold.svelte';
+	import SecondFold from './SecondFold.svelte';
 	import { formatSpread, RINSE_LABELS } from './words';
 
 	interface Props {
@@ -37,29 +34,7 @@
 		return `${formatSpread(outcome.spread)} apart${short}`;
 	};
 	const parts = $derived(partsOf(plan.ratio));
-	/** The plan without its second lightener. */
-	const alone = $derived.by(() => {
-		const rest = { ...plan };
-		delete rest.second;
-		return rest;
-	});
-	const NONE = 'none';
-	const seconds = $derived([
-		{ value: NONE, label: 'none' },
-		...PRODUCT_OPTIONS.filter(
-			({ value }) => value !== plan.product && ['powder', 'cream', 'clay', 'oil'].includes(value)
-		)
-	]);
 	const isTint = $derived(plan.product === 'highLift' || plan.product === 'permanent');
-	const asSecond = (value: string) =>
-		session.change('second lightener', ({ lift }) => {
-			if (value === NONE) delete lift.second;
-			else
-				lift.second = {
-					product: value as Product & typeof lift.product,
-					share: lift.second?.share ?? 0.5
-				};
-		});
 	const rinseMinute = $derived(
 		Math.round(Math.max(0, ...(session.bowls.staging?.finish ?? []).map((one) => one.rinseMinute)))
 	);
@@ -133,37 +108,7 @@
 	]}
 	onchange={(hands) => change('hands', { hands: Number(hands) })}
 />
-{#if !isTint}
-	<Fold
-		title="Second lightener"
-		summary={plan.second
-			? `${Math.round(plan.second.share * 100)} % ${labelIn(PRODUCT_OPTIONS, plan.second.product)}`
-			: 'none'}
-	>
-		<Select
-			label="In the same bowl"
-			value={plan.second?.product ?? NONE}
-			options={seconds}
-			onchange={asSecond}
-		/>
-		{#if plan.second}
-			{@const second = plan.second}
-			<Dial
-				label="Its share"
-				value={Math.round(second.share * 100)}
-				min={5}
-				max={95}
-				step={5}
-				shown="{Math.round(second.share * 100)} %"
-				hint="with it: {whatIf(session.head.subject, alone, session.head.zone, { second })}"
-				onchange={(v) =>
-					session.change('share of the second lightener', ({ lift }) => {
-						if (lift.second) lift.second.share = v / 100;
-					})}
-			/>
-		{/if}
-	</Fold>
-{/if}
+{#if !isTint}<SecondFold />{/if}
 <Choice
 	label="Weights"
 	value={ounces ? 'oz' : 'g'}

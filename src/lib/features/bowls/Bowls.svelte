@@ -17,9 +17,10 @@
 	import ClockView from './ClockView.svelte';
 	import Evenness from './Evenness.svelte';
 	import FoilField from './FoilField.svelte';
+	import OneSection from './OneSection.svelte';
+	import WholeHead from './WholeHead.svelte';
 	import { LateHead } from './late.svelte';
 	import { dayBowls, mixtureCost, type MixBowl } from './parts';
-	import SectionDials from './SectionDials.svelte';
 	import SectionList from './SectionList.svelte';
 	import { otherWays } from './ways';
 	import { formatSpread } from './words';
@@ -45,6 +46,7 @@
 	] as const;
 	let looked = $state<(typeof PICTURES)[number]['value']>('bowls');
 	let chosen = $state<string>();
+	const one = $derived(session.bowls.sections.find(({ section }) => section.id === chosen));
 	const late = new LateHead(session);
 
 	// What other ways would do, and what would help, is looked for only while somebody looks here.
@@ -96,10 +98,10 @@
 	{range}
 	facts={[
 		{ value: formatHours(main.workMinutes), label: 'to put it on' },
-		{ value: formatHours(session.chairMinutes), label: 'at the chair in all' },
+		{ value: formatHours(session.chairMinutes), label: 'at the chair' },
 		...(cost === undefined
 			? []
-			: [{ value: formatPrice(cost, session.shelf), label: 'what is mixed costs' }])
+			: [{ value: formatPrice(cost, session.shelf), label: 'for what is mixed' }])
 	]}
 >
 	{#snippet field()}
@@ -109,7 +111,9 @@
 			<Evenness staging={looked === 'clock' ? (late.kept ?? staging) : staging} />
 		{:else}
 			<p role="status">
-				{session.bowls.fault ?? session.bowls.finder?.trouble ?? 'Staging the bowls…'}
+				{session.bowls.worked
+					? (session.bowls.fault ?? session.bowls.finder?.trouble ?? 'Staging the bowls…')
+					: 'Nothing is put on: choose in Lift where it goes.'}
 			</p>
 		{/if}
 	{/snippet}
@@ -146,7 +150,9 @@
 	{/snippet}
 	{#snippet dials()}
 		{#if looked === 'sections'}
-			<SectionDials {chosen} ways={comparer.found ?? []} onclose={() => (chosen = undefined)} />
+			{#if one}<OneSection {one} onclose={() => (chosen = undefined)} />{:else}<WholeHead
+					ways={comparer.found ?? []}
+				/>{/if}
 		{:else if looked === 'clock'}
 			{#if staging}<ClockDials {staging} {late} />{/if}
 		{:else}

@@ -1,10 +1,9 @@
 import { additiveDose, BOWL_LIFE_MINUTES, consistencyOf, toStep, type Bowl } from '../../core/mix';
 import type { ChosenPart, LiftPlan, MixedBowl, Shelf, ShelfLine } from '../../schema/records';
-import { STEP_NAMES } from '../lift/steps';
 import { MAIN_STEP } from '../visit/day';
 import type { VisitSession } from '../visit/session.svelte';
 import { tonerOf, type StepWork } from '../visit/work';
-import { formatRatio, labelIn, PRODUCT_OPTIONS } from '../visit/words';
+import { formatRatio, labelIn, PRODUCT_OPTIONS, STEP_NAMES } from '../visit/words';
 import { startOf, timeOf } from './when';
 
 /** One thing that goes into a bowl. */

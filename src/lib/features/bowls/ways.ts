@@ -1,6 +1,7 @@
 import { inOrder, ORDER_NAMES, RINSE_MODES, type HeadWay } from '../../core/work';
 import { STRAND_WAYS } from '../../schema/records';
-import { hasParts, sectionLevel } from '../visit/headWork';
+import { hasParts } from '../visit/headStaging';
+import { sectionLevel } from '../visit/headWork';
 import type { VisitSession } from '../visit/session.svelte';
 
 /** The other ways in which the head could be worked, by what the person is looking at. */

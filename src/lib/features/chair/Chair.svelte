@@ -8,10 +8,9 @@
 	import FootLine from '../visit/FootLine.svelte';
 	import Station from '../visit/Station.svelte';
 	import StrandRow from '../visit/StrandRow.svelte';
-	import { STEP_NAMES } from '../lift/steps';
 	import { MAIN_STEP } from '../visit/day';
 	import { useVisit } from '../visit/context';
-	import { labelIn, PRODUCT_OPTIONS } from '../visit/words';
+	import { labelIn, PRODUCT_OPTIONS, STEP_NAMES } from '../visit/words';
 	import { coloursOf, seenFibre, uniform } from '../visit/hair';
 	import { isTyping, usesSpace } from '../shell/keys';
 	import CheckForm from './CheckForm.svelte';

@@ -1,9 +1,10 @@
 <script lang="ts">
+	import { STEP_NAMES } from '../visit/words';
 	import Fold from '../../ui/Fold.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
 	import { MAIN_STEP } from '../visit/day';
 	import { useVisit } from '../visit/context';
-	import { offers, STEP_NAMES, type Offer } from './steps';
+	import { offers, type Offer } from './steps';
 
 	const session = useVisit();
 	let looking = $state(false);

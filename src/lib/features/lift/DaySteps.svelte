@@ -1,8 +1,7 @@
 <script lang="ts">
 	import { formatLevel } from '../../core/hair';
 	import { useVisit } from '../visit/context';
-	import { labelIn, PRODUCT_OPTIONS } from '../visit/words';
-	import { STEP_NAMES } from './steps';
+	import { labelIn, PRODUCT_OPTIONS, STEP_NAMES } from '../visit/words';
 
 	const session = useVisit();
 	const view = $derived(session.view);

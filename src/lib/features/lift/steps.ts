@@ -15,14 +15,6 @@ import { applicationOn, liftTarget } from '../visit/lift';
 import type { VisitSession } from '../visit/session.svelte';
 import { hairOfHead } from './field';
 
-export const STEP_NAMES: Readonly<Record<'main' | StepKind, string>> = {
-	main: 'lightening',
-	removal: 'old colour out',
-	again: 'again on what lags',
-	baseBreak: 'base break',
-	other: 'another application'
-};
-
 /** A step that could be added to the day, or why it could not. */
 export interface Offer {
 	readonly kind: StepKind;

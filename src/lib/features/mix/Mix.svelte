@@ -3,7 +3,6 @@
 	import { goto } from '$app/navigation';
 	import { compute } from '../../compute/browser';
 	import { STANDING_CAUTIONS } from '../../core/caution';
-	import { blendStrength, BOWL_LIFE_MINUTES, toleranceOf } from '../../core/mix';
 	import { SimulatedScale } from '../../devices/simulatedScale';
 	import { useRecords } from '../../records/context';
 	import Button from '../../ui/Button.svelte';
@@ -12,11 +11,13 @@
 	import { isTyping, usesSpace } from '../shell/keys';
 	import { dayBowls } from '../bowls/parts';
 	import { VisitSession } from '../visit/session.svelte';
-	import { formatRatio } from '../visit/words';
 	import { Awake } from './awake.svelte';
+	import MendNotice from './MendNotice.svelte';
 	import { Mixing } from './mixing.svelte';
+	import NowWeighing from './NowWeighing.svelte';
 	import SimulatedControls from './SimulatedControls.svelte';
 	import Weighings from './Weighings.svelte';
+	import { shown } from './words';
 
 	interface Props {
 		id: string;
@@ -64,45 +65,6 @@
 
 	const now = $derived(mixing?.now);
 	const on = $derived(mixing?.state === 'on');
-	const shown = (amount: number, unit = 'g') => `${Math.round(amount * 100) / 100} ${unit}`;
-	const remaining = $derived(now && mixing ? now.target - mixing.poured : 0);
-	const tolerance = $derived(now ? toleranceOf(now.target, session.shelf?.scaleStep ?? 1) : 1);
-	const WORDS = {
-		empty: 'pour',
-		under: 'pour on',
-		near: 'slowly now',
-		within: 'that is it',
-		over: 'too much'
-	} as const;
-	/** The bar goes a little past the target, so that too much shows. */
-	const FULL = 1.25;
-	const filled = $derived(
-		now && mixing ? Math.min(1, Math.max(0, mixing.poured / (now.target * FULL))) : 0
-	);
-	/** What lies in the bowl, as it was weighed. */
-	const result = $derived.by(() => {
-		const lightener = sum('lightener') + sum('colour');
-		const developer = sum('developer');
-		const parts = (mixing?.weighings ?? []).flatMap(({ part, poured }) =>
-			part.volume === undefined ? [] : [{ volume: part.volume, grams: poured }]
-		);
-		return {
-			ratio: lightener > 0 ? developer / lightener : 0,
-			volume: blendStrength(parts)
-		};
-	});
-	function sum(kind: string): number {
-		return (mixing?.weighings ?? [])
-			.filter(({ part }) => part.kind === kind)
-			.reduce((total, { poured }) => total + poured, 0);
-	}
-	const freshUntil = $derived.by(() => {
-		const weighed = mixing?.mixed?.at;
-		if (!weighed) return '';
-		const until = new Date(new Date(weighed).getTime() + BOWL_LIFE_MINUTES * 60_000);
-		return until.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
-	});
-
 	const go = (to: number) =>
 		void goto(`/visit/${id}/mix?bowl=${Math.min(bowls.length, Math.max(1, to))}`, {
 			replaceState: true,
@@ -157,68 +119,9 @@
 	{:else if !bowl}
 		<p>Nothing is put on: there is no bowl to weigh.</p>
 	{:else if mixing}
-		<section class="now" aria-live="polite">
-			{#if now}
-				<p class="what">{now.part.name}</p>
-				{#if now.part.unit === 'g'}
-					<p class="reading figure" class:over={mixing.pouring === 'over'}>
-						{on || now.poured > 0 ? Math.round(mixing.poured * 10) / 10 : '–'}<small
-							>of {shown(now.target)}</small
-						>
-					</p>
-					<div class="bar" aria-hidden="true">
-						<span class="fill" style:width="{filled * 100}%"></span>
-						<span
-							class="band"
-							style:left="{((now.target - tolerance) / (now.target * FULL)) * 100}%"
-							style:width="{((2 * tolerance) / (now.target * FULL)) * 100}%"
-						></span>
-					</div>
-					<p class="say" class:over={mixing.pouring === 'over'}>
-						{#if mixing.pouring === 'over'}
-							{shown(Math.round(-remaining * 10) / 10)} too much
-						{:else if on}
-							{WORDS[mixing.pouring]}{mixing.pouring === 'within'
-								? ''
-								: `: ${shown(Math.max(0, Math.round(remaining * 10) / 10))} to go`}
-						{:else}
-							{mixing.state === 'connecting' ? 'looking for the scale…' : 'no scale'}
-						{/if}
-					</p>
-				{:else}
-					<p class="reading figure">{now.target}<small>{now.part.unit}, beside the ratio</small></p>
-				{/if}
-			{:else}
-				<p class="what">In the bowl</p>
-				<p class="reading figure">
-					{shown(Math.round(mixing.total * 10) / 10)}<small
-						>{formatRatio(Math.round(result.ratio * 20) / 20)}, {Math.round(result.volume * 10) /
-							10} vol</small
-					>
-				</p>
-				<p class="say">Stir until it is smooth. Fresh until {freshUntil}.</p>
-			{/if}
-		</section>
-
+		<NowWeighing {mixing} />
 		{#if mixing.problem}<p class="fault" role="alert">{mixing.problem}</p>{/if}
-		{#if mixing.mended}
-			<section class="mend" role="alert">
-				<p>
-					<b>The ratio is off.</b> It comes back with
-					{mixing.weighings
-						.flatMap(({ part, poured }, i) => {
-							const more = mixing!.mended![i]! - poured;
-							return part.kind !== 'additive' && more > toleranceOf(mixing!.mended![i]!, scale.step)
-								? [`${shown(Math.round(more * 10) / 10)} more ${part.name}`]
-								: [];
-						})
-						.join(' and ') || 'what is in the bowl'}.
-				</p>
-				<Button primary onclick={() => mixing?.mend()}>Bring the ratio back</Button>
-				<Button onclick={() => mixing?.keepAsItIs()}>Leave it so</Button>
-			</section>
-		{/if}
-
+		{#if mixing.mended}<MendNotice {mixing} mended={mixing.mended} />{/if}
 		<div class="acts">
 			{#if now}
 				{#if now.part.unit !== 'g'}
@@ -248,7 +151,6 @@
 		<Weighings
 			weighings={mixing.weighings}
 			index={mixing.index}
-			{shown}
 			onchoose={(index) => mixing?.choose(index)}
 		/>
 		<footer>
@@ -296,64 +198,6 @@
 		display: inline-flex;
 		align-items: center;
 	}
-	.now {
-		flex: 1;
-		display: flex;
-		flex-direction: column;
-		justify-content: center;
-	}
-	.what {
-		font-size: 26px;
-		font-weight: 600;
-		line-height: 1.1;
-	}
-	.reading {
-		font-size: clamp(120px, 25vw, 270px);
-		line-height: 0.92;
-		letter-spacing: -0.05em;
-		white-space: nowrap;
-	}
-	.reading small {
-		font-size: 0.22em;
-		letter-spacing: -0.02em;
-		margin-left: 0.4em;
-		color: var(--ink-soft);
-	}
-	.over {
-		color: var(--stop);
-	}
-	.bar {
-		position: relative;
-		height: 22px;
-		margin-top: 12px;
-		background: var(--sunk);
-	}
-	.fill {
-		position: absolute;
-		inset: 0 auto 0 0;
-		background: var(--ink);
-	}
-	.band {
-		position: absolute;
-		top: -5px;
-		bottom: -5px;
-		border: 2px solid var(--edge);
-	}
-	.say {
-		font-size: 24px;
-		font-weight: 600;
-		padding-top: 10px;
-		min-height: 1.9em;
-	}
-	.mend {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 10px 18px;
-		padding: 12px 0;
-		border-top: 2px solid var(--stop);
-		font-size: 18px;
-	}
 	.acts {
 		display: flex;
 		flex-wrap: wrap;
@@ -381,16 +225,6 @@
 		main {
 			padding: 14px 16px;
 			gap: 10px;
-		}
-		.reading {
-			font-size: 112px;
-			white-space: normal;
-		}
-		.reading small {
-			display: block;
-			margin: 8px 0 0;
-			font-size: 26px;
-			letter-spacing: 0;
 		}
 		.acts :global(button:not(.text-button)) {
 			flex: 1;

@@ -1,13 +1,13 @@
 <script lang="ts">
 	import type { Weighing } from './mixing.svelte';
+	import { shown } from './words';
 
 	interface Props {
 		weighings: readonly Weighing[];
 		index: number | undefined;
-		shown: (amount: number, unit: string) => string;
 		onchoose: (index: number) => void;
 	}
-	let { weighings, index, shown, onchoose }: Props = $props();
+	let { weighings, index, onchoose }: Props = $props();
 	const WORDS = { empty: '', under: 'more', near: 'more', within: 'in', over: 'too much' } as const;
 </script>
 

@@ -6,7 +6,6 @@
 	import { useRecords } from '../../records/context';
 	import { seriesOf } from '../../records/series';
 	import { backupWords, nextRoundWords, stallProblem } from '../lift/stall';
-	import { STEP_NAMES } from '../lift/steps';
 	import { MAIN_STEP } from '../visit/day';
 	import type { LiftPlan } from '../../schema/records';
 	import { ZONES } from '../visit/hair';
@@ -21,7 +20,8 @@
 		labelIn,
 		PLACEMENT_OPTIONS,
 		PRODUCT_OPTIONS,
-		SECTION_OPTIONS
+		SECTION_OPTIONS,
+		STEP_NAMES
 	} from '../visit/words';
 	import PrintBowls from '../bowls/PrintBowls.svelte';
 	import { formulaWords } from '../tone/words';

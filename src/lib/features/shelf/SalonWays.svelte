@@ -150,6 +150,9 @@
 		gap: 8px 24px;
 		align-items: end;
 	}
+	.fields:last-child {
+		margin-bottom: 18px;
+	}
 	.soft {
 		color: var(--ink-soft);
 		margin: 8px 0 18px;

@@ -1,8 +1,10 @@
+import { STEP_NAMES } from './words';
 import {
 	serviceClock,
 	stageHead,
 	workEnd,
 	type ClockAside,
+	type ClockRound,
 	type HeadStaging,
 	type ServiceClock,
 	type Staging,
@@ -12,10 +14,11 @@ import type { ComputeClient } from '../../compute/client';
 import type { LiftPlan, Shelf, Visit } from '../../schema/records';
 import { daySteps, MAIN_STEP } from './day';
 import { Finder } from './finder.svelte';
-import { headStaging, namedSections, type HeadWorkSource, type NamedSection } from './headWork';
+import { headStaging } from './headStaging';
+import { namedSections, type HeadWorkSource, type NamedSection } from './headWork';
 import type { Learned } from './lift';
 import type { Usage } from './usage';
-import { tonerOf, type StagedMain } from './work';
+import { tonerOf, type DayWork, type StagedMain } from './work';
 
 /** A hand that has not moved for this long rests, ms. */
 const HAND_RESTS_MS = 140;
@@ -27,6 +30,8 @@ export interface BowlsSource {
 	readonly learned: Learned | undefined;
 	readonly usage: Usage;
 	readonly lowlights: { readonly aside: ClockAside | undefined };
+	/** What the day takes, its other applications among it. */
+	readonly work: DayWork;
 	limitOf(product: LiftPlan['product']): number;
 }
 
@@ -118,9 +123,22 @@ export class BowlsView {
 			bowls,
 			finish,
 			assistant: this.#bowls.assistant,
+			...this.#rounds(),
 			aside: this.#source.lowlights.aside,
 			toner: tonerOf({ tone: this.#tone, reading: this.#reading })
 		});
+	}
+
+	/** The other applications of the day, before the main one and after it. */
+	#rounds(): { readonly before: ClockRound[]; readonly after: ClockRound[] } {
+		const { steps } = this.#source.work;
+		const main = steps.findIndex(({ step }) => step.id === MAIN_STEP);
+		const rounds = steps.map(({ step, bowls, rinseMinute }): ClockRound => ({
+			name: STEP_NAMES[step.kind],
+			applyMinutes: bowls.workMinutes,
+			rinseMinute
+		}));
+		return { before: rounds.slice(0, Math.max(0, main)), after: rounds.slice(main + 1) };
 	}
 
 	/**

@@ -1,5 +1,5 @@
 import { AREAS, type AreaName } from '../../core/lift';
-import type { Pace } from '../../core/plan';
+import type { Pace, StepKind } from '../../core/plan';
 import type { Shelf, Station } from '../../schema/records';
 
 /** The stations of a visit in the order of work, with the one question each answers. */
@@ -159,3 +159,12 @@ export const formatPrice = (price: number, shelf: Shelf | undefined): string =>
 		currency: shelf?.rates?.currency ?? 'EUR',
 		maximumFractionDigits: 0
 	}).format(price);
+
+/** What the applications of a day are called. */
+export const STEP_NAMES: Readonly<Record<'main' | StepKind, string>> = {
+	main: 'lightening',
+	removal: 'old colour out',
+	again: 'again on what lags',
+	baseBreak: 'base break',
+	other: 'another application'
+};

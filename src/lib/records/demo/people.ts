@@ -319,7 +319,7 @@ export const people = (now: Date): readonly Person[] => [
 				areas: { fringe: { level: 8.5 } }
 			},
 			lift: { minutes: 45, covers: { root: false, lengths: true, ends: true } },
-			bowls: { technique: 'foils', foils: 34 }
+			bowls: { technique: 'foils', foils: 34, picking: 'teased' }
 		}
 	},
 	{
