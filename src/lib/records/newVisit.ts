@@ -134,7 +134,7 @@ export const plainBowls = (): Visit['bowls'] => ({
 });
 
 /** How this head was sectioned last time; what was weighed then, and when it began, is that visit's. */
-function carriedBowls({ bowls }: Visit): Visit['bowls'] {
+export function carriedBowls({ bowls }: Visit): Visit['bowls'] {
 	const carried: Visit['bowls'] = { ...bowls, mixed: [] };
 	delete carried.startAt;
 	if (!bowls.sections) return carried;

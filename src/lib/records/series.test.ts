@@ -35,6 +35,35 @@ describe('visits planned together', () => {
 		expect(made[1]!.reading.zones.root.state).toBe('natural');
 		expect(made[2]!.reading.strain.lightenings).toBe(today.reading.strain.lightenings + 2);
 	});
+	it('carry how the head is cut up, not what was weighed today or when it began', () => {
+		const bowl = { number: 1, volume: 20, ratio: 2, sections: ['nape'], parts: [], done: true };
+		const weighed: Visit = {
+			...today,
+			bowls: {
+				...today.bowls,
+				foils: 52,
+				startAt: '10:20',
+				sections: [
+					{
+						id: 'nape',
+						areas: ['nape'],
+						share: 1,
+						picking: 'weave',
+						angle: 'horizontal',
+						lockedVolume: 30,
+						skip: true
+					}
+				],
+				mixed: [{ ...bowl, at: NOW.toISOString() }]
+			}
+		};
+		const planned = [0, 4].map((week) => ({ week, day, level: 8 }));
+		const { bowls } = makeSeries(weighed, planned, NOW)[1]!;
+		expect(bowls).toMatchObject({ foils: 52, mixed: [] });
+		expect(bowls).not.toHaveProperty('startAt');
+		expect(bowls.sections![0]).not.toHaveProperty('lockedVolume');
+		expect(bowls.sections![0]).not.toHaveProperty('skip');
+	});
 	it('count hair as lightened that only a further application of the day went on', () => {
 		const rootOnly = { ...lift, covers: { root: true, lengths: false, ends: false } };
 		const ends = { ...lift, covers: { root: false, lengths: false, ends: true } };

@@ -1,6 +1,6 @@
 import type { Visit } from '../schema/records';
 import { newId } from './documents';
-import { nextReading } from './newVisit';
+import { carriedBowls, nextReading } from './newVisit';
 
 /** One visit of a plan: when, how the day is worked, and the level it is expected to leave. */
 export interface SeriesVisit {
@@ -48,6 +48,7 @@ export function makeSeries(first: Visit, planned: readonly SeriesVisit[], now: D
 			settled: [],
 			series,
 			reading: nextReading(asLeft(last, left), new Date(date)),
+			bowls: carriedBowls(first),
 			run: { elapsedSeconds: 0, notes: [] },
 			tone: { ...first.tone, choice: 'open', parts: [] },
 			result: { tone: '', notes: '' },

@@ -85,8 +85,7 @@ export function adviceFor(
 	const before = reached.spread + reached.shortfall;
 	return options
 		.flatMap(([what, message, option]): StagingAdvice[] => {
-			// What is settled for every section leaves nothing to choose.
-			if (faultOf(option) || option === problem) return [];
+			if (faultOf(option)) return [];
 			const search = new BowlSearch({ ...option, target });
 			const { spread, shortfall } = finish(search.best());
 			return [{ what, message, spread, shortfall }];

@@ -174,10 +174,10 @@ describe('root and lengths with bowls of their own', () => {
 		const light = { ...naturalPigment(8, 'neutral'), layers: [] };
 		const { bowls, finish } = staged({
 			passes: [
-				{ part: 'root', sections, beginMinute: 0 },
+				{ part: 'root', sections },
 				{
 					part: 'lengths',
-					beginMinute: 0,
+					alongside: true,
 					sections: sections.map((section) => ({ ...section, fibre: light }))
 				}
 			]
@@ -203,5 +203,23 @@ describe('root and lengths with bowls of their own', () => {
 		const root = finish.filter(({ part }) => part === 'root');
 		expect(Math.min(...root.map(({ appliedFromMinute }) => appliedFromMinute))).toBe(16);
 		expect(bowls.filter(({ part }) => part === 'root')[0]!.mixAtMinute).toBe(16);
+	});
+	it('a section that runs late runs late once: the root is begun as much later', () => {
+		const short = sections.map((section) => ({ ...section, minutesToApply: 2 }));
+		const plan = head({
+			passes: [
+				{ part: 'lengths', sections: short },
+				{ part: 'root', sections: short, notBefore: 10 }
+			]
+		});
+		const answer = stageHead(plan);
+		if (!answer.ok) throw new Error(answer.message);
+		const delay = { section: 'section 3', minutes: 10, keep: 'all' } as const;
+		const late = stageHead(lateHead(plan, answer.staging, delay));
+		const begins = (staged: typeof late) =>
+			staged.ok && staged.staging.finish.find(({ part }) => part === 'root')!.appliedFromMinute;
+		expect([begins(answer), begins(late)]).toEqual([16, 26]);
+		const last = late.ok && late.staging.finish.at(-1)!;
+		expect(last && last.appliedToMinute).toBe(42);
 	});
 });

@@ -18,13 +18,15 @@ import {
 	type StagingPass
 } from './staging';
 
-/** Sections of one part of the strand, and when the first of them is begun. */
+/** Sections of one part of the strand; it is begun when the one before it is on. */
 export interface HeadPass {
 	/** Left out where the strand is worked as one. */
 	readonly part?: string | undefined;
 	readonly sections: readonly WorkSection[];
-	/** Minute of its first brush stroke; left out, once the pass before is on. */
-	readonly beginMinute?: number | undefined;
+	/** In the same packets as the one before, and so at the same minutes. */
+	readonly alongside?: boolean | undefined;
+	/** Not begun before this minute. */
+	readonly notBefore?: number | undefined;
 }
 
 /** A whole head to be staged, as it was planned in Lift. */
@@ -53,8 +55,9 @@ const workOf = (sections: readonly WorkSection[]): number =>
 /** Minute at which each pass begins, and at which the last of them is on. */
 function beginnings(passes: readonly HeadPass[]): { begins: number[]; end: number } {
 	let end = 0;
-	const begins = passes.map(({ beginMinute, sections }) => {
-		const begin = beginMinute ?? end;
+	let begin = 0;
+	const begins = passes.map(({ alongside, notBefore, sections }) => {
+		if (!alongside) begin = Math.max(end, notBefore ?? 0);
 		end = Math.max(end, begin + workOf(sections));
 		return begin;
 	});
@@ -185,12 +188,14 @@ export function lateHead(head: HeadStaging, staging: Staging, delay: Delay): Hea
 		...((head.rinse.mode ?? usualRinse(workEnd(head))) === 'together'
 			? { rinse: { mode: 'together', minute: head.rinse.minute ?? Math.round(rinse) } }
 			: {}),
-		passes: head.passes.map((pass) => ({
+		passes: head.passes.map((pass, i) => ({
 			...pass,
 			sections: pass.sections.map((section) => ({
 				...section,
 				...known(section.name, pass.part),
-				minutesToApply: section.minutesToApply + (section.name === name ? minutes : 0)
+				minutesToApply:
+					section.minutesToApply +
+					(section.name === name && (i === 0 || pass.alongside) ? minutes : 0)
 			}))
 		}))
 	};

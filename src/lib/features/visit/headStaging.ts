@@ -52,14 +52,13 @@ export function headStaging(
 	const passes: HeadPass[] = !apart
 		? [{ sections: sections() }]
 		: bowls.strand === 'rootLater'
-			? [lengths, rootAfter(root, lengths, plan.delays.root)]
-			: [
-					{ ...root, beginMinute: 0 },
-					{ ...lengths, beginMinute: 0 }
-				];
+			? [lengths, { ...withFresh(root, 0), notBefore: plan.delays.root }]
+			: [root, { ...lengths, alongside: true }];
 	const subject = subjectOf(reading, source.learned);
 	return {
-		passes: bowls.freshLast ? passes.map(withFreshLast) : passes,
+		passes: bowls.freshLast
+			? passes.map((pass) => withFresh(pass, pass.sections.length - 1))
+			: passes,
 		common: {
 			fibre: afterEarlier(source, reading, zone),
 			factors: subject.factors,
@@ -94,22 +93,11 @@ export function headStaging(
 /** No developer is stronger; ceilings by product and place hold beside it. */
 const STRONGEST = 40;
 
-/** The root follows once the lengths are on, or as much later as Lift says. */
-const rootAfter = (root: HeadPass, lengths: HeadPass, delayMinutes: number): HeadPass => ({
-	...root,
-	sections: root.sections.map((section, i) =>
-		i === 0 ? { ...section, freshBowl: true } : section
-	),
-	beginMinute: Math.max(
-		delayMinutes,
-		lengths.sections.reduce((sum, { minutesToApply }) => sum + minutesToApply, 0)
-	)
-});
-
-const withFreshLast = (pass: HeadPass): HeadPass => ({
+/** A bowl of its own for one of the sections. */
+const withFresh = (pass: HeadPass, at: number): HeadPass => ({
 	...pass,
 	sections: pass.sections.map((section, i) =>
-		i === pass.sections.length - 1 ? { ...section, freshBowl: true } : section
+		i === at ? { ...section, freshBowl: true } : section
 	)
 });
 
