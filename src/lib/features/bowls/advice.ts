@@ -1,5 +1,5 @@
 import type { Placement } from '../../core/lift';
-import type { StagingAdvice } from '../../core/work';
+import { usualRinse, type StagingAdvice } from '../../core/work';
 import type { BowlsPlan } from '../../schema/records';
 import { setSections } from './edits';
 import type { VisitSession } from '../visit/session.svelte';
@@ -54,9 +54,16 @@ const FOLLOW: Partial<Record<StagingAdvice['what'], Follow>> = {
 	}
 };
 
-export const canFollow = ({ what }: StagingAdvice): boolean => FOLLOW[what] !== undefined;
+export const canFollow = ({ what }: Pick<StagingAdvice, 'what'>): boolean =>
+	FOLLOW[what] !== undefined;
 
-/** Does what an advice says. */
-export function follow(session: VisitSession, { what }: StagingAdvice): void {
-	session.change(`advice ${what}`, (draft) => FOLLOW[what]?.(session, draft.bowls));
+/**
+ * Does what an advice says. The rinse it was tried with is kept, or quicker hands would be rinsed in
+ * another way than the one that was promised.
+ */
+export function follow(session: VisitSession, { what }: Pick<StagingAdvice, 'what'>): void {
+	session.change(`advice ${what}`, ({ bowls }) => {
+		bowls.rinse.mode ??= usualRinse(session.bowls.workMinutes);
+		FOLLOW[what]?.(session, bowls);
+	});
 }
