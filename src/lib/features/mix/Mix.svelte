@@ -60,6 +60,11 @@
 			void opened.close();
 		};
 	});
+	const SCREEN = {
+		unknown: '',
+		awake: 'The screen stays on.',
+		cannot: 'This browser may let the screen go dark.'
+	} as const;
 	const awake = new Awake();
 	$effect(() => awake.hold());
 
@@ -156,9 +161,7 @@
 		<footer>
 			<SimulatedControls {scale} {on} onplug={() => void mixing?.connect()} />
 			<p class="soft">
-				Space takes it, t tares, m mends, arrows change the bowl. {awake.state === 'cannot'
-					? 'This browser may let the screen go dark.'
-					: 'The screen stays on.'}
+				Space takes it, t tares, m mends, arrows change the bowl. {SCREEN[awake.state]}
 			</p>
 			<p class="soft">{STANDING_CAUTIONS.bowls}</p>
 		</footer>
