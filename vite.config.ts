@@ -9,6 +9,8 @@ export default defineConfig({
 	build: { assetsInlineLimit: 0 },
 	optimizeDeps: { include: ['culori/fn', 'localforage'] },
 	test: {
+		// Tests are not timed: a busy machine may take its time over a search; speed is measured in bench/.
+		testTimeout: 60_000,
 		projects: [
 			{
 				extends: true,
