@@ -4,6 +4,7 @@ export { planBowls, totalOf, type Bowl, type BowlPlan, type MixtureNeed } from '
 export {
 	AREA_SHARE,
 	BOWL_LIFE_MINUTES,
+	DENSITY_GRAMS,
 	GRAMS_PER_OUNCE,
 	PICKING_NAMES,
 	PICKINGS,

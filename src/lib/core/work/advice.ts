@@ -52,17 +52,17 @@ export function adviceFor(
 		[
 			'cap',
 			'Put a cap over the whole head once the last section is on.',
-			changed((s) => ({ placement: CAPPED[s.placement] ?? s.placement }))
+			changed((s) => ({ placement: placeOnce('capped', s.placement) }))
 		],
 		[
 			'coverLate',
 			'Cover the later sections, so that they keep more heat.',
-			changed((s, i) => (late(i) ? { placement: COVERED[s.placement] ?? s.placement } : {}))
+			changed((s, i) => (late(i) ? { placement: placeOnce('covered', s.placement) } : {}))
 		],
 		[
 			'openEarly',
 			'Leave the first packets open: they run cooler.',
-			changed((s, i) => (late(i) ? {} : { placement: OPENED[s.placement] ?? s.placement }))
+			changed((s, i) => (late(i) ? {} : { placement: placeOnce('opened', s.placement) }))
 		],
 		[
 			'creamierLate',
@@ -94,10 +94,13 @@ export function adviceFor(
 		.sort((p, q) => p.spread + p.shortfall - (q.spread + q.shortfall));
 }
 
-const COVERED: Partial<Record<Placement, Placement>> = {
-	foil: 'foilCovered',
-	openAir: 'film',
-	onScalp: 'film'
-};
-const CAPPED: Partial<Record<Placement, Placement>> = { openAir: 'cap', onScalp: 'cap' };
-const OPENED: Partial<Record<Placement, Placement>> = { foilCovered: 'foil', foil: 'openAir' };
+/** What each place becomes when it is covered, opened or put under a cap; a place left out stays. */
+const OTHER_PLACE = {
+	covered: { foil: 'foilCovered', openAir: 'film', onScalp: 'film' },
+	opened: { foilCovered: 'foil', foil: 'openAir' },
+	capped: { openAir: 'cap', onScalp: 'cap' }
+} as const satisfies Record<string, Partial<Record<Placement, Placement>>>;
+
+/** A place as it becomes when it is covered, opened or put under a cap. */
+export const placeOnce = (how: keyof typeof OTHER_PLACE, placement: Placement): Placement =>
+	(OTHER_PLACE[how] as Partial<Record<Placement, Placement>>)[placement] ?? placement;

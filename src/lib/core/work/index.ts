@@ -1,4 +1,4 @@
-export type { StagingAdvice } from './advice';
+export { placeOnce, type StagingAdvice } from './advice';
 export {
 	asideStay,
 	chairMinutes,

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Staging } from '../../core/work';
+	import { STAGING, type Staging } from '../../core/work';
 	import Button from '../../ui/Button.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
 	import { useVisit } from '../visit/context';
@@ -21,7 +21,7 @@
 <section aria-label="What would help">
 	<p>
 		<b
-			>{staging.shortfall > 0.25
+			>{staging.shortfall > STAGING.nearEnough
 				? `The ${staging.behind} stays ${formatSpread(staging.shortfall)} below the aim.`
 				: `The ${staging.behind} stays behind: the head lies ${formatSpread(staging.spread)} level apart.`}</b
 		>

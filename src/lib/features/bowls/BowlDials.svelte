@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { consistencyOf, partsOf } from '../../core/mix';
-	import { RINSE_MODES, usualRinse, type HeadWayResult } from '../../core/work';
+	import { RINSE_MODES, STAGING, usualRinse, type HeadWayResult } from '../../core/work';
 	import Choice from '../../ui/Choice.svelte';
 	import Dial from '../../ui/Dial.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
@@ -30,7 +30,8 @@
 	const aside = (name: string) => {
 		const outcome = ways.find((way) => way.name === name)?.outcome;
 		if (!outcome) return '';
-		const short = outcome.shortfall > 0.25 ? `, ${formatSpread(outcome.shortfall)} below` : '';
+		const short =
+			outcome.shortfall > STAGING.nearEnough ? `, ${formatSpread(outcome.shortfall)} below` : '';
 		return `${formatSpread(outcome.spread)} apart${short}`;
 	};
 	const parts = $derived(partsOf(plan.ratio));

@@ -2,6 +2,7 @@
 	import { goto } from '$app/navigation';
 	import { compute } from '../../compute/browser';
 	import { GRAMS_PER_OUNCE, ratioFault } from '../../core/mix';
+	import { STAGING } from '../../core/work';
 	import Button from '../../ui/Button.svelte';
 	import Choice from '../../ui/Choice.svelte';
 	import FootLine from '../visit/FootLine.svelte';
@@ -75,7 +76,9 @@
 		if (!staging) return `${strength} · reserve ${weigh(main.reserveGrams)} within`;
 		const { spread, spreadLow, spreadHigh } = staging;
 		const below =
-			staging.shortfall > 0.25 ? ` · ${formatSpread(staging.shortfall)} below the aim` : '';
+			staging.shortfall > STAGING.nearEnough
+				? ` · ${formatSpread(staging.shortfall)} below the aim`
+				: '';
 		return `${strength} · ${formatSpread(spread)} level apart, in practice ${formatSpread(spreadLow)} to ${formatSpread(spreadHigh)}${below}`;
 	});
 	const learned = $derived(

@@ -1,22 +1,13 @@
-import type { Placement } from '../../core/lift';
-import { usualRinse, type StagingAdvice } from '../../core/work';
+import { placeOnce, STAGING, usualRinse, type StagingAdvice } from '../../core/work';
 import type { BowlsPlan } from '../../schema/records';
 import { setSections } from './edits';
 import type { VisitSession } from '../visit/session.svelte';
 
 type Follow = (session: VisitSession, draft: BowlsPlan) => void;
 
-const COVERED: Partial<Record<Placement, Placement>> = {
-	foil: 'foilCovered',
-	openAir: 'film',
-	onScalp: 'film'
-};
-const OPENED: Partial<Record<Placement, Placement>> = { foilCovered: 'foil', foil: 'openAir' };
-const CAPPED: Partial<Record<Placement, Placement>> = { openAir: 'cap', onScalp: 'cap' };
-
 /** Gives the later, the earlier or all sections another place. */
 const placed =
-	(other: typeof COVERED, which: 'late' | 'early' | 'all'): Follow =>
+	(how: Parameters<typeof placeOnce>[0], which: 'late' | 'early' | 'all'): Follow =>
 	(session, draft) => {
 		const { sections } = session.bowls;
 		const worked = sections.filter(({ load }) => load !== undefined);
@@ -25,8 +16,8 @@ const placed =
 			sections.map(({ section, placement }) => {
 				const at = worked.findIndex((one) => one.section.id === section.id);
 				const meant = which === 'all' || at >= worked.length / 2 === (which === 'late');
-				const place = meant && at >= 0 ? other[placement] : undefined;
-				return place ? { ...section, placement: place } : section;
+				const place = placeOnce(how, placement);
+				return meant && at >= 0 && place !== placement ? { ...section, placement: place } : section;
 			})
 		);
 	};
@@ -34,16 +25,16 @@ const placed =
 /** What following an advice changes; that hands work faster no record can bring about. */
 const FOLLOW: Partial<Record<StagingAdvice['what'], Follow>> = {
 	secondPair: (_, draft) => (draft.hands = 2),
-	lowerStart: (_, draft) => (draft.leastVolume = 5),
+	lowerStart: (_, draft) => (draft.leastVolume = STAGING.lowStart),
 	creamierLate: (_, draft) => (draft.ratioLever = true),
 	rinseEarlyFirst: (_, draft) => (draft.rinse = { mode: 'backFirst' }),
 	laterRinse: (session, draft) => {
 		const ends = session.bowls.staging!.finish.map(({ rinseMinute }) => rinseMinute);
 		draft.rinse = { mode: 'together', minute: Math.round(Math.max(...ends)) + 10 };
 	},
-	coverLate: placed(COVERED, 'late'),
-	openEarly: placed(OPENED, 'early'),
-	cap: placed(CAPPED, 'all'),
+	coverLate: placed('covered', 'late'),
+	openEarly: placed('opened', 'early'),
+	cap: placed('capped', 'all'),
 	smallerHead: (session, draft) => {
 		const { sections } = session.bowls;
 		const last = sections.findLast(({ load }) => load !== undefined)!.section.id;

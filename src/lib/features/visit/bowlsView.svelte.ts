@@ -13,15 +13,12 @@ import {
 import type { ComputeClient } from '../../compute/client';
 import type { LiftPlan, Shelf, Visit } from '../../schema/records';
 import { daySteps, MAIN_STEP } from './day';
-import { Finder } from './finder.svelte';
+import { Finder, HAND_RESTS_MS } from './finder.svelte';
 import { headStaging } from './headStaging';
 import { namedSections, type HeadWorkSource, type NamedSection } from './headWork';
 import type { Learned } from './lift';
 import type { Usage } from './usage';
 import { tonerOf, type DayWork, type StagedMain } from './work';
-
-/** A hand that has not moved for this long rests, ms. */
-const HAND_RESTS_MS = 140;
 
 /** What the bowls of a visit rest on. */
 export interface BowlsSource {

@@ -1,6 +1,9 @@
 import type { ComputeClient } from '../../compute/client';
 import type { TaskInput, TaskName, TaskResult } from '../../compute/tasks';
 
+/** A hand that has not moved for this long rests, ms. */
+export const HAND_RESTS_MS = 140;
+
 /**
  * One kind of search for one place on the screen. It runs in the worker; the last answer stands until
  * the next one is there, so that nothing goes blank while a dial is turned.

@@ -14,6 +14,7 @@ import type { ComputeClient } from '../../compute/client';
 import { aimOf, aimOn, readingOf } from '../../records/areas';
 import type { Aim, LiftPlan, Reading, ShelfLine, Visit, ZoneName } from '../../schema/records';
 import type { StrandColours } from '../../charts/strand/paint';
+import { HAND_RESTS_MS } from './finder.svelte';
 import { daySteps, MAIN_STEP, stepsOn, workedZones, type DayStep } from './day';
 import {
 	coloursOf,
@@ -46,9 +47,6 @@ import {
 	type ToneStart
 } from './tone';
 import { ToneFinder, type ToneSearch } from './toneFinder.svelte';
-
-/** A hand that has not moved for this long rests, ms. */
-const HAND_RESTS_MS = 140;
 
 /** Weeks of the fourth strand: how the colour looks when the toner has mostly gone. */
 export const FADE_WEEKS = 6;

@@ -1,6 +1,7 @@
 import {
 	AREA_SHARE,
 	blendDeveloper,
+	DENSITY_GRAMS,
 	mixtureGrams,
 	planBowls,
 	totalOf,
@@ -19,7 +20,7 @@ import {
 	type ClockAside,
 	type Staging
 } from '../../core/work';
-import type { LiftPlan, Reading, Shelf, Visit } from '../../schema/records';
+import type { LiftPlan, Shelf, Visit } from '../../schema/records';
 import { daySteps, MAIN_STEP, type DayStep, type LiftDay } from './day';
 import { coveredCm, sectionedHead, sectionsOf } from './headWork';
 
@@ -101,12 +102,8 @@ export const tonerOf = ({ tone, reading }: Pick<WorkedHead, 'tone' | 'reading'>)
 		? undefined
 		: {
 				minutes: tone.minutes,
-				applyMinutes: tonerMinutes(reading.lengthCm, DENSITY_WORK[reading.density])
+				applyMinutes: tonerMinutes(reading.lengthCm, DENSITY_GRAMS[reading.density])
 			};
-const DENSITY_WORK = { low: 0.8, medium: 1, high: 1.3 } as const satisfies Record<
-	Reading['density'],
-	number
->;
 
 /**
  * What a day of work takes on this head. A day on which nothing is put on takes no bowl.
