@@ -1,17 +1,53 @@
-/** Layers from the top down: an import may only point at the same layer or one further down. */
-const LAYERS = ['features', 'charts', 'ui', 'records', 'devices', 'compute', 'schema', 'core'];
+/**
+ * The house and its arrows (drawn in docs/architecture.md): for every layer, the layers below it that it
+ * may import. An arrow that is not written here is a fault.
+ */
+const BELOW_STATE = ['store', 'compute', 'devices', 'model', 'schema', 'core'];
+const BELOW_ROOMS = ['widgets', 'ui', 'charts', 'wording', 'state', ...BELOW_STATE];
+const MAY_IMPORT = {
+	routes: ['app', 'server', 'stations', 'places', 'model', 'schema', 'core'],
+	server: [],
+	app: ['stations', 'places', ...BELOW_ROOMS],
+	stations: BELOW_ROOMS,
+	places: BELOW_ROOMS,
+	widgets: ['ui', 'charts', 'wording', 'state', 'model', 'schema', 'core'],
+	state: BELOW_STATE,
+	store: ['model', 'schema', 'core'],
+	compute: ['model', 'core'],
+	devices: ['core'],
+	model: ['schema', 'core'],
+	wording: ['schema', 'core'],
+	charts: ['core'],
+	ui: [],
+	schema: ['core'],
+	core: []
+};
+const LAYERS = Object.keys(MAY_IMPORT);
 
-const upward = LAYERS.map((layer, i) => ({
+const arrows = LAYERS.map((layer) => ({
 	name: `layer-${layer}`,
 	severity: 'error',
-	comment: `lib/${layer} may not import from the layers above it (docs: README, "Layers").`,
-	from: { path: `^src/lib/${layer}/` },
-	to: { path: `^src/(routes/|lib/(server|${[...LAYERS.slice(0, i), 'nothing'].join('|')})/)` }
+	comment: `src/${layer} may import: ${[layer, ...MAY_IMPORT[layer]].join(', ')} (docs/architecture.md).`,
+	from: { path: `^src/${layer}/`, pathNot: '\\.test\\.ts$' },
+	to: {
+		path: '^src/',
+		pathNot: `^src/(${[layer, ...MAY_IMPORT[layer]].join('|')})/|^src/app\\.css$`
+	}
+}));
+
+/** Rooms that lie side by side: one never enters another. */
+const apart = ['stations', 'places'].map((layer) => ({
+	name: `${layer}-apart`,
+	severity: 'error',
+	comment: `What two of src/${layer} share belongs in widgets, wording, state or model.`,
+	from: { path: `^src/${layer}/([^/]+)/` },
+	to: { path: `^src/${layer}/`, pathNot: `^src/${layer}/$1/` }
 }));
 
 module.exports = {
 	forbidden: [
-		...upward,
+		...arrows,
+		...apart,
 		{
 			name: 'no-circular',
 			severity: 'error',
@@ -19,30 +55,26 @@ module.exports = {
 			to: { circular: true }
 		},
 		{
-			name: 'core-is-pure',
+			name: 'pure-layers',
 			severity: 'error',
-			comment: 'lib/core knows neither Svelte nor storage nor the page.',
-			from: { path: '^src/lib/core/', pathNot: '\\.test\\.ts$' },
-			to: { path: 'node_modules/(svelte|@sveltejs|localforage|bits-ui|comlink)/|^\\$app' }
+			comment: 'core, schema and model know neither Svelte nor storage nor the page.',
+			from: { path: '^src/(core|schema|model)/', pathNot: '\\.test\\.ts$' },
+			to: {
+				path: 'node_modules/(svelte|@sveltejs|localforage|bits-ui|svelte-sonner)/|^\\$app|\\.svelte(\\.ts)?$'
+			}
 		},
 		{
 			name: 'core-by-its-front-door',
 			severity: 'error',
-			comment: 'A subject of lib/core is imported through its index.ts by everyone else.',
-			from: { path: '^src/lib/core/([^/]+)/', pathNot: '\\.test\\.ts$' },
-			to: { path: '^src/lib/core/[^/]+/', pathNot: '^src/lib/core/($1/|[^/]+/index\\.ts$)' }
+			comment: 'A subject of core is imported through its index.ts by everyone else.',
+			from: { path: '^src/core/([^/]+)/', pathNot: '\\.test\\.ts$' },
+			to: { path: '^src/core/[^/]+/', pathNot: '^src/core/($1/|[^/]+/index\\.ts$)' }
 		},
 		{
 			name: 'core-from-outside-by-its-front-door',
 			severity: 'error',
-			from: { path: '^src/(lib/(?!core/)|routes/)' },
-			to: { path: '^src/lib/core/', pathNot: '^src/lib/core/[^/]+/index\\.ts$' }
-		},
-		{
-			name: 'server-only-for-routes',
-			severity: 'error',
-			from: { path: '^src/lib/', pathNot: '^src/lib/server/' },
-			to: { path: '^src/lib/server/' }
+			from: { path: '^src/(?!core/)' },
+			to: { path: '^src/core/', pathNot: '^src/core/[^/]+/index\\.ts$' }
 		}
 	],
 	options: {
@@ -50,7 +82,6 @@ module.exports = {
 		exclude: { path: '\\$types' },
 		tsPreCompilationDeps: true,
 		tsConfig: { fileName: 'tsconfig.json' },
-		webpackConfig: { fileName: '.dependency-cruiser-alias.cjs' },
 		enhancedResolveOptions: { extensions: ['.ts', '.svelte.ts', '.js', '.svelte', '.json'] }
 	}
 };

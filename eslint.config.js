@@ -51,7 +51,7 @@ export default ts.config(
 		)
 	},
 	{
-		files: ['src/lib/core/**/*.ts'],
+		files: ['src/core/**/*.ts'],
 		ignores: ['**/*.test.ts'],
 		rules: {
 			'no-restricted-globals': [

@@ -24,7 +24,7 @@ export default {
 					'../bench/**/*.ts',
 					'../scripts/**/*.test.ts',
 					'../*.config.ts',
-					'../src/lib/core/reference/*.json'
+					'../src/core/reference/*.json'
 				);
 				config.exclude.push('../src/service-worker/**');
 				return config;

@@ -1,6 +1,6 @@
-import { paintStrand, type Rgb } from '../src/lib/charts/strand/paint';
-import { weaveStrand } from '../src/lib/charts/strand/weave';
-import { naturalPigment } from '../src/lib/core/hair';
+import { paintStrand, type Rgb } from '../src/charts/strand/paint';
+import { weaveStrand } from '../src/charts/strand/weave';
+import { naturalPigment } from '../src/core/hair';
 import {
 	AREAS,
 	evenPoints,
@@ -18,13 +18,13 @@ import {
 	type HeadArea,
 	type LiftEvent,
 	type Mixture
-} from '../src/lib/core/lift';
-import { spellsAt } from '../src/lib/core/lift/events';
-import { levelOfFibre } from '../src/lib/core/lift/fibre';
-import { integratePoint } from '../src/lib/core/lift/plain';
-import { stageBowls } from '../src/lib/core/work';
-import { judgeAim, searchPlans } from '../src/lib/core/plan';
-import { rawLab, solveTone, targetLab } from '../src/lib/core/tone';
+} from '../src/core/lift';
+import { spellsAt } from '../src/core/lift/events';
+import { levelOfFibre } from '../src/core/lift/fibre';
+import { integratePoint } from '../src/core/lift/plain';
+import { stageBowls } from '../src/core/work';
+import { judgeAim, searchPlans } from '../src/core/plan';
+import { rawLab, solveTone, targetLab } from '../src/core/tone';
 import { measure, type Comparison, type Timing } from './measure';
 
 const head = { naturalLevel: 5, texture: 'medium' } as const;

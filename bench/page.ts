@@ -1,5 +1,5 @@
-import { paintStrand, type Rgb } from '../src/lib/charts/strand/paint';
-import { weaveStrand } from '../src/lib/charts/strand/weave';
+import { paintStrand, type Rgb } from '../src/charts/strand/paint';
+import { weaveStrand } from '../src/charts/strand/weave';
 import { measure, type Timing } from './measure';
 
 /** Runs in a page: a redraw as a component does it, pixels to canvas included. */

@@ -2,8 +2,8 @@
 	import '../app.css';
 	import { ModeWatcher } from 'mode-watcher';
 	import { Toaster } from 'svelte-sonner';
-	import { openLibrary, browserProblem, chosenWorkspace } from '$lib/records/open';
-	import Opened from '$lib/features/shell/Opened.svelte';
+	import { openLibrary, browserProblem, chosenWorkspace } from '../store/open';
+	import Opened from '../app/Opened.svelte';
 	import type { LayoutProps } from './$types';
 
 	let { children }: LayoutProps = $props();

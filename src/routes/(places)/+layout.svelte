@@ -1,5 +1,5 @@
 <script lang="ts">
-	import Places from '$lib/features/shell/Places.svelte';
+	import Places from '../../app/Places.svelte';
 	import type { LayoutProps } from './$types';
 
 	let { children }: LayoutProps = $props();

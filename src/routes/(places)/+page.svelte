@@ -1,5 +1,5 @@
 <script lang="ts">
-	import Day from '$lib/features/day/Day.svelte';
+	import Day from '../../places/day/Day.svelte';
 </script>
 
 <svelte:head><title>Day · Zelvant</title></svelte:head>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { chooseWorkspace, chosenWorkspace } from '$lib/records/open';
+	import { chooseWorkspace, chosenWorkspace } from '../../store/open';
 
 	// The demo has a database of its own; opening it touches nobody's records.
 	const already = chosenWorkspace() === 'demo';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import Clients from '$lib/features/clients/Clients.svelte';
+	import Clients from '../../../places/clients/Clients.svelte';
 </script>
 
 <svelte:head><title>Clients · Zelvant</title></svelte:head>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import Records from '$lib/features/files/Records.svelte';
+	import Records from '../../../places/records/Records.svelte';
 </script>
 
 <svelte:head><title>Records · Zelvant</title></svelte:head>

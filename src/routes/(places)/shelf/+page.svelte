@@ -1,5 +1,5 @@
 <script lang="ts">
-	import ShelfPage from '$lib/features/shelf/ShelfPage.svelte';
+	import ShelfPage from '../../../places/shelf/ShelfPage.svelte';
 </script>
 
 <svelte:head><title>Shelf · Zelvant</title></svelte:head>

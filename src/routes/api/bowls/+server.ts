@@ -1,6 +1,6 @@
-import { bowlsSteps } from '$lib/compute/bowls';
-import { finish } from '$lib/core/steps';
-import { bowlsRequest } from '$lib/schema/api';
-import { endpoint } from '$lib/server/endpoint';
+import { bowlsSteps } from '../../../model/api/bowls';
+import { finish } from '../../../core/steps';
+import { bowlsRequest } from '../../../schema/api';
+import { endpoint } from '../../../server/endpoint';
 
 export const POST = endpoint(bowlsRequest, (request) => finish(bowlsSteps(request)));

@@ -1,6 +1,6 @@
-import { planSteps } from '$lib/compute/plan';
-import { finish } from '$lib/core/steps';
-import { planRequest } from '$lib/schema/api';
-import { endpoint } from '$lib/server/endpoint';
+import { planSteps } from '../../../model/api/plan';
+import { finish } from '../../../core/steps';
+import { planRequest } from '../../../schema/api';
+import { endpoint } from '../../../server/endpoint';
 
 export const POST = endpoint(planRequest, (request) => finish(planSteps(request)));

@@ -1,5 +1,5 @@
-import { predict } from '$lib/compute/predict';
-import { predictRequest } from '$lib/schema/api';
-import { endpoint } from '$lib/server/endpoint';
+import { predict } from '../../../model/api/predict';
+import { predictRequest } from '../../../schema/api';
+import { endpoint } from '../../../server/endpoint';
 
 export const POST = endpoint(predictRequest, predict);

@@ -1,7 +1,7 @@
 import { json } from '@sveltejs/kit';
 import { z } from 'zod';
-import { API } from '$lib/schema/api';
-import { recordsFile } from '$lib/schema/file';
+import { API } from '../../../schema/api';
+import { recordsFile } from '../../../schema/file';
 
 const published = (schema: z.ZodType | undefined, io: 'input' | 'output') =>
 	schema ? z.toJSONSchema(schema, { io }) : undefined;

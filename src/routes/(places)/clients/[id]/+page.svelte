@@ -1,6 +1,6 @@
 <script lang="ts">
-	import ClientPage from '$lib/features/clients/ClientPage.svelte';
-	import { useRecords } from '$lib/records/context';
+	import ClientPage from '../../../../places/clients/ClientPage.svelte';
+	import { useRecords } from '../../../../store/context';
 	import type { PageProps } from './$types';
 
 	let { params }: PageProps = $props();

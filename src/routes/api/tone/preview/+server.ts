@@ -1,5 +1,5 @@
-import { tonePreview } from '$lib/compute/tone';
-import { tonePreviewRequest } from '$lib/schema/api';
-import { endpoint } from '$lib/server/endpoint';
+import { tonePreview } from '../../../../model/api/tone';
+import { tonePreviewRequest } from '../../../../schema/api';
+import { endpoint } from '../../../../server/endpoint';
 
 export const POST = endpoint(tonePreviewRequest, tonePreview);

@@ -1,5 +1,5 @@
-import { toneSolve } from '$lib/compute/tone';
-import { toneSolveRequest } from '$lib/schema/api';
-import { endpoint } from '$lib/server/endpoint';
+import { toneSolve } from '../../../../model/api/tone';
+import { toneSolveRequest } from '../../../../schema/api';
+import { endpoint } from '../../../../server/endpoint';
 
 export const POST = endpoint(toneSolveRequest, toneSolve);

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import VisitShell from '$lib/features/visit/VisitShell.svelte';
-	import { useRecords } from '$lib/records/context';
+	import VisitShell from '../../../../app/VisitShell.svelte';
+	import { useRecords } from '../../../../store/context';
 	import type { PageProps } from './$types';
 
 	let { params }: PageProps = $props();

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import Mix from '$lib/features/mix/Mix.svelte';
-	import { useRecords } from '$lib/records/context';
+	import Mix from '../../../../stations/weigh/Weigh.svelte';
+	import { useRecords } from '../../../../store/context';
 	import type { PageProps } from './$types';
 
 	let { params }: PageProps = $props();

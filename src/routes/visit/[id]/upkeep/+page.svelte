@@ -1,6 +1,6 @@
 <script lang="ts">
-	import Upkeep from '$lib/features/upkeep/Upkeep.svelte';
-	import { useRecords } from '$lib/records/context';
+	import Upkeep from '../../../../stations/upkeep/Upkeep.svelte';
+	import { useRecords } from '../../../../store/context';
 	import type { PageProps } from './$types';
 
 	let { params }: PageProps = $props();

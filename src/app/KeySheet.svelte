@@ -1,0 +1,42 @@
+<script lang="ts">
+	import Sheet from '../ui/Sheet.svelte';
+
+	interface Props {
+		open: boolean;
+		onclose: () => void;
+	}
+	let { open, onclose }: Props = $props();
+	const KEYS = [
+		['1 to 7', 'go to a station'],
+		[', and .', 'move the clock a minute, with Shift five'],
+		['k', 'note a check in Chair'],
+		['Space', 'start or hold the timer in Chair'],
+		['/', 'search clients'],
+		['Ctrl Z', 'undo'],
+		['Ctrl Shift Z', 'redo'],
+		['p', 'print the sheet of the visit'],
+		['Space, t, m', 'while weighing: take it, tare, mend the ratio'],
+		['← and →', 'while weighing: the bowl before, the next'],
+		['?', 'this list']
+	] as const;
+</script>
+
+<Sheet {open} title="Keys" {onclose}>
+	<dl>
+		{#each KEYS as [key, what] (key)}
+			<dt class="figure">{key}</dt>
+			<dd>{what}</dd>
+		{/each}
+	</dl>
+</Sheet>
+
+<style>
+	dl {
+		display: grid;
+		grid-template-columns: auto 1fr;
+		gap: 10px 26px;
+	}
+	dt {
+		font-size: 17px;
+	}
+</style>

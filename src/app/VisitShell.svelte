@@ -1,0 +1,116 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { toast } from 'svelte-sonner';
+	import { compute } from '../compute/browser';
+	import { useRecords } from '../store/context';
+	import Aim from '../stations/aim/Aim.svelte';
+	import Bowls from '../stations/bowls/Bowls.svelte';
+	import Chair from '../stations/chair/Chair.svelte';
+	import Lift from '../stations/lift/Lift.svelte';
+	import Read from '../stations/read/Read.svelte';
+	import SendOff from '../stations/sendoff/SendOff.svelte';
+	import PrintSheet from './print/PrintSheet.svelte';
+	import Rail from './Rail.svelte';
+	import { isTyping } from '../ui/keys';
+	import Tone from '../stations/tone/Tone.svelte';
+	import { provideVisit } from '../state/context';
+	import { followGestures } from '../store/gesture.svelte';
+	import { VisitSession } from '../state/visitState.svelte';
+	import { STATIONS } from '../wording/words';
+
+	interface Props {
+		id: string;
+		station: string;
+	}
+	let { id, station }: Props = $props();
+	// svelte-ignore state_referenced_locally
+	// The route remounts this component for another visit.
+	const session = new VisitSession(useRecords().library, id, undefined, compute);
+	$effect(() => session.head.findToner());
+	$effect(() => session.bowls.find());
+	$effect(() => session.lowlights.find());
+	provideVisit(session);
+	$effect(() => followGestures(window));
+
+	const PAGES: Record<string, typeof Read> = {
+		read: Read,
+		aim: Aim,
+		lift: Lift,
+		bowls: Bowls,
+		chair: Chair,
+		tone: Tone,
+		'send-off': SendOff
+	};
+	const Page = $derived(PAGES[station] ?? Read);
+	const name = $derived(STATIONS.find(({ path }) => path === station)?.name ?? 'Read');
+	const since = $derived.by(() => {
+		const { status, chairSince, date } = session.visit;
+		if (status === 'inChair' && chairSince) {
+			return `In the chair since ${new Date(chairSince).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })}`;
+		}
+		return status === 'done' ? `Done, ${date}` : 'Waiting';
+	});
+
+	function press(event: KeyboardEvent) {
+		if (isTyping(event)) return;
+		if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
+			event.preventDefault();
+			const label = event.shiftKey ? session.redo() : session.undo();
+			if (label) toast(`${event.shiftKey ? 'Redone' : 'Undone'}: ${label}`);
+			return;
+		}
+		if (event.ctrlKey || event.metaKey || event.altKey) return;
+		const target = STATIONS[Number(event.key) - 1];
+		// With Shift the keys give other characters, which differ by keyboard.
+		const sign = { ',': -1, '<': -1, ';': -1, '.': 1, '>': 1, ':': 1 }[event.key];
+		const step = sign === undefined ? undefined : sign * (event.shiftKey ? 5 : 1);
+		if (target) void goto(`/visit/${id}/${target.path}`);
+		else if (event.key === 'p') window.print();
+		else if (step !== undefined) {
+			const { lastMinute } = session.view.shown;
+			session.changePlan('minute', (plan) => {
+				plan.minutes = Math.min(lastMinute, Math.max(1, plan.minutes + step));
+			});
+		}
+	}
+</script>
+
+<svelte:head><title>{session.client?.name ?? 'Visit'} · {name} · Zelvant</title></svelte:head>
+<svelte:window onkeydown={press} />
+
+<div class="shell">
+	<Rail {session} current={station} {since} />
+	<main class="no-print"><Page /></main>
+</div>
+<PrintSheet />
+
+<style>
+	.shell {
+		display: grid;
+		grid-template-columns: 232px minmax(0, 1fr);
+		min-height: 100dvh;
+	}
+	main {
+		min-width: 0;
+	}
+	@media (max-width: 1100px) {
+		.shell {
+			grid-template-columns: 196px minmax(0, 1fr);
+		}
+	}
+	@media (max-width: 760px) {
+		.shell {
+			display: flex;
+			flex-direction: column;
+		}
+		main {
+			padding-bottom: 60px;
+			flex: 1;
+		}
+	}
+	@media print {
+		.shell {
+			display: none;
+		}
+	}
+</style>

@@ -1,0 +1,84 @@
+<script lang="ts">
+	import { formatLevel } from '../../core/hair';
+	import { useVisit } from '../../state/context';
+	import { formatHours, labelIn } from '../../wording/words';
+	import FoilField from '../../widgets/FoilField.svelte';
+	import { dayBowls } from '../../state/dayBowls';
+	import { startOf, timeOf } from '../../model/visit/when';
+	import { PICKING_OPTIONS } from '../../wording/bowls';
+
+	const session = useVisit();
+	const start = $derived(startOf(session.visit));
+	const bowls = $derived(dayBowls(session));
+	const worked = $derived(session.bowls.sections.filter(({ load }) => load));
+	const finish = $derived(session.bowls.staging?.finish ?? []);
+	const time = (minute: number) => timeOf(start, minute);
+	const of = (name: string) => finish.filter(({ section }) => section === name);
+</script>
+
+<h2>
+	Bowls: {session.bowlPlan.totalGrams} g, {formatHours(session.bowlPlan.workMinutes)} to put on
+</h2>
+<table class="bowls-printed">
+	<thead><tr><th>Bowl</th><th>For</th><th>Weigh</th><th></th></tr></thead>
+	<tbody>
+		{#each bowls as bowl (bowl.number)}
+			<tr>
+				<td>{bowl.number}</td>
+				<td><b>{bowl.name}{bowl.part ? `: ${bowl.part}` : ''}</b><br />{bowl.note}</td>
+				<td
+					>{bowl.parts
+						.map(({ name, amount, unit }) => `${name} ${amount} ${unit}`)
+						.join(' + ')}{bowl.mixable ? '' : ' (not in stock)'}</td
+				>
+				<td class="tick" aria-hidden="true">☐</td>
+			</tr>
+		{/each}
+	</tbody>
+</table>
+{#if worked.length > 0}
+	<h2>Order of work</h2>
+	<div class="drawing"><FoilField chosen={undefined} onchoose={() => undefined} printed /></div>
+	<table>
+		<thead
+			><tr
+				><th></th><th>Section</th><th>Foils</th><th>Min</th><th>g</th><th>Bowl</th><th>On</th><th
+					>Off</th
+				><th>Expected</th></tr
+			></thead
+		>
+		<tbody>
+			{#each worked as { section, name, load }, i (section.id)}
+				{@const ends = of(name)}
+				<tr>
+					<td>{i + 1}</td>
+					<td>{name}</td>
+					<td
+						>{load!.foils === undefined
+							? ''
+							: `${load!.foils}, ${labelIn(PICKING_OPTIONS, section.picking)}`}</td
+					>
+					<td>{Math.round(load!.minutes)}</td>
+					<td>{Math.round(load!.grams)}</td>
+					<td>{ends.map(({ bowl }) => bowl).join(', ')}</td>
+					<td>{ends.map((one) => time(one.appliedFromMinute)).join(', ')}</td>
+					<td
+						>{ends
+							.map((one) => `${time(one.rinseMinute)}${one.wipedFirst ? ' wipe' : ''}`)
+							.join(', ')}</td
+					>
+					<td>{ends.map((one) => `${formatLevel(one.level)} ${one.undertone.name}`).join(', ')}</td>
+				</tr>
+			{/each}
+		</tbody>
+	</table>
+{/if}
+
+<style>
+	.drawing {
+		max-width: 150mm;
+	}
+	.tick {
+		font-size: 14pt;
+	}
+</style>

@@ -1,0 +1,219 @@
+<script lang="ts">
+	import { flushSync } from 'svelte';
+	import { MediaQuery } from 'svelte/reactivity';
+	import { formatLevel } from '../../core/hair';
+	import { stallPoints } from '../../core/plan';
+	import { useRecords } from '../../store/context';
+	import { seriesOf } from '../../model/commands/series';
+	import { backupWords, nextRoundWords, stallProblem } from '../../model/visit/stall';
+	import { MAIN_STEP } from '../../model/visit/day';
+	import type { LiftPlan } from '../../schema/records';
+	import { ZONES } from '../../model/visit/hair';
+	import { bowlWords } from '../../model/visit/work';
+	import { STANDING_CAUTIONS } from '../../core/caution';
+	import { contrastWords, KIND_OPTIONS } from '../../model/commands/aim';
+	import { aimDifferenceWords, differenceWords, exceptWords } from '../../wording/areas';
+	import { useVisit } from '../../state/context';
+	import {
+		VEHICLE_NAMES,
+		formatRatio,
+		labelIn,
+		PLACEMENT_OPTIONS,
+		PRODUCT_OPTIONS,
+		SECTION_OPTIONS,
+		STEP_NAMES
+	} from '../../wording/words';
+	import PrintBowls from './PrintBowls.svelte';
+	import { formulaWords } from '../../wording/tone';
+
+	const session = useVisit();
+	const visit = $derived(session.visit);
+	const plan = $derived(session.plan);
+	const reading = $derived(session.head.reading);
+	const product = $derived(session.productName);
+	const further = $derived.by(() => {
+		const main = session.work.steps.findIndex(({ step }) => step.id === MAIN_STEP);
+		return session.work.steps.flatMap(({ step, bowls }, i) =>
+			i === main ? [] : [{ step: { ...step, before: i < main }, bowls }]
+		);
+	});
+	const main = $derived(session.head.main.lift);
+	const library = useRecords().library;
+	const series = $derived(seriesOf(library.visits.values(), visit));
+	/**
+	 * The way out for every likely stalling point. It is a search and the sheet is seldom looked at, so it is
+	 * worked out when somebody prints: on the spot, before the page is laid out.
+	 */
+	const onPaper = new MediaQuery('print');
+	let printing = $state(false);
+	const onSheet = $derived(printing || onPaper.current);
+	const stalls = $derived.by(() => {
+		const problem = onSheet ? stallProblem(session, session.head) : undefined;
+		return problem ? stallPoints(problem) : [];
+	});
+	const zones = $derived(
+		session.head.zones.filter(({ name }) => plan.covers[name]).map(({ name }) => name)
+	);
+	const delayWords = ({ delays, drawThroughMinutes }: LiftPlan): string =>
+		[
+			...ZONES.filter((zone) => delays[zone] > 0).map(
+				(zone) => `; ${zone} ${delays[zone]} min later`
+			),
+			...(drawThroughMinutes > 0 ? [`; drawn through for the last ${drawThroughMinutes} min`] : [])
+		].join('');
+</script>
+
+<svelte:window
+	onbeforeprint={() => flushSync(() => (printing = true))}
+	onafterprint={() => (printing = false)}
+/>
+
+<article class="printed">
+	<h1>{session.client?.name ?? 'Client'}</h1>
+	<p>{visit.date}{visit.colourist ? ` · ${visit.colourist}` : ''} · Zelvant</p>
+
+	<h2>Read</h2>
+	<p>
+		Natural {formatLevel(reading.naturalLevel)}
+		{reading.warmth}, {reading.texture}, density {reading.density}, porosity {reading.porosity}, {reading.lengthCm}
+		cm.
+		{#each session.head.zones as zone, i (zone.name)}{zone.name}
+			{formatLevel(session.head.now[i]!)}
+			{reading.zones[zone.name].state}{i < session.head.zones.length - 1 ? ', ' : '.'}{/each}
+		{#if reading.whiteShare > 0}White {Math.round(reading.whiteShare * 100)} %.{/if}
+		{#if Object.keys(reading.areas).length > 0}{exceptWords((area) =>
+				differenceWords(reading, area)
+			)}{/if}
+	</p>
+	<h2>Aim</h2>
+	<p>
+		{formatLevel(visit.aim.level)}
+		{visit.aim.direction}, {Math.round(visit.aim.keepWarmth * 100)} % warmth kept; lift to {formatLevel(
+			session.head.target
+		)}. {labelIn(KIND_OPTIONS, visit.aim.kind)}, {contrastWords(visit.aim)}.
+		{#if Object.keys(visit.aim.areas).length > 0}{exceptWords((area) =>
+				aimDifferenceWords(visit.aim, area)
+			)}{/if}
+	</p>
+	<h2>Lift</h2>
+	<p>
+		{product}, {plan.volume} vol, {formatRatio(plan.ratio)}, {plan.minutes} min, {labelIn(
+			PLACEMENT_OPTIONS,
+			plan.placement
+		)}, sections {labelIn(SECTION_OPTIONS, plan.section)}, on {zones.join(', ')}{delayWords(plan)}.
+		Expected {formatLevel(main.level)} ({formatLevel(main.low)} to {formatLevel(main.high)}) {main
+			.undertone.name}; condition {Math.round(main.condition)}.
+	</p>
+	{#each further as { step, bowls } (step.id)}
+		<p>
+			{step.before ? 'First' : 'Then'}: {STEP_NAMES[step.kind]}, {labelIn(
+				PRODUCT_OPTIONS,
+				step.plan.product
+			)}, {step.plan.volume} vol, {formatRatio(step.plan.ratio)}, {step.plan.minutes} min, {labelIn(
+				PLACEMENT_OPTIONS,
+				step.plan.placement
+			)}: {bowls.bowls.map((bowl) => bowlWords(bowl)).join('; ')}.
+		</p>
+	{/each}
+	{#if further.length > 0}
+		<p>
+			At the end of the day {formatLevel(session.head.lift.level)} ({formatLevel(
+				session.head.lift.low
+			)} to {formatLevel(session.head.lift.high)}); condition {Math.round(
+				session.head.lift.condition
+			)}.
+		</p>
+	{/if}
+	{#if stalls.length > 0}
+		<h2>If it stops short</h2>
+		<ul>
+			{#each stalls as point (point.level)}
+				<li>
+					At {formatLevel(point.level)}
+					{point.undertone.name}: {nextRoundWords(point)}
+					{backupWords(point, session.head.line)}
+				</li>
+			{/each}
+		</ul>
+	{/if}
+	{#if series.length > 1}
+		<h2>Visits</h2>
+		<p>
+			{series
+				.map(({ date, id }, i) => `${i + 1}: ${date}${id === session.id ? ' (this one)' : ''}`)
+				.join(', ')}
+		</p>
+	{/if}
+	{#if onSheet}<PrintBowls />{/if}
+	{#if visit.run.notes.length > 0}
+		<h2>Seen</h2>
+		{#each visit.run.notes as note (note.id)}
+			<p>
+				{note.minute} min, {note.zone}: {formatLevel(note.level)}
+				{note.undertone ?? ''}
+				{note.text}
+			</p>
+		{/each}
+	{/if}
+	<h2>Tone</h2>
+	<p>
+		{#if visit.tone.choice === 'none'}No toner.{:else}{formulaWords(
+				session.head.toneParts
+			)}{session.line ? `, ${session.line.name} (${VEHICLE_NAMES[session.line.vehicle]})` : ''}, {formatRatio(
+				visit.tone.ratio
+			)}, {visit.tone.minutes} min. Expected {formatLevel(session.head.toned.level)}.{/if}
+	</p>
+	{#if visit.result.recordedAt}
+		<h2>Result</h2>
+		<p>
+			{visit.result.level ? formatLevel(visit.result.level) : ''}
+			{visit.result.tone}. {visit.result.notes}
+		</p>
+		{#if visit.result.leftoverGrams}<p>Left over {visit.result.leftoverGrams} g.</p>{/if}
+	{/if}
+	{#each visit.passed.filter(({ reason }) => reason) as entry (entry.code)}
+		<p>Passed {entry.code}: “{entry.reason}”</p>
+	{/each}
+	<p class="small">{STANDING_CAUTIONS.lift} {STANDING_CAUTIONS.bowls} {STANDING_CAUTIONS.read}</p>
+</article>
+
+<style>
+	.printed {
+		display: none;
+	}
+	@media print {
+		.printed {
+			display: block;
+			padding: 8mm;
+			font-size: 11pt;
+			color: #000;
+		}
+		h1 {
+			font-family: var(--figure);
+			font-size: 22pt;
+		}
+		.printed :global(h2) {
+			font-size: 11pt;
+			margin-top: 4mm;
+			break-after: avoid;
+		}
+		.printed :global(table) {
+			border-collapse: collapse;
+			width: 100%;
+			font-size: 9.5pt;
+		}
+		.printed :global(tr) {
+			break-inside: avoid;
+		}
+		.printed :global(th),
+		.printed :global(td) {
+			text-align: left;
+			border-bottom: 0.3mm solid #999;
+			padding: 1mm 3mm 1mm 0;
+		}
+		.small {
+			margin-top: 6mm;
+			font-size: 9pt;
+		}
+	}
+</style>

@@ -1,0 +1,68 @@
+import { describeTone, formatLevel } from '../core/hair';
+import type { Station } from '../schema/records';
+import type { HairView } from '../state/hairView.svelte';
+import type { VisitSession } from '../state/visitState.svelte';
+import { labelIn, PRODUCT_OPTIONS } from '../wording/words';
+
+export type StationState = 'done' | 'needs' | 'later';
+
+const ORDER: readonly Station[] = ['read', 'aim', 'lift', 'bowls', 'chair', 'tone', 'sendOff'];
+
+/** Done when it was said so; the first that is not done needs the colourist; the rest come later. */
+export function stationState(session: VisitSession, station: Station): StationState {
+	const { settled } = session.visit;
+	if (settled.includes(station)) return 'done';
+	return ORDER.find((id) => !settled.includes(id)) === station ? 'needs' : 'later';
+}
+
+const readLine = ({ reading }: HairView): string => {
+	const states = new Set(Object.values(reading.zones).map(({ state }) => state));
+	const past = states.has('coloured')
+		? 'coloured'
+		: states.has('lightened')
+			? 'part light'
+			: 'untouched';
+	return `${formatLevel(reading.naturalLevel)} ${reading.warmth}, ${reading.texture}, ${past}`;
+};
+
+/** The rail reads as the running formula of the visit: each station's answer in a line. */
+export function stationLine(session: VisitSession, station: Station): string {
+	const { visit, plan, head } = session;
+	const { aim, lift } = head;
+	switch (station) {
+		case 'read':
+			if (session.blind) return 'being read again';
+			return readLine(session.head);
+		case 'aim':
+			return `${formatLevel(aim.level)} ${aim.direction}, ${Math.round(aim.keepWarmth * 100)} % warmth`;
+		case 'lift':
+			return `${formatLevel(lift.level)} ${lift.undertone.name} ${session.steps.length > 1 ? `after ${session.steps.length} applications` : `at ${plan.minutes} min`}`;
+		case 'bowls': {
+			const { bowls, grams } = session.work;
+			return `${bowls} bowl${bowls === 1 ? '' : 's'}, ${grams} g ${labelIn(PRODUCT_OPTIONS, plan.product)}`;
+		}
+		case 'chair': {
+			const { seen } = head;
+			if (seen) return `seen ${formatLevel(seen.level)} at ${seen.minute} min`;
+			return visit.run.startedAt ? 'running, nothing seen yet' : 'not started';
+		}
+		case 'tone': {
+			if (session.head.noToner)
+				return visit.tone.choice === 'none' ? 'no toner' : 'no toner expected';
+			const parts = session.head.toneParts
+				.map(({ name, grams }) => `${name} ${grams} g`)
+				.join(', ');
+			return parts
+				? `${parts}${visit.tone.choice === 'open' ? ' expected' : ''}`
+				: 'nothing chosen';
+		}
+		case 'sendOff':
+			return visit.result.recordedAt
+				? `recorded${visit.result.returnWeeks ? `, back in ${visit.result.returnWeeks} weeks` : ''}`
+				: 'not recorded';
+	}
+}
+
+/** The toned colour in a word. */
+export const tonedWord = (view: HairView): string =>
+	describeTone(view.toned.lab, view.toneParts.length > 0 ? 'toned' : 'lightened');

@@ -1,0 +1,90 @@
+import type { z } from 'zod';
+import { hexOf } from '../../core/colour';
+import { onScale } from '../../core/hair';
+import { fibreOfReading } from '../../core/lift';
+import { mixtureGrams } from '../../core/mix';
+import { oneStrength, stageBowlsSteps, type WorkSection } from '../../core/work';
+import type { Steps } from '../../core/steps';
+import type { bowlsAnswer, bowlsRequest } from '../../schema/api';
+import { RequestFault } from './fault';
+import { factorsOf } from './hair';
+
+/** The field that each fault of a staging is about. */
+const FIELD = {
+	noSections: 'sections',
+	noStrength: 'volumes',
+	rinseTooEarly: 'rinseAfterMinutes'
+} as const;
+
+type Request = z.output<typeof bowlsRequest>;
+
+function sectionOf(section: Request['sections'][number], request: Request): WorkSection {
+	const { name, minutesToApply, placement, hair, rinseMinute, fineHairline, lockedVolume } =
+		section;
+	const grams =
+		'foils' in section && section.foils !== undefined
+			? mixtureGrams({
+					technique: 'foils',
+					foils: section.foils,
+					density: request.density,
+					section: section.section ?? 'seeThrough',
+					coveredCm: request.lengthCm
+				})
+			: (section.grams ?? 0);
+	return {
+		name,
+		grams,
+		minutesToApply,
+		placement,
+		section: section.section,
+		rinseMinute,
+		fineHairline,
+		lockedVolume,
+		...(hair ? { fibre: fibreOfReading(hair), factors: factorsOf(hair) } : {})
+	};
+}
+
+/**
+ * Answers `/api/bowls`: bowls with their strengths and grams, and how every section comes out.
+ * @throws {RequestFault} when no strength can be mixed, or the rinse comes before the last section
+ */
+export function* bowlsSteps(request: Request): Steps<z.input<typeof bowlsAnswer>> {
+	const { hair, product, ratio, ceiling, rinseAfterMinutes, target, limitMinutes } = request;
+	const problem = {
+		sections: request.sections.map((section) => sectionOf(section, request)),
+		fibre: fibreOfReading(hair),
+		factors: factorsOf(hair, request.personal),
+		condition: hair.condition,
+		product,
+		ratio,
+		ratios: request.ratios,
+		stock: request.volumes,
+		ceiling,
+		rinseMinute: rinseAfterMinutes,
+		target,
+		limitMinutes
+	};
+	const answer = request.staged ? yield* stageBowlsSteps(problem) : oneStrength(problem);
+	if (!answer.ok) throw new RequestFault(answer.problem, FIELD[answer.problem], answer.message);
+	const { bowls, finish, advice, ...rest } = answer.staging;
+	return {
+		...rest,
+		target: onScale(rest.target),
+		bowls: bowls.map(({ sections, blend, part: _part, ...bowl }) => ({
+			...bowl,
+			sections: [...sections],
+			...(blend
+				? { blend: { volume: blend.volume, parts: blend.parts.map((part) => ({ ...part })) } }
+				: {})
+		})),
+		finish: finish.map(({ wipedFirst, part: _part, ...section }) => ({
+			...section,
+			rinsedFirst: wipedFirst,
+			level: onScale(section.level),
+			low: onScale(section.low),
+			high: onScale(section.high),
+			hex: hexOf(section.lab)
+		})),
+		advice: advice.map((option) => ({ ...option }))
+	};
+}

@@ -1,0 +1,11 @@
+import type { z } from 'zod';
+import type { HeadFactors } from '../../core/lift';
+import type { predictHair } from '../../schema/api';
+
+/** The factors of a head as a request gives them. */
+export const factorsOf = (hair: z.output<typeof predictHair>, personal?: number): HeadFactors => ({
+	naturalLevel: hair.naturalLevel,
+	texture: hair.texture,
+	warmth: hair.warmth,
+	personal
+});

@@ -1,0 +1,233 @@
+import { exceptions, readingOf } from '../visit/exceptions';
+import { stamp } from '../../store/documents';
+import type { Library } from '../../store/library.svelte';
+import { GROWTH_CM_PER_MONTH, WEEKS_PER_MONTH } from '../../core/hair';
+import { USUAL_WARMTH } from '../../core/tone';
+import type {
+	Aim,
+	AreaReading,
+	Client,
+	HistoryEntry,
+	Reading,
+	Visit,
+	ZoneName,
+	ZoneReading
+} from '../../schema/records';
+
+const natural = (level: number): ZoneReading => ({
+	state: 'natural',
+	presentLevel: level,
+	artificial: []
+});
+
+/** A reading to start from: medium hair, natural 5, untouched. Everything is there to be changed. */
+export const plainReading = (): Reading => ({
+	naturalLevel: 5,
+	warmth: 'neutral',
+	texture: 'medium',
+	density: 'medium',
+	porosity: 'normal',
+	lengthCm: 30,
+	regrowthCm: 2.5,
+	endsCm: 4,
+	whiteShare: 0,
+	areas: {},
+	curl: 'straight',
+	haircut: { layers: 'none', undercut: [] },
+	zones: { root: natural(5), lengths: natural(5), ends: natural(5) },
+	strain: {
+		lightenings: 0,
+		relaxer: false,
+		perm: false,
+		heatHabit: false,
+		stretch: 'springs',
+		feel: 'smooth',
+		ends: 'sound'
+	},
+	henna: false,
+	metallicSalts: false,
+	water: 'soft',
+	scalp: 'calm',
+	strandTests: [],
+	history: [],
+	growthCmPerMonth: GROWTH_CM_PER_MONTH
+});
+
+/** An aim to start from: light blonde, neutral, a third of the warmth kept. */
+export const plainAim = (): Aim => ({
+	kind: 'solid',
+	level: 8,
+	direction: 'neutral',
+	keepWarmth: USUAL_WARMTH,
+	liftPast: 0.5,
+	lightShare: 1,
+	zones: {},
+	areas: {}
+});
+
+/**
+ * What the next visit starts from: where the last one lightened, the hair is as it was left; since
+ * then it has grown.
+ */
+export function nextReading(last: Visit, now: Date): Reading {
+	const { reading, result } = last;
+	const worked = workedOn(last);
+	if (result.recordedAt === undefined || result.level === undefined) return reading;
+	const weeks = (now.getTime() - new Date(last.date).getTime()) / (7 * 24 * 3_600_000);
+	const grown = Math.round((reading.growthCmPerMonth * weeks * 10) / WEEKS_PER_MONTH) / 10;
+	const level = result.level;
+	const left = (zone: ZoneReading, covered: boolean): ZoneReading =>
+		covered ? { state: 'lightened', presentLevel: level, artificial: [] } : zone;
+	const grownOut = <R extends AreaReading>(before: R): R => ({
+		...before,
+		regrowthCm: Math.min(before.lengthCm, Math.max(0, grown)),
+		zones: {
+			root: natural(before.naturalLevel),
+			lengths: left(before.zones.lengths, worked.lengths),
+			ends: left(before.zones.ends, worked.ends)
+		}
+	});
+	const rest = grownOut(reading);
+	const next: Reading = {
+		...rest,
+		areas: exceptions(rest, (area) => grownOut(readingOf(reading, area)), reading.areas),
+		strain: { ...reading.strain, lightenings: Math.min(20, reading.strain.lightenings + 1) },
+		history: [...reading.history, lightened(last, level)].slice(-MOST_HISTORY)
+	};
+	// Whoever gave a second opinion, and whoever took a picture, then saw other hair.
+	delete next.secondOpinion;
+	delete next.picture;
+	return next;
+}
+
+/** Zones that any application of the day went on. */
+function workedOn({ before, lift, after }: Visit): Visit['lift']['covers'] {
+	const on = (zone: ZoneName) => [...before, lift, ...after].some(({ covers }) => covers[zone]);
+	return { root: on('root'), lengths: on('lengths'), ends: on('ends') };
+}
+
+/** A history holds this many entries; the oldest are on hair that was cut long ago. */
+const MOST_HISTORY = 60;
+
+/** A recorded visit as an entry of the history that the next one tells. */
+function lightened(visit: Visit, toLevel: number): HistoryEntry {
+	const { id, date } = visit;
+	const worked = workedOn(visit);
+	const onto = worked.lengths ? 'all' : worked.root ? 'regrowth' : 'ends';
+	return { id, date, kind: 'lightening', toLevel, onto };
+}
+
+/** Bowls to start from: forty woven foils from the nape up, staged. */
+export const plainBowls = (): Visit['bowls'] => ({
+	technique: 'foils',
+	foils: 40,
+	picking: 'weave',
+	order: 'napeUp',
+	strand: 'together',
+	staged: true,
+	ratioLever: false,
+	freshLast: false,
+	rinse: {},
+	hands: 1,
+	assistant: false,
+	mixed: []
+});
+
+/** How this head was sectioned last time; what was weighed then, and when it began, is that visit's. */
+export function carriedBowls({ bowls }: Visit): Visit['bowls'] {
+	const carried: Visit['bowls'] = { ...bowls, mixed: [] };
+	delete carried.startAt;
+	if (!bowls.sections) return carried;
+	// Where a section lies and how it is picked up holds for next time; its strength does not.
+	return {
+		...carried,
+		sections: bowls.sections.map(({ id, areas, share, picking, angle }) => ({
+			id,
+			areas,
+			share,
+			picking,
+			angle
+		}))
+	};
+}
+
+/** A visit with nothing settled yet. The gentle pace is the default: 20 vol, foil, an hour's course. */
+export function newVisit(clientId: string, now: Date, colourist = '', last?: Visit): Visit {
+	return {
+		...stamp(now),
+		kind: 'visit',
+		clientId,
+		colourist,
+		date: now.toISOString().slice(0, 10),
+		status: 'inChair',
+		chairSince: now.toISOString(),
+		settled: [],
+		reading: last ? nextReading(last, now) : plainReading(),
+		aim: last ? last.aim : plainAim(),
+		lift: {
+			product: 'powder',
+			volume: 20,
+			ratio: 2,
+			minutes: 35,
+			placement: 'foil',
+			section: 'seeThrough',
+			bondAdditive: false,
+			damp: false,
+			delays: { root: 0, lengths: 0, ends: 0 },
+			drawThroughMinutes: 0,
+			covers: { root: true, lengths: true, ends: true }
+		},
+		before: [],
+		after: [],
+		ways: [],
+		bowls: last ? carriedBowls(last) : plainBowls(),
+		run: { elapsedSeconds: 0, notes: [] },
+		tone: {
+			vehicle: 'demi',
+			ratio: 1.5,
+			minutes: 20,
+			totalGrams: 30,
+			choice: 'open',
+			parts: []
+		},
+		result: { tone: '', notes: '' },
+		passed: []
+	};
+}
+
+/**
+ * Begins a visit for a client: from what their last recorded visit left, on the first line of the
+ * shelf. Holds it in the library and returns it.
+ */
+export function beginVisit(library: Library, client: Client, now: Date): Visit {
+	const last = library.visitsOf(client.id).find(({ result }) => result.recordedAt !== undefined);
+	const visit = newVisit(client.id, now, last?.colourist ?? '', last);
+	const line = library.shelf?.lines[0];
+	const begun: Visit = line
+		? {
+				...visit,
+				tone: {
+					...visit.tone,
+					lineId: line.id,
+					vehicle: line.vehicle,
+					ratio: line.ratio,
+					minutes: line.minutes
+				}
+			}
+		: visit;
+	library.put(begun);
+	return begun;
+}
+
+/** A client of whom only the name is known. */
+export const newClient = (name: string, now: Date): Client => ({
+	...stamp(now),
+	kind: 'client',
+	name,
+	contact: '',
+	note: '',
+	underSixteen: false,
+	sensitivities: [],
+	washesPerWeek: 2,
+	patchTests: []
+});

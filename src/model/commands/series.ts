@@ -1,0 +1,116 @@
+import type { Visit } from '../../schema/records';
+import { newId } from '../../store/documents';
+import { carriedBowls, nextReading } from './newVisit';
+
+/** One visit of a plan: when, how the day is worked, and the level it is expected to leave. */
+export interface SeriesVisit {
+	/** Weeks after the first. */
+	readonly week: number;
+	readonly day: Pick<Visit, 'before' | 'lift' | 'after'>;
+	readonly level: number;
+}
+
+const DAY_MS = 24 * 3_600_000;
+
+/** An ISO day so many days later. */
+export const dayAfter = (date: string, days: number): string =>
+	new Date(Date.parse(date) + days * DAY_MS).toISOString().slice(0, 10);
+
+const daysBetween = (from: string, to: string): number =>
+	Math.round((Date.parse(to) - Date.parse(from)) / DAY_MS);
+
+/**
+ * Makes the visits of a plan. The first is the visit that is being planned, changed; each later one waits
+ * for its day, with the hair read as the one before is expected to leave it, to be read again when that
+ * day has come.
+ * @param planned the visits in their order, at least one
+ */
+export function makeSeries(first: Visit, planned: readonly SeriesVisit[], now: Date): Visit[] {
+	const { id, number } = first.series ?? { id: newId(), number: 1 };
+	const made: Visit[] = [];
+	for (const [i, { week, day }] of planned.entries()) {
+		const series = { id, number: number + i };
+		const last = made.at(-1);
+		if (!last) {
+			made.push({ ...first, ...day, series, updatedAt: now.toISOString() });
+			continue;
+		}
+		const date = dayAfter(first.date, week * 7);
+		const left = planned[i - 1]!.level;
+		made.push({
+			...first,
+			...day,
+			id: newId(),
+			createdAt: now.toISOString(),
+			updatedAt: now.toISOString(),
+			date,
+			status: 'waiting',
+			settled: [],
+			series,
+			reading: nextReading(asLeft(last, left), new Date(date)),
+			bowls: carriedBowls(first),
+			run: { elapsedSeconds: 0, notes: [] },
+			tone: { ...first.tone, choice: 'open', parts: [] },
+			result: { tone: '', notes: '' },
+			ways: [],
+			passed: []
+		});
+	}
+	for (const visit of made.slice(1)) delete visit.chairSince;
+	return made;
+}
+
+/** A visit as if it had been recorded with what is expected of it. */
+const asLeft = (visit: Visit, level: number): Visit => ({
+	...visit,
+	result: { ...visit.result, level, recordedAt: visit.updatedAt }
+});
+
+/** The visits that were planned with one, in their order; nothing where it stands alone. */
+export const seriesOf = (visits: Iterable<Visit>, { series }: Visit): Visit[] =>
+	series
+		? [...visits]
+				.filter((visit) => visit.series?.id === series.id)
+				.sort((p, q) => p.series!.number - q.series!.number)
+		: [];
+
+/** Later visits of a series with which nobody has begun: they stand and fall with the plan. */
+export const openLater = (visits: Iterable<Visit>, visit: Visit): Visit[] =>
+	seriesOf(visits, visit).filter(
+		({ series, status, settled }) =>
+			series!.number > visit.series!.number && status === 'waiting' && settled.length === 0
+	);
+
+/**
+ * Puts a visit of a series on another day. The later ones move by as much, so that the rests between them
+ * stay; those that are recorded stay where they were.
+ * @returns the visits that changed
+ */
+export function moveInSeries(series: readonly Visit[], id: string, date: string): Visit[] {
+	const moved = series.find((visit) => visit.id === id);
+	if (!moved) return [];
+	const days = daysBetween(moved.date, date);
+	if (days === 0) return [];
+	return series
+		.filter((visit) => visit.series!.number >= moved.series!.number && visit.status !== 'done')
+		.map((visit) => ({ ...visit, date: dayAfter(visit.date, days) }));
+}
+
+/** Days by which a visit may be moved: not before the one ahead of it, which it starts from. */
+export const earliestDay = (series: readonly Visit[], visit: Visit): string | undefined => {
+	const ahead = series.find((other) => other.series!.number === visit.series!.number - 1);
+	return ahead && dayAfter(ahead.date, 1);
+};
+
+/**
+ * The next visit of a series once this one is recorded: it starts from what was seen instead of what was
+ * expected, as long as nobody has begun with it.
+ */
+export function nextFromRecord(visits: Iterable<Visit>, recorded: Visit): Visit | undefined {
+	if (!recorded.series) return undefined;
+	const next = seriesOf(visits, recorded).find(
+		({ series }) => series!.number === recorded.series!.number + 1
+	);
+	if (!next || next.status !== 'waiting' || next.settled.length > 0) return undefined;
+	return { ...next, reading: nextReading(recorded, new Date(next.date)) };
+}

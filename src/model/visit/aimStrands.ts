@@ -1,0 +1,203 @@
+import { levelOf, rgbOf, type Lab } from '../../core/colour';
+import { labOfFibre, levelOfFibre, type Fibre } from '../../core/lift';
+import {
+	addDyes,
+	fadeDyes,
+	idealDyes,
+	rawLab,
+	scaleDyes,
+	targetLab,
+	USUAL_WARMTH,
+	type Direction,
+	type DyeAmounts,
+	type RawHair
+} from '../../core/tone';
+import type { ApartFibres, Rgb, StrandColours } from '../../charts/strand/paint';
+import { aimOn } from './exceptions';
+import type { Aim, Reading } from '../../schema/records';
+import { coloursOf, seenFibre, tonedColours } from './hair';
+import { FADE_WEEKS, type HairView } from '../../state/hairView.svelte';
+import { liftTarget } from './lift';
+import type { VisitSession } from '../../state/visitState.svelte';
+import { rawOf } from './tone';
+import { hairName } from './aimProblem';
+
+/** A strand of the aim, with the colour of the zone that the figures speak of. */
+export interface AimStrand {
+	readonly colours: StrandColours;
+	readonly lab: Lab;
+	readonly level: number;
+}
+
+export interface AimStrands {
+	readonly lifted: AimStrand;
+	readonly toned: AimStrand;
+	readonly faded: AimStrand;
+	/** Share of the dye on the main zone that is left, and its colour, after some washes. */
+	readonly after: (washes: number) => { readonly lab: Lab; readonly left: number };
+}
+
+/** Dyes on one kind of hair, fresh and after the weeks of the fourth strand. */
+interface Dyed {
+	readonly fresh: DyeAmounts;
+	readonly faded: DyeAmounts;
+}
+
+/**
+ * The strands of an aim: hair lifted as far as it asks (or as far as it gets), the dyes that bring that
+ * nearest to the colour asked for whatever tube they come from, and what the washes leave of them.
+ * @param reach level that a piece of hair gets to at most, by its name
+ */
+export function aimStrands(
+	session: VisitSession,
+	view: HairView,
+	reach: ReadonlyMap<string, number | undefined>
+): AimStrands {
+	const { reading, strandAim, zones, plan, points, zone: main } = view;
+	const { whiteShare } = reading;
+	const washes = FADE_WEEKS * session.washesPerWeek;
+	const vehicle = view.line?.vehicle ?? session.visit.tone.vehicle;
+	const group = session.groups.find(
+		({ areas, area }) => area !== undefined && session.areas[0] && areas.includes(session.areas[0])
+	);
+	const dyed = (raw: RawHair, target: Lab): Dyed => {
+		const fresh = idealDyes(raw, target);
+		return { fresh, faded: fadeDyes(fresh, vehicle, washes, reading.porosity) };
+	};
+
+	const byZone = new Map(
+		zones.map(({ name, fibre }) => {
+			const aim = aimOn(strandAim, name);
+			const most = reach.get(hairName(name, group?.areas));
+			const to = Math.min(liftTarget(aim), most ?? Infinity);
+			const light = plan.covers[name] && to > levelOfFibre(fibre) ? seenFibre(reading, to) : fibre;
+			const raw = rawOf({ fibre: light, seen: false, minute: 0 }, reading);
+			const target = targetLab(aim, rawLab(raw));
+			const left: Dyed = { fresh: {}, faded: {} };
+			return [name, { light, ...(plan.covers[name] ? dyed(raw, target) : left) }] as const;
+		})
+	);
+	const zoneAt = (cm: number) =>
+		byZone.get((zones.find(({ toCm }) => cm <= toCm + 1e-9) ?? zones.at(-1)!).name)!;
+	const root = rootDepth(strandAim, reading, zones[0]!.fibre, dyed);
+
+	const lifted = points.map(({ distanceCm, fibre }): Fibre =>
+		root && distanceCm <= root.cm ? fibre : zoneAt(distanceCm).light
+	);
+	const dyesAt =
+		(which: keyof Dyed) =>
+		(_: unknown, i: number): DyeAmounts => {
+			const cm = points[i]!.distanceCm;
+			const own = zoneAt(cm)[which];
+			if (!root) return own;
+			if (cm <= root.cm) return root[which];
+			// The shadow runs out over as much again: a melt, not a line.
+			const share = Math.max(0, 1 - (cm - root.cm) / Math.max(root.cm * MELT_SHARE, 1));
+			return addDyes(scaleDyes(own, 1), root.veil[which], share);
+		};
+
+	const now = view.nowColours.hair;
+	const lit = strandAim.lightShare;
+	const apart = (which: keyof Dyed | 'lifted'): ApartFibres[] => {
+		const low = strandAim.lowlights;
+		const lowlights =
+			low &&
+			lowlightFibres(
+				low,
+				reading,
+				points.map(({ fibre }) => fibre),
+				dyed
+			);
+		return [
+			...(lowlights
+				? [{ colours: which === 'lifted' ? now : lowlights[which], share: low.share }]
+				: []),
+			...(lit < 1 ? [{ colours: now, share: Math.max(0, 1 - lit - (low?.share ?? 0)) }] : [])
+		];
+	};
+	const withApart = (colours: StrandColours, which: keyof Dyed | 'lifted'): StrandColours => ({
+		hair: colours.hair,
+		apart: [...(colours.apart ?? []), ...apart(which)]
+	});
+	const mainZone = byZone.get(main.name)!;
+	const labWith = (dye: DyeAmounts): Lab =>
+		rawLab(withDye(rawOf({ fibre: mainZone.light, seen: false, minute: 0 }, reading), dye));
+	const strand = (colours: StrandColours, lab: Lab): AimStrand => ({
+		colours,
+		lab,
+		level: levelOf(lab.l)
+	});
+	const total = (dye: DyeAmounts) => Object.values(dye).reduce((sum, amount) => sum + amount, 0);
+	const freshTotal = total(mainZone.fresh);
+	return {
+		after: (washed) => {
+			const left = fadeDyes(mainZone.fresh, vehicle, washed, reading.porosity);
+			return { lab: labWith(left), left: freshTotal > 0 ? total(left) / freshTotal : 0 };
+		},
+		lifted: strand(withApart(coloursOf(lifted, whiteShare), 'lifted'), labWith({})),
+		toned: strand(
+			withApart(tonedColours(lifted, dyesAt('fresh'), whiteShare), 'fresh'),
+			labWith(mainZone.fresh)
+		),
+		faded: strand(
+			withApart(tonedColours(lifted, dyesAt('faded'), whiteShare), 'faded'),
+			labWith(mainZone.faded)
+		)
+	};
+}
+
+/** How far the shadow runs out below its depth, as a share of it. */
+const MELT_SHARE = 0.8;
+
+const withDye = (raw: RawHair, dye: DyeAmounts): RawHair => ({
+	...raw,
+	dye: addDyes(raw.dye ?? {}, dye),
+	dyeOnWhite: addDyes(raw.dyeOnWhite ?? raw.dye ?? {}, dye)
+});
+
+/** Depth at the scalp: what it takes on the hair as it is, and as a veil over lightened hair below. */
+function rootDepth(
+	aim: Aim,
+	reading: Reading,
+	fibre: Fibre,
+	dyed: (raw: RawHair, target: Lab) => Dyed
+) {
+	if (!aim.rootDepth) return undefined;
+	const { level, cm } = aim.rootDepth;
+	const target = (raw: RawHair) =>
+		targetLab({ level, direction: 'neutral', keepWarmth: USUAL_WARMTH }, rawLab(raw));
+	const own = rawOf({ fibre, seen: false, minute: 0 }, reading);
+	const light = rawOf(
+		{ fibre: seenFibre(reading, liftTarget(aim)), seen: false, minute: 0 },
+		reading
+	);
+	return { cm, ...dyed(own, target(own)), veil: dyed(light, target(light)) };
+}
+
+/** Lowlights on the hair as it is: deeper strands between the light ones. */
+function lowlightFibres(
+	{ level, direction }: { level: number; direction: Direction },
+	reading: Reading,
+	fibres: readonly Fibre[],
+	dyed: (raw: RawHair, target: Lab) => Dyed
+): Record<keyof Dyed, readonly Rgb[]> {
+	const known = new Map<Fibre, Record<keyof Dyed, Rgb>>();
+	const of = (fibre: Fibre) => {
+		let colours = known.get(fibre);
+		if (!colours) {
+			const raw = { pigment: fibre, dye: rawOf({ fibre, seen: false, minute: 0 }, reading).dye };
+			const target = targetLab({ level, direction, keepWarmth: USUAL_WARMTH }, labOfFibre(fibre));
+			const { fresh, faded } = dyed(raw, target);
+			colours = {
+				fresh: rgbOf(rawLab(withDye(raw, fresh))),
+				faded: rgbOf(rawLab(withDye(raw, faded)))
+			};
+			known.set(fibre, colours);
+		}
+		return colours;
+	};
+	return {
+		fresh: fibres.map((fibre) => of(fibre).fresh),
+		faded: fibres.map((fibre) => of(fibre).faded)
+	};
+}

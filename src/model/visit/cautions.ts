@@ -1,0 +1,114 @@
+import {
+	checkCautions,
+	patchStanding,
+	strandStanding,
+	type Caution,
+	type Ceilings,
+	type Facts,
+	type Minerals,
+	type StrandStanding
+} from '../../core/caution';
+import { endsCondition } from '../../core/hair';
+import { readingOf, type AreaGroup } from './exceptions';
+import type { Client, LiftPlan, Reading, Visit } from '../../schema/records';
+import type { LiftAnswer } from './lift';
+import { daySteps } from './day';
+import { conditionOf, zonesOf } from './hair';
+
+const HOUR_MS = 3_600_000;
+
+/** A caution with what was said about it. */
+export interface StandingCaution extends Caution {
+	/** The reason with which it was passed. */
+	readonly reason: string | undefined;
+}
+
+/** Weeks for which copper from a pool is looked for in hair. */
+const POOL_WEEKS = 26;
+const WEEK_MS = 168 * HOUR_MS;
+
+/** What the water has left in this hair: the tap at home, or else the pool. */
+function mineralsIn({ water, history }: Reading, today: Date): Minerals | undefined {
+	if (water !== 'soft') return water;
+	const since = today.getTime() - POOL_WEEKS * WEEK_MS;
+	const swims = history.some(({ kind, date }) => kind === 'swimming' && Date.parse(date) >= since);
+	return swims ? 'pool' : undefined;
+}
+
+/** Where this hair stands with strand tests on a day. */
+export const strandTestOf = (reading: Reading, today: Date): StrandStanding =>
+	strandStanding(
+		reading.strandTests,
+		reading.history
+			.filter(({ kind }) => kind !== 'cut' && kind !== 'swimming')
+			.map(({ date }) => date),
+		today.toISOString()
+	);
+
+/** What the cautions of a visit rest on beside its own document. */
+export interface CautionGrounds {
+	readonly client: Client | undefined;
+	readonly groups: readonly AreaGroup[];
+	/** What the day is expected to leave. */
+	readonly lift: LiftAnswer;
+	readonly ceilings: Ceilings | undefined;
+	limitOf(product: LiftPlan['product']): number;
+	readonly tonerVolume: number | undefined;
+	readonly today: Date;
+}
+
+/** The cautions of a visit as it stands: of every application of the day, each told once. */
+export function visitCautions(visit: Visit, grounds: CautionGrounds): StandingCaution[] {
+	const facts = daySteps(visit).map(({ plan }) => factsOf(visit, plan, grounds));
+	return checkCautions(...facts).map((caution) => ({
+		...caution,
+		reason: visit.passed.find(({ code }) => code === caution.code)?.reason
+	}));
+}
+
+function factsOf(visit: Visit, plan: LiftPlan, grounds: CautionGrounds): Facts {
+	const { reading } = visit;
+	const { client, groups, lift, ceilings, tonerVolume, today } = grounds;
+	// Every zone of every area that the mixture goes on.
+	const covered = groups.flatMap(({ area }) => {
+		const there = readingOf(reading, area);
+		return zonesOf(there)
+			.filter(({ name }) => plan.covers[name])
+			.map(({ name }) => there.zones[name].state);
+	});
+	const retouch =
+		plan.covers.root && !plan.covers.lengths && reading.zones.lengths.state === 'lightened'
+			? reading.regrowthCm
+			: undefined;
+	return {
+		patchTest: patchStanding(client?.patchTests ?? [], today.toISOString()),
+		strandTest: strandTestOf(reading, today),
+		sensitivities: client?.sensitivities ?? [],
+		henna: reading.henna,
+		metallicSalts: reading.metallicSalts,
+		oldColour: covered.includes('coloured'),
+		minerals: mineralsIn(reading, today),
+		scalpIrritated: reading.scalp === 'irritated' || reading.scalp === 'broken',
+		relaxerWeeksAgo: reading.relaxerWeeksAgo,
+		underSixteen: client?.underSixteen ?? false,
+		product: plan.product,
+		placement: plan.placement,
+		volume: plan.volume,
+		ceilings,
+		minutes: plan.minutes,
+		limitMinutes: grounds.limitOf(plan.product),
+		onScalp: plan.placement === 'onScalp',
+		overlapsLightened: covered.includes('lightened'),
+		retouchCm: retouch,
+		hotRootLevels: lift.rootLead,
+		conditionBefore: conditionOf(reading),
+		conditionAfter: lift.condition,
+		...(plan.covers.ends ? { coveredEndsCondition: endsCondition(reading.strain) } : {}),
+		tonerVolume,
+		usesOxidative: true
+	};
+}
+
+/** Stops that still stand: nobody has written why to go on. */
+export const openStops = (cautions: readonly StandingCaution[]): StandingCaution[] =>
+	cautions.filter(({ severity, reason }) => severity === 'stop' && reason === undefined);

@@ -1,0 +1,207 @@
+import {
+	eventsAt,
+	levelOfFibre,
+	strandFromHistory,
+	type HeadHistory,
+	type HistoryEvent,
+	type StrandFromHistory
+} from '../../core/lift';
+import { newId } from '../../store/documents';
+import type { HistoryEntry, Reading, ZoneName, ZoneReading } from '../../schema/records';
+import { ZONES, zonesOf, type ZoneStart } from './hair';
+import { labelIn, VEHICLE_NAMES } from '../../wording/words';
+
+const WEEK_MS = 7 * 24 * 3_600_000;
+
+/** Weeks between an entry and the visit, never negative. */
+export const weeksBefore = (date: string, visitDate: string): number =>
+	Math.max(0, (Date.parse(visitDate) - Date.parse(date)) / WEEK_MS);
+
+/** The day some weeks before a visit. */
+export const dayBefore = (visitDate: string, weeks: number): string =>
+	new Date(Date.parse(visitDate) - weeks * WEEK_MS).toISOString().slice(0, 10);
+
+/** An entry as the core tells it; what swimming leaves, the cautions speak of. */
+function eventOf(entry: HistoryEntry, visitDate: string): HistoryEvent[] {
+	const weeksAgo = weeksBefore(entry.date, visitDate);
+	switch (entry.kind) {
+		case 'swimming':
+			return [];
+		case 'cut':
+			return [{ kind: 'cut', weeksAgo, cm: entry.cm }];
+		case 'colour': {
+			const { vehicle, level, tone, onto } = entry;
+			return [{ kind: 'colour', weeksAgo, vehicle, shade: { level, tone }, onto }];
+		}
+		case 'lightening':
+			return [{ kind: 'lightening', weeksAgo, onto: entry.onto, how: { toLevel: entry.toLevel } }];
+		default:
+			return [{ kind: entry.kind, weeksAgo, onto: entry.onto }];
+	}
+}
+
+/** The history of a reading as the core takes it. */
+export const headHistory = (
+	reading: Reading,
+	visitDate: string,
+	washesPerWeek: number
+): HeadHistory => ({
+	naturalLevel: reading.naturalLevel,
+	warmth: reading.warmth,
+	texture: reading.texture,
+	lengthCm: reading.lengthCm,
+	growthCmPerMonth: reading.growthCmPerMonth,
+	washesPerWeek,
+	porosity: reading.porosity,
+	events: reading.history.flatMap((entry) => eventOf(entry, visitDate))
+});
+
+/** Where the history and the eye do not agree on a zone. */
+export interface ZoneDisagreement {
+	readonly zone: ZoneName;
+	readonly seen: number;
+	readonly expected: number;
+}
+
+/** The strand that the history makes, with what it says otherwise than the reading. */
+export interface ToldStrand {
+	readonly strand: StrandFromHistory;
+	readonly disagreements: readonly ZoneDisagreement[];
+}
+
+export function toldStrand(history: HeadHistory, zones: readonly ZoneStart[]): ToldStrand {
+	const readings = zones.map(({ fromCm, toCm, fibre }) => ({
+		fromCm,
+		toCm,
+		level: levelOfFibre(fibre)
+	}));
+	const { disagreements } = strandFromHistory(history, readings);
+	return {
+		strand: strandFromHistory(history),
+		disagreements: disagreements.flatMap(({ fromCm, level, expected }) => {
+			const zone = zones.find((candidate) => candidate.fromCm === fromCm);
+			return zone ? [{ zone: zone.name, seen: level, expected }] : [];
+		})
+	};
+}
+
+/** What a history says of a stretch of the strand, as a zone is read. */
+function zoneTold(
+	history: HeadHistory,
+	told: StrandFromHistory,
+	fromCm: number,
+	toCm: number
+): ZoneReading {
+	const points = told.points.filter(({ distanceCm }) => distanceCm >= fromCm && distanceCm <= toCm);
+	const levels = points.map(({ fibre }) => levelOfFibre(fibre));
+	const mean = levels.reduce((sum, level) => sum + level, 0) / Math.max(1, levels.length);
+	const presentLevel = Math.round(Math.min(12, Math.max(1, mean)) * 10) / 10;
+	const events = eventsAt(history, (fromCm + toCm) / 2);
+	const lastLift = events.findLastIndex(({ kind }) => kind === 'lightening');
+	const since = events.slice(lastLift + 1);
+	const colours = since.flatMap((event) => (event.kind === 'colour' ? [event] : []));
+	const henna = since.some(({ kind }) => kind === 'henna');
+	if (colours.length === 0 && !henna) {
+		return { state: lastLift >= 0 ? 'lightened' : 'natural', presentLevel, artificial: [] };
+	}
+	const kinds = new Map<string, ZoneReading['artificial'][number]>();
+	for (const { vehicle: kind, shade, weeksAgo } of colours.toReversed()) {
+		const key = `${kind} ${shade.level}${shade.tone}`;
+		const known = kinds.get(key);
+		kinds.set(key, {
+			kind,
+			level: shade.level,
+			tone: shade.tone,
+			layers: Math.min(20, (known?.layers ?? 0) + 1),
+			weeksAgo: known?.weeksAgo ?? Math.min(520, weeksAgo)
+		});
+	}
+	if (henna) kinds.set('henna', { kind: 'permanent', level: 7, tone: 'C', layers: 1 });
+	return { state: 'coloured', presentLevel, artificial: [...kinds.values()].slice(0, 6) };
+}
+
+/** Fills a reading from its history: zones, regrowth, strain and the flags that cautions ask for. */
+export function takeHistory(draft: Reading, visitDate: string, washesPerWeek: number): void {
+	const history = headHistory(draft, visitDate, washesPerWeek);
+	const told = strandFromHistory(history);
+	draft.regrowthCm = Math.round((told.regrowthCm ?? draft.lengthCm) * 10) / 10;
+	for (const { name, fromCm, toCm } of zonesOf(draft)) {
+		draft.zones[name] = zoneTold(history, told, fromCm, toCm);
+	}
+	// A zone without length takes after its neighbour, so that it is right when a border is dragged.
+	for (const name of ZONES) {
+		if (!zonesOf(draft).some((zone) => zone.name === name)) {
+			draft.zones[name] = { ...draft.zones.root, artificial: [...draft.zones.root.artificial] };
+		}
+	}
+	const kinds = draft.history.map(({ kind }) => kind);
+	draft.strain.lightenings = Math.min(20, kinds.filter((kind) => kind === 'lightening').length);
+	draft.strain.perm = kinds.includes('perm');
+	draft.strain.relaxer = kinds.includes('relaxer');
+	draft.henna = draft.henna || kinds.includes('henna');
+	const opened = draft.history.filter(({ kind }) => kind === 'perm' || kind === 'relaxer');
+	if (opened.length > 0) {
+		const weeks = Math.min(...opened.map(({ date }) => weeksBefore(date, visitDate)));
+		draft.relaxerWeeksAgo = Math.round(weeks);
+	}
+}
+
+export const KIND_OPTIONS = [
+	{ value: 'colour', label: 'colour' },
+	{ value: 'lightening', label: 'lightening' },
+	{ value: 'perm', label: 'perm' },
+	{ value: 'relaxer', label: 'relaxer' },
+	{ value: 'henna', label: 'henna' },
+	{ value: 'swimming', label: 'swimming' },
+	{ value: 'cut', label: 'cut' }
+] as const;
+export type HistoryKind = (typeof KIND_OPTIONS)[number]['value'];
+
+export const ONTO_OPTIONS = [
+	{ value: 'all', label: 'all of it' },
+	{ value: 'regrowth', label: 'the regrowth' },
+	{ value: 'ends', label: 'the ends' }
+] as const;
+
+/** A new entry of a kind, three months back, to be made exact. */
+export function newEntry(kind: HistoryKind, visitDate: string, reading: Reading): HistoryEntry {
+	const past = { id: newId(), date: dayBefore(visitDate, 13) };
+	switch (kind) {
+		case 'colour': {
+			const level = Math.max(1, Math.round(reading.naturalLevel) - 1);
+			return { ...past, kind, vehicle: 'permanent', level, tone: 'N', onto: 'all' };
+		}
+		case 'lightening':
+			return { ...past, kind, toLevel: 9, onto: 'all' };
+		case 'cut':
+			return { ...past, kind, cm: 5 };
+		default:
+			return { ...past, kind, onto: 'all' };
+	}
+}
+
+/** Weeks as people say them back. */
+export function agoWords(weeks: number): string {
+	if (weeks < 1) return 'this week';
+	if (weeks < 9) return `${Math.round(weeks)} week${Math.round(weeks) === 1 ? '' : 's'} ago`;
+	if (weeks < 96) return `${Math.round(weeks / 4.35)} months ago`;
+	const years = Math.round(weeks / 26.1) / 2;
+	return `${years} years ago`;
+}
+
+/** An entry in words, without its time. */
+export function entryWords(entry: HistoryEntry): string {
+	if (entry.kind === 'cut') return `cut ${entry.cm} cm`;
+	const where = labelIn(ONTO_OPTIONS, entry.onto);
+	if (entry.kind === 'colour') {
+		return `${VEHICLE_NAMES[entry.vehicle]} ${entry.level}${entry.tone} on ${where}`;
+	}
+	if (entry.kind === 'lightening') return `lightened to ${entry.toLevel}, ${where}`;
+	return entry.kind === 'swimming' ? 'swimming' : `${entry.kind} on ${where}`;
+}
+
+/** Share of the line at which a time lies: now at 1, the oldest at 0, recent months drawn wider. */
+export function placeOf(weeks: number, oldestWeeks: number): number {
+	const reach = Math.max(52, oldestWeeks);
+	return 1 - Math.sqrt(Math.min(weeks, reach) / reach);
+}

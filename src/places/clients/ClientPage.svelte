@@ -1,0 +1,121 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { toast } from 'svelte-sonner';
+	import { useRecords } from '../../store/context';
+	import { exportRecords } from '../../store/transfer';
+	import type { Client } from '../../schema/records';
+	import Button from '../../ui/Button.svelte';
+	import NumberField from '../../ui/NumberField.svelte';
+	import TextField from '../../ui/TextField.svelte';
+	import Tick from '../../ui/Tick.svelte';
+	import DayRow from '../day/DayRow.svelte';
+	import PlaceHead from '../../widgets/PlaceHead.svelte';
+	import { downloadRecords } from '../../store/download';
+	import { beginVisit } from '../../model/commands/newVisit';
+
+	interface Props {
+		client: Client;
+	}
+	let { client }: Props = $props();
+	const { library } = useRecords();
+	const visits = $derived(library.visitsOf(client.id));
+	/** Each row works out a whole visit, so a long history is shown in parts. */
+	const PAGE = 12;
+	let shown = $state(PAGE);
+
+	const put = (change: Partial<Client>) =>
+		library.put({ ...client, ...change, updatedAt: new Date().toISOString() });
+
+	function begin() {
+		void goto(`/visit/${beginVisit(library, client, new Date()).id}/read`);
+	}
+	async function remove() {
+		const documents = [client, ...visits];
+		await goto('/clients');
+		for (const document of documents) await library.remove(document);
+		toast(
+			`${client.name} and ${documents.length - 1} visit${documents.length === 2 ? '' : 's'} removed.`,
+			{
+				duration: 20_000,
+				action: {
+					label: 'Undo',
+					onClick: () => documents.forEach((document) => library.put(document))
+				}
+			}
+		);
+	}
+</script>
+
+<PlaceHead title={client.name}>
+	<Button
+		onclick={() => downloadRecords(exportRecords(library.all, new Date(), client.id), client.name)}
+		>Export</Button
+	>
+	<Button onclick={() => void remove()}>Remove</Button>
+	<Button primary onclick={begin}>New visit</Button>
+</PlaceHead>
+<div class="grid">
+	<TextField
+		label="Name"
+		value={client.name}
+		oninput={(v) => v.trim() && put({ name: v.slice(0, 120) })}
+	/>
+	<TextField
+		label="Contact"
+		value={client.contact}
+		oninput={(v) => put({ contact: v.slice(0, 200) })}
+	/>
+	<NumberField
+		label="Washes a week"
+		value={client.washesPerWeek}
+		min={0}
+		max={14}
+		step={0.5}
+		onchange={(v) => put({ washesPerWeek: v })}
+	/>
+	<Tick
+		label="Under sixteen"
+		checked={client.underSixteen}
+		onchange={(v) => put({ underSixteen: v })}
+	/>
+</div>
+<TextField long label="Note" value={client.note} oninput={(v) => put({ note: v.slice(0, 4000) })} />
+<p class="soft tests">
+	Patch tests: {client.patchTests.length === 0
+		? 'none on record'
+		: client.patchTests
+				.map(({ date, reacted }) => `${date} ${reacted ? 'reacted' : 'clean'}`)
+				.join(', ')}
+</p>
+
+<h2>Visits</h2>
+{#if visits.length === 0}
+	<p class="soft">No visit yet.</p>
+{:else}
+	<ul>
+		{#each visits.slice(0, shown) as visit (visit.id)}<DayRow {visit} dated />{/each}
+	</ul>
+	{#if visits.length > shown}
+		<Button onclick={() => (shown += PAGE)}>Show earlier visits</Button>
+	{/if}
+{/if}
+
+<style>
+	h2 {
+		font-size: 16px;
+		margin: 24px 0 6px;
+	}
+	.grid {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
+		gap: 12px 26px;
+		align-items: end;
+		margin-bottom: 12px;
+	}
+	.soft {
+		color: var(--ink-soft);
+	}
+	.tests {
+		margin-top: 10px;
+	}
+</style>

@@ -1,0 +1,143 @@
+<script lang="ts">
+	import { useRecords } from '../../store/context';
+	import Button from '../../ui/Button.svelte';
+	import { goto } from '$app/navigation';
+	import DayRow from './DayRow.svelte';
+	import PlaceHead from '../../widgets/PlaceHead.svelte';
+	import { dueTests } from '../../wording/tests';
+	import NewVisit from './NewVisit.svelte';
+	import { loadDemo } from '../../store/open';
+
+	const { library, workspace } = useRecords();
+	const today = new Date().toISOString().slice(0, 10);
+	const visits = $derived(
+		[...library.visits.values()].toSorted((p, q) => p.createdAt.localeCompare(q.createdAt))
+	);
+	const inChair = $derived(visits.filter(({ status }) => status === 'inChair'));
+	const waiting = $derived(
+		visits.filter(({ status, date }) => status === 'waiting' && date <= today)
+	);
+	const coming = $derived(
+		visits
+			.filter(({ status, date }) => status === 'waiting' && date > today)
+			.toSorted((p, q) => p.date.localeCompare(q.date))
+	);
+	const done = $derived(visits.filter(({ status, date }) => status === 'done' && date === today));
+	const date = new Date().toLocaleDateString([], {
+		weekday: 'long',
+		day: 'numeric',
+		month: 'long'
+	});
+	const groups = $derived(
+		[
+			{ name: 'In the chair', list: inChair },
+			{ name: 'Waiting', list: waiting },
+			{ name: 'Done today', list: done },
+			{ name: 'Coming', list: coming }
+		].filter(({ list }) => list.length > 0)
+	);
+	/** Each row works out a whole visit, so a crowded day is shown in parts. */
+	const PAGE = 12;
+	let shown = $state(PAGE);
+	let starting = $state(false);
+	const due = $derived(
+		dueTests([...inChair, ...waiting], (id) => library.clients.get(id), new Date())
+	);
+	const DUE_SHOWN = 12;
+</script>
+
+<PlaceHead
+	title="{inChair.length === 0
+		? 'Nobody in the chair'
+		: `${inChair.length} in the chair`}{waiting.length > 0 ? `, ${waiting.length} waiting` : ''}"
+	above="{date}{due.length > 0 ? ` · ${due.length} test${due.length === 1 ? '' : 's'} due` : ''}"
+>
+	<Button primary onclick={() => (starting = true)}>New visit</Button>
+</PlaceHead>
+
+{#if groups.length === 0}
+	<div class="empty">
+		<p>The day shows who is in the chair and who waits. Begin with a client: a name is enough.</p>
+		<div class="acts">
+			<Button onclick={() => (starting = true)}>New visit</Button>
+			{#if workspace === 'own'}
+				<Button onclick={() => void goto('/demo')}>Look at the demo first</Button>
+			{:else}
+				<Button onclick={() => void loadDemo(library, new Date())}>Load the demo again</Button>
+			{/if}
+		</div>
+	</div>
+{/if}
+
+{#each groups as group (group.name)}
+	<section>
+		<h2>{group.name}</h2>
+		<ul>
+			{#each group.list.slice(0, shown) as visit (visit.id)}
+				<DayRow {visit} />
+			{/each}
+		</ul>
+		{#if group.list.length > shown}
+			<Button onclick={() => (shown += PAGE)}>Show more of {group.list.length}</Button>
+		{/if}
+	</section>
+{/each}
+
+{#if due.length > 0}
+	<section>
+		<h2>Tests due</h2>
+		<ul class="due">
+			{#each due.slice(0, DUE_SHOWN) as { visitId, name, what, stops } (visitId + what)}
+				<li>
+					<a href="/visit/{visitId}/read">
+						<b>{name}</b>
+						<span>{what}{stops ? ', nothing before it' : ''}</span>
+					</a>
+				</li>
+			{/each}
+		</ul>
+		{#if due.length > DUE_SHOWN}<p class="more">And {due.length - DUE_SHOWN} more.</p>{/if}
+	</section>
+{/if}
+
+<NewVisit open={starting} onclose={() => (starting = false)} />
+
+<style>
+	h2 {
+		font-size: 16px;
+		margin: 22px 0 6px;
+	}
+	.empty {
+		max-width: 34em;
+		font-size: 18px;
+	}
+	.due {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(330px, 1fr));
+		gap: 0 40px;
+	}
+	.due a {
+		display: flex;
+		justify-content: space-between;
+		gap: 16px;
+		min-height: 44px;
+		align-items: center;
+		border-top: 1px solid var(--line);
+		text-decoration: none;
+	}
+	.due span {
+		color: var(--ink-soft);
+		text-align: right;
+	}
+	@media (max-width: 760px) {
+		.due {
+			grid-template-columns: minmax(0, 1fr);
+		}
+	}
+	.acts {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 12px;
+		margin-top: 16px;
+	}
+</style>

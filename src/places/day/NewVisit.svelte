@@ -1,0 +1,86 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { useRecords } from '../../store/context';
+	import Button from '../../ui/Button.svelte';
+	import Sheet from '../../ui/Sheet.svelte';
+	import TextField from '../../ui/TextField.svelte';
+	import { beginVisit, newClient } from '../../model/commands/newVisit';
+	import type { Client } from '../../schema/records';
+	import { findClients } from '../../model/findClients';
+
+	interface Props {
+		open: boolean;
+		onclose: () => void;
+	}
+	let { open, onclose }: Props = $props();
+	const { library } = useRecords();
+	let name = $state('');
+	let fault = $state('');
+	const known = $derived(
+		name.trim() === '' ? [] : findClients([...library.clients.values()], name).slice(0, 4)
+	);
+
+	function begin(client: Client) {
+		const visit = beginVisit(library, client, new Date());
+		name = '';
+		onclose();
+		void goto(`/visit/${visit.id}/read`);
+	}
+	function beginNew() {
+		const trimmed = name.trim().slice(0, 120);
+		if (trimmed === '') {
+			fault = 'A name is needed, any name you will know again.';
+			return;
+		}
+		const client = newClient(trimmed, new Date());
+		library.put(client);
+		begin(client);
+	}
+</script>
+
+<Sheet {open} title="Who sits down?" {onclose}>
+	<form
+		onsubmit={(event) => {
+			event.preventDefault();
+			beginNew();
+		}}
+	>
+		<TextField
+			label="Name"
+			value={name}
+			oninput={(v) => {
+				name = v;
+				fault = '';
+			}}
+		/>
+		{#if fault}<p class="fault" role="alert">{fault}</p>{/if}
+		{#if known.length > 0}
+			<p class="soft">Been here before</p>
+			<ul>
+				{#each known as client (client.id)}
+					<li><Button onclick={() => begin(client)}>{client.name}</Button></li>
+				{/each}
+			</ul>
+		{/if}
+		<div class="act"><Button primary type="submit">New client, read the hair</Button></div>
+	</form>
+</Sheet>
+
+<style>
+	ul {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 10px;
+	}
+	.soft {
+		margin: 14px 0 6px;
+		color: var(--ink-soft);
+	}
+	.fault {
+		color: var(--stop);
+		font-weight: 600;
+	}
+	.act {
+		margin-top: 20px;
+	}
+</style>

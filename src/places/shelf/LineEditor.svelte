@@ -1,0 +1,206 @@
+<script lang="ts">
+	import { FAMILIES, parseTone, readCode } from '../../core/tone';
+	import type { ShelfLine } from '../../schema/records';
+	import Button from '../../ui/Button.svelte';
+	import Fold from '../../ui/Fold.svelte';
+	import NumberField from '../../ui/NumberField.svelte';
+	import Select from '../../ui/Select.svelte';
+	import TextField from '../../ui/TextField.svelte';
+	import { VEHICLE_NAMES, formatRatio } from '../../wording/words';
+	import { addShade, toneWords } from '../../model/commands/shades';
+
+	interface Props {
+		line: ShelfLine;
+		onchange: (recipe: (draft: ShelfLine) => unknown) => void;
+		onremove: () => void;
+	}
+	let { line, onchange, onremove }: Props = $props();
+	let code = $state('');
+	let level = $state(8);
+	let tone = $state('N');
+	let fault = $state('');
+	let sign = $state('');
+	let meaning = $state('');
+	/** What the line's own key makes of the code. */
+	const read = $derived(code.trim() === '' ? undefined : readCode(code, line.key));
+
+	const kinds = Object.entries(VEHICLE_NAMES).map(([value, label]) => ({
+		value: value as ShelfLine['vehicle'],
+		label
+	}));
+	const tones = ['N', ...Object.keys(FAMILIES)].join(' ');
+	const levels = $derived(
+		[...new Set(line.shades.map((shade) => shade.level))].sort((a, b) => a - b)
+	);
+
+	function typeCode(text: string) {
+		code = text.slice(0, 40);
+		const found = readCode(code, line.key);
+		if (found.ok) [level, tone] = [found.level, found.tone];
+	}
+	function addSign() {
+		const letters = meaning.trim().toUpperCase();
+		const written = sign.trim();
+		if (written === '' || !parseTone(letters, line.vehicle)) {
+			fault = `A sign of the key, and what it means in one or two of the letters ${tones}.`;
+			return;
+		}
+		fault = '';
+		onchange((draft) => (draft.key[written.slice(0, 12)] = letters));
+		[sign, meaning] = ['', ''];
+	}
+	function add() {
+		const letters = tone.trim().toUpperCase();
+		if (code.trim() === '') fault = 'Write the code as it stands on the tube.';
+		else if (!parseTone(letters, line.vehicle))
+			fault = `The tone is one or two of the letters ${tones}.`;
+		else {
+			fault = '';
+			const form = read?.ok ? read.form : 'based';
+			onchange((draft) => addShade(draft, code.trim(), level, letters, form));
+			code = '';
+		}
+	}
+</script>
+
+<Fold
+	title={line.name}
+	summary="{VEHICLE_NAMES[line.vehicle]}, {formatRatio(line.ratio)}, {line.shades.length} shades"
+>
+	<div class="grid">
+		<TextField
+			label="Name"
+			value={line.name}
+			oninput={(v) => v.trim() && onchange((draft) => (draft.name = v.slice(0, 80)))}
+		/>
+		<Select
+			label="Kind"
+			value={line.vehicle}
+			options={kinds}
+			onchange={(v) => onchange((draft) => (draft.vehicle = v))}
+		/>
+		<NumberField
+			label="Ratio 1 :"
+			value={line.ratio}
+			min={0.5}
+			max={4}
+			step={0.25}
+			onchange={(v) => onchange((draft) => (draft.ratio = v))}
+		/>
+		<NumberField
+			label="Minutes"
+			value={line.minutes}
+			min={1}
+			max={90}
+			unit="min"
+			onchange={(v) => onchange((draft) => (draft.minutes = v))}
+		/>
+		<NumberField
+			label="Developer"
+			value={line.developerVolume}
+			min={0}
+			max={40}
+			step={0.5}
+			unit="vol"
+			onchange={(v) => onchange((draft) => (draft.developerVolume = v))}
+		/>
+	</div>
+	{#if Object.keys(line.key).length > 0}
+		<h3>Key of this line</h3>
+		<ul class="key">
+			{#each Object.entries(line.key) as [written, family] (written)}
+				<li><b class="figure">{written}</b> {toneWords(family)}</li>
+			{/each}
+		</ul>
+	{/if}
+	<div class="add">
+		<TextField label="Sign in the key" value={sign} oninput={(v) => (sign = v)} />
+		<TextField label="What it means ({tones})" value={meaning} oninput={(v) => (meaning = v)} />
+		<Button onclick={addSign}>Add to the key</Button>
+	</div>
+	<h3>Shades</h3>
+	{#each levels as at (at)}
+		<p class="shades">
+			<span class="figure">{at}</span>
+			{#each line.shades.filter((shade) => shade.level === at) as shade (shade.id)}
+				<button
+					title="Take {shade.code} off the shelf"
+					aria-label="Take {shade.code} off the shelf"
+					onclick={() =>
+						onchange((draft) => (draft.shades = draft.shades.filter(({ id }) => id !== shade.id)))}
+					>{shade.code}<span aria-hidden="true"> ×</span></button
+				>
+			{/each}
+		</p>
+	{:else}
+		<p class="soft">No shades yet.</p>
+	{/each}
+	<div class="add">
+		<TextField label="Code on the tube" value={code} oninput={typeCode} />
+		<NumberField
+			label="Level"
+			value={level}
+			min={1}
+			max={12}
+			step={0.5}
+			onchange={(v) => (level = v)}
+		/>
+		<TextField label="Tone ({tones})" value={tone} oninput={(v) => (tone = v)} />
+		<Button onclick={add}>Add shade</Button>
+		<Button onclick={onremove}>Remove line</Button>
+	</div>
+	{#if read}
+		<p class="soft" role="status">
+			{read.ok
+				? `${code} reads as level ${read.level} ${toneWords(read.tone)}${read.form === 'concentrate' ? ', concentrate' : ''}.`
+				: `${read.message} Set level and tone by hand, or add the sign to the key.`}
+		</p>
+	{/if}
+	{#if fault}<p class="fault" role="alert">{fault}</p>{/if}
+</Fold>
+
+<style>
+	.grid,
+	.add {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+		gap: 12px 24px;
+		align-items: end;
+	}
+	h3 {
+		font-size: 14px;
+		margin-top: 8px;
+	}
+	.key {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 4px 26px;
+	}
+	.shades {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 2px 8px;
+		align-items: baseline;
+	}
+	.shades > .figure {
+		width: 34px;
+		font-size: 18px;
+	}
+	.shades button {
+		min-height: 44px;
+		min-width: 44px;
+		border: 0;
+		background: none;
+		padding: 0 6px;
+	}
+	.shades button span {
+		color: var(--ink-soft);
+	}
+	.soft {
+		color: var(--ink-soft);
+	}
+	.fault {
+		color: var(--stop);
+		font-weight: 600;
+	}
+</style>

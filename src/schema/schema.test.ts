@@ -1,0 +1,134 @@
+import { describe, expect, it } from 'vitest';
+import { z } from 'zod';
+import { demoDocuments } from '../store/demo/documents';
+import { plainShelf } from '../store/demo/shelf';
+import { USUAL_CEILINGS } from '../core/caution';
+import { API } from './api';
+import { recordsFile } from './file';
+import { migrate } from './migrations';
+import { anyDocument, SCHEMA_VERSION } from './records';
+import storedClient2 from './stored/client.v2.json';
+import storedVisit1 from './stored/visit.v1.json';
+import storedShelf3 from './stored/shelf.v3.json';
+import storedVisit2 from './stored/visit.v2.json';
+import storedShelf4 from './stored/shelf.v4.json';
+import storedVisit4 from './stored/visit.v4.json';
+import storedVisit3 from './stored/visit.v3.json';
+
+describe('records', () => {
+	it('the demo and the first shelf fit', () => {
+		for (const document of [...demoDocuments(new Date()), plainShelf(new Date())]) {
+			expect(anyDocument.safeParse(document).error).toBeUndefined();
+		}
+	});
+	it('publish a JSON Schema of files and of every route', () => {
+		expect(z.toJSONSchema(recordsFile, { io: 'output' })).toHaveProperty('properties.documents');
+		for (const { request, answer } of Object.values(API)) {
+			if (request) expect(z.toJSONSchema(request, { io: 'input' })).toBeTypeOf('object');
+			expect(z.toJSONSchema(answer, { io: 'output' })).toBeTypeOf('object');
+		}
+	});
+});
+
+/** How bowls were worked before they could be staged. */
+const UNSTAGED = {
+	picking: 'weave',
+	order: 'napeUp',
+	strand: 'together',
+	staged: false,
+	ratioLever: false,
+	freshLast: false,
+	rinse: { mode: 'together' },
+	hands: 1,
+	assistant: false,
+	mixed: []
+};
+
+describe('migration', () => {
+	it('lets a document of today through', () => {
+		expect(migrate({ schemaVersion: SCHEMA_VERSION, id: 'a' })).toEqual({
+			ok: true,
+			document: { schemaVersion: SCHEMA_VERSION, id: 'a' }
+		});
+	});
+	const lifted = (stored: unknown) => {
+		const migrated = migrate(stored);
+		if (!migrated.ok) throw new Error(migrated.problem);
+		return anyDocument.parse(migrated.document);
+	};
+	it('gives a visit of version 1 an empty history', () => {
+		const { minerals, scalpIrritated, strandTest, ...kept } = storedVisit1.reading;
+		expect([minerals, scalpIrritated, strandTest]).toEqual([true, false, 'none']);
+		expect(lifted(storedVisit1)).toMatchObject({
+			reading: {
+				...kept,
+				history: [],
+				growthCmPerMonth: 1.25,
+				strain: { ...kept.strain, feel: 'smooth', ends: 'sound' }
+			}
+		});
+		const client = { schemaVersion: 1, kind: 'client', id: 'c', name: 'A' };
+		expect(migrate(client)).toMatchObject({
+			document: { ...client, schemaVersion: SCHEMA_VERSION }
+		});
+	});
+	it('tells water, scalp and strand tests of version 2 more finely, and keeps every figure', () => {
+		const { minerals, scalpIrritated, strandTest, ...kept } = storedVisit2.reading;
+		expect([minerals, scalpIrritated, strandTest]).toEqual([true, false, 'none']);
+		expect(lifted(storedVisit2)).toMatchObject({
+			...storedVisit2,
+			schemaVersion: SCHEMA_VERSION,
+			reading: { ...kept, water: 'hard', scalp: 'calm', strandTests: [], areas: {} },
+			aim: { ...storedVisit2.aim, kind: 'solid', zones: {}, areas: {}, lightShare: 1 },
+			lift: { minutes: storedVisit2.lift.minutes }
+		});
+		const tested = {
+			...storedVisit2,
+			reading: { ...storedVisit2.reading, strandTest: 'reacted', scalpIrritated: true }
+		};
+		expect(lifted(tested)).toMatchObject({
+			reading: {
+				scalp: 'irritated',
+				strandTests: [{ date: storedVisit2.date, result: 'reacted' }]
+			}
+		});
+		expect(lifted(storedClient2)).toMatchObject({ name: 'Yusra Halden', sensitivities: [] });
+	});
+	it('keeps the delay of the root in version 3, and gives the salon the usual ceilings', () => {
+		const { rootDelayMinutes, ...lift } = storedVisit3.lift;
+		expect(rootDelayMinutes).toBe(4);
+		expect(lifted(storedVisit3)).toEqual({
+			...storedVisit3,
+			schemaVersion: SCHEMA_VERSION,
+			lift: { ...lift, delays: { root: 4, lengths: 0, ends: 0 }, drawThroughMinutes: 0 },
+			before: [],
+			after: [],
+			ways: [],
+			bowls: { ...storedVisit3.bowls, ...UNSTAGED }
+		});
+		expect(lifted(storedShelf3)).toMatchObject({
+			limitMinutes: storedShelf3.limitMinutes,
+			limits: {},
+			pace: 'gentle',
+			ceilings: USUAL_CEILINGS
+		});
+	});
+	it('keeps the bowls of version 4 as they were: of one strength, from the nape up', () => {
+		expect(lifted(storedVisit4)).toEqual({
+			...storedVisit4,
+			schemaVersion: SCHEMA_VERSION,
+			bowls: { ...storedVisit4.bowls, ...UNSTAGED }
+		});
+		expect(lifted(storedShelf4)).toMatchObject({
+			developers: storedShelf4.developers,
+			scaleStep: 1,
+			additive: { unit: 'g', amount: 1, perGrams: 10 }
+		});
+	});
+	it('refuses what is newer, and what is no document', () => {
+		expect(migrate({ schemaVersion: SCHEMA_VERSION + 1 })).toEqual({ ok: false, problem: 'newer' });
+		for (const value of [null, 3, 'x', [], {}, { schemaVersion: '1' }, { schemaVersion: 0 }]) {
+			expect(migrate(value)).toEqual({ ok: false, problem: 'notADocument' });
+		}
+	});
+});

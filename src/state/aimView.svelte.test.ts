@@ -1,0 +1,157 @@
+import { flushSync } from 'svelte';
+import { afterEach, describe, expect, it } from 'vitest';
+import { openVisit } from './testing';
+import { levelOf } from '../core/colour';
+import { labOfFibre } from '../core/lift';
+import { plainAim } from '../model/commands/newVisit';
+import { cost, fadeWeeks, freshenIn, returnDates } from '../model/visit/upkeep';
+import { seenFibre } from '../model/visit/hair';
+import { aimLab } from '../model/visit/tone';
+import { verdictWords } from '../model/visit/aim';
+import { AimView } from './aimView.svelte';
+import { contrastWords, panelWords, setColour, takeKind } from '../model/commands/aim';
+
+async function open(name: string) {
+	const { session } = await openVisit(name);
+	const view = new AimView(session);
+	// Something looks on, as a screen does: answers are kept until what they rest on changes.
+	stopLooking.push(
+		$effect.root(() => {
+			$effect(() => {
+				expect([view.judgement, view.strands]).toHaveLength(2);
+			});
+		})
+	);
+	flushSync();
+	return { session, view };
+}
+
+const stopLooking: (() => void)[] = [];
+afterEach(() => {
+	for (const stop of stopLooking.splice(0)) stop();
+});
+
+const NAMES = [
+	'hesper-oake',
+	'teodor-vask',
+	'lisbet-quill',
+	'anneke-rill',
+	'dorrit-vane',
+	'yusra-halden',
+	'casimir-bly',
+	'odile-ferrant',
+	'ruta-semmel'
+];
+
+describe.each(NAMES)('the aim of %s', (name) => {
+	it('shows four strands: toning never lightens, and fading leads back to the lift', async () => {
+		const { view } = await open(name);
+		const { lifted, toned, faded, after } = view.strands;
+		expect(toned.level).toBeLessThanOrEqual(lifted.level + 1e-6);
+		expect(faded.level).toBeGreaterThanOrEqual(toned.level - 1e-6);
+		expect(faded.level).toBeLessThanOrEqual(lifted.level + 1e-6);
+		expect(levelOf(after(1000).lab.l)).toBeCloseTo(lifted.level, 2);
+		expect(after(0).lab).toEqual(toned.lab);
+	});
+	it('has a plain verdict, with a way out where it is not to be had today', async () => {
+		const { view } = await open(name);
+		const { verdict, alternatives } = view.judgement!;
+		const words = verdictWords(view.judgement!);
+		expect(words.sentence).not.toMatch(/NaN|Infinity|undefined/);
+		expect(alternatives.length > 0).toBe(verdict === 'visits' || verdict === 'notSo');
+		expect(words.instead).toHaveLength(alternatives.length);
+	});
+	it('tells of its upkeep in weeks, hours and money', async () => {
+		const { session, view } = await open(name);
+		const weeks = fadeWeeks(view.strands, session.washesPerWeek);
+		const left = weeks.map((week) => week.left);
+		expect(left).toEqual([...left].sort((p, q) => q - p));
+		expect(freshenIn(view.strands, session.washesPerWeek) ?? 1).toBeGreaterThan(0);
+		const { from, to, weeks: back } = returnDates(session.visit, view.judgement!.weeks);
+		expect(to.getTime() - from.getTime()).toBe((back.to - back.from) * 7 * 24 * 3_600_000);
+		const costs = cost(view.judgement);
+		if (costs) expect(costs.price!.high).toBeGreaterThan(costs.price!.low);
+		else expect(view.judgement!.visits === 0 || view.judgement!.verdict === 'notSo').toBe(true);
+	});
+});
+
+describe('the aim', () => {
+	it('at six weeks shows the same colour as its upkeep page', async () => {
+		const { session, view } = await open('hesper-oake');
+		const week = fadeWeeks(view.strands, session.washesPerWeek).find((w) => w.week === 6)!;
+		expect(week.lab).toEqual(view.strands.faded.lab);
+	});
+
+	it('says which lift a true shade needs, and there it comes true', async () => {
+		const { session, view } = await open('hesper-oake');
+		const needs = view.needs!;
+		const aim = session.view.aim;
+		expect(needs).toBeGreaterThanOrEqual(aim.level);
+		session.change('lift past', (draft) => (draft.aim.liftPast = needs - aim.level));
+		const raw = labOfFibre(seenFibre(session.view.reading, needs));
+		const asked = aimLab(session.view.aim, {
+			pigment: seenFibre(session.view.reading, needs)
+		});
+		expect(raw.l).toBeGreaterThan(asked.l);
+		expect(Math.abs(view.strands.toned.lab.l - asked.l)).toBeLessThan(2.5);
+	});
+
+	it('is judged by every area: a dark crown decides', async () => {
+		const { session, view } = await open('hesper-oake');
+		const before = view.judgement!;
+		session.areas = ['crown'];
+		session.changeReading('crown', (reading) => {
+			reading.naturalLevel = 2;
+			for (const zone of Object.values(reading.zones)) zone.presentLevel = 2;
+		});
+		const after = view.judgement!;
+		expect(after.hair.length).toBeGreaterThan(before.hair.length);
+		expect(after.hardest).toContain('crown');
+	});
+
+	it('keeps depth where it is asked for, and lets the rest be light', async () => {
+		const { session, view } = await open('hesper-oake');
+		view.takeKind('rootMelt');
+		const { hair } = view.strands.toned.colours;
+		const [root, end] = [hair[0]!, hair.at(-1)!];
+		expect(root[1]).toBeLessThan(end[1] - 0.1);
+		expect(session.visit.aim.rootDepth).toBeDefined();
+		expect(session.undo()).toBe('aim rootMelt');
+		expect(session.visit.aim.rootDepth).toBeUndefined();
+	});
+});
+
+describe('kinds of result', () => {
+	const problem = {
+		naturalLevel: 5,
+		presentLevel: 5,
+		lengthCm: 30,
+		level: 8,
+		direction: 'neutral'
+	} as const;
+	it('take the place of what stood before, single areas and zones too', () => {
+		const aim = plainAim();
+		takeKind(aim, 'livedIn', problem);
+		setColour(aim, 'ends', { level: 9 });
+		takeKind(aim, 'solid', problem);
+		expect(aim).toMatchObject({ kind: 'solid', zones: {}, areas: {}, lightShare: 1 });
+		expect(aim.rootDepth).toBeUndefined();
+	});
+	it('are told in a line', () => {
+		const aim = plainAim();
+		expect(contrastWords(aim)).toBe('all of it light');
+		takeKind(aim, 'dimensional', problem);
+		expect(contrastWords(aim)).toBe('60 % light, lowlights 10 % at 6');
+		const panel = { ...aim, panel: { topEdgeCm: 18, worn: 'down' as const } };
+		expect(panelWords(aim, undefined)).toBe('none');
+		expect(panelWords(panel, { showsCm: 0, hangsCm: 30 })).toBe('out of sight');
+		expect(panelWords(panel, { showsCm: 30, hangsCm: 30 })).toBe('all 30 cm of it show');
+		expect(panelWords(panel, { showsCm: 5, hangsCm: 30 })).toBe('the last 5 of 30 cm show');
+	});
+	it('a zone of its own stands beside the strand', () => {
+		const aim = plainAim();
+		setColour(aim, 'root', { level: 6 });
+		setColour(aim, undefined, { level: 9 });
+		expect([aim.level, aim.zones.root?.level]).toEqual([9, 6]);
+	});
+});

@@ -1,0 +1,185 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { finish } from '../core/steps';
+import { mergeSections, moveSection, splitSection, stageHeadSteps } from '../core/work';
+import { readingOf } from '../model/visit/exceptions';
+import { openVisit } from './testing';
+import { dayBowls, mixtureCost } from './dayBowls';
+import { canFollow, follow } from './followAdvice';
+import { clockRows } from '../stations/bowls/clockRows';
+import { editSections } from './editSections';
+import { startOf, timeOf } from '../model/visit/when';
+
+const PEOPLE = [
+	'hesper-oake',
+	'teodor-vask',
+	'anneke-rill',
+	'dorrit-vane',
+	'yusra-halden',
+	'lisbet-quill',
+	'casimir-bly',
+	'odile-ferrant',
+	'ruta-semmel'
+];
+
+describe('the bowls of a demo head', () => {
+	it.each(PEOPLE)('%s: every section is served once, and the grams add up', async (id) => {
+		const { session } = await openVisit(id);
+		const { staging, sections } = session.bowls;
+		const worked = sections.filter(({ load }) => load);
+		expect(staging!.bowls.flatMap((bowl) => bowl.sections)).toEqual(worked.map(({ name }) => name));
+		const needed = worked.reduce((sum, { load }) => sum + load!.grams, 0);
+		expect(session.bowlPlan.totalGrams).toBeGreaterThanOrEqual(Math.floor(needed * 1.1 - 1));
+		const lighteners = dayBowls(session).filter(({ parts }) =>
+			parts.some(({ kind }) => kind === 'lightener')
+		);
+		const weighed = lighteners
+			.flatMap(({ parts }) => parts)
+			.reduce((sum, { amount }) => sum + amount, 0);
+		expect(weighed).toBeCloseTo(session.work.grams, 6);
+		expect(staging!.spread).toBeLessThanOrEqual(staging!.spreadUnstaged + 1e-9);
+		const clock = session.bowls.clock!;
+		expect(clock.chairMinutes).toBe(session.chairMinutes);
+	});
+	it('foils are whole, at least one each, and add up to those of the head', async () => {
+		const { session } = await openVisit('hesper-oake');
+		const foils = session.bowls.sections.map(({ load }) => load!.foils!);
+		expect(Math.min(...foils)).toBeGreaterThanOrEqual(1);
+		expect(foils.reduce((sum, count) => sum + count, 0)).toBe(46);
+	});
+	it('the hair of an area is its own: another aim for the fringe leaves it lighter', async () => {
+		const { session } = await openVisit('casimir-bly');
+		const { finish } = session.bowls.staging!;
+		expect(readingOf(session.visit.reading, 'fringe').lengthCm).toBe(24);
+		const fringe = finish.find(({ section }) => section === 'fringe')!;
+		const rest = finish.filter(({ section }) => section !== 'fringe');
+		expect(fringe.level).toBeGreaterThan(Math.max(...rest.map(({ level }) => level)));
+	});
+	it('a second lightener shares the bowl, an additive stands beside the ratio', async () => {
+		const { session } = await openVisit('hesper-oake');
+		const grams = session.work.grams;
+		const level = session.head.lift.level;
+		session.change('second', ({ lift }) => {
+			lift.second = { product: 'cream', share: 0.5 };
+			lift.bondAdditive = true;
+		});
+		expect(session.head.lift.level).toBeLessThan(level);
+		const [bowl] = dayBowls(session);
+		const of = (kind: string) => bowl!.parts.filter((part) => part.kind === kind);
+		expect(of('lightener').map(({ name }) => name)).toEqual(['Saltmarsh powder', 'cream']);
+		const [one, other] = of('lightener').map(({ amount }) => amount) as [number, number];
+		expect(Math.abs(one - other)).toBeLessThanOrEqual(1);
+		expect(of('additive')).toHaveLength(1);
+		expect(Math.abs(session.work.grams - grams)).toBeLessThan(8);
+	});
+	it('lowlights and toner have bowls of their own, and the chair’s hours hold them', async () => {
+		const { session } = await openVisit('hesper-oake');
+		const names = dayBowls(session).map(({ name }) => name);
+		expect(names.at(-2)).toBe('lowlights');
+		expect(names.at(-1)).toMatch(/^toner/);
+		const { parts, aside } = session.lowlights.bowl!;
+		expect(parts.every(({ level }) => level === undefined || level < 8.5)).toBe(true);
+		expect(aside.minutes).toBe(20);
+		const hours = session.chairMinutes;
+		session.change('no lowlights', ({ aim }) => delete aim.lowlights);
+		expect(session.chairMinutes).toBeLessThan(hours);
+		session.change('no toner', ({ tone }) => (tone.choice = 'none'));
+		expect(dayBowls(session).at(-1)!.name).not.toMatch(/^toner/);
+	});
+	it('cost what their grams cost, and nothing where nobody said', async () => {
+		const { session } = await openVisit('hesper-oake');
+		const bowls = dayBowls(session);
+		expect(mixtureCost(bowls, session.shelf)).toBeGreaterThan(5);
+		const bare = { ...session.shelf! };
+		delete bare.costs;
+		expect(mixtureCost(bowls, bare)).toBeUndefined();
+	});
+	it.each(['teodor-vask', 'casimir-bly', 'anneke-rill'])(
+		'%s: an advice that is followed comes out as it was promised, and is taken back by undo',
+		async (id) => {
+			const { session } = await openVisit(id);
+			const { spread, shortfall } = session.bowls.staging!;
+			const answer = finish(stageHeadSteps({ head: session.bowls.head, advise: true }));
+			const advice = answer.ok ? answer.staging.advice : [];
+			expect(advice.some(canFollow)).toBe(true);
+			for (const option of advice.filter(canFollow)) {
+				follow(session, option);
+				const then = session.bowls.staging!;
+				expect(then.spread + then.shortfall, option.what).toBeLessThanOrEqual(
+					option.spread + option.shortfall + 0.1
+				);
+				session.undo();
+				expect(session.bowls.staging).toMatchObject({ spread, shortfall });
+			}
+		}
+	);
+});
+
+describe('editing sections', () => {
+	it('keeps all the hair, whatever is split, merged or moved', async () => {
+		const { session } = await openVisit('hesper-oake');
+		const begun = session.bowls.sections.map(({ section }) => section);
+		fc.assert(
+			fc.property(
+				fc.array(fc.tuple(fc.constantFrom('split', 'merge', 'move'), fc.nat(30), fc.nat(30)), {
+					maxLength: 12
+				}),
+				(steps) => {
+					let sections: readonly (typeof begun)[number][] = begun;
+					for (const [what, at, to] of steps) {
+						const { id } = sections[at % sections.length]!;
+						sections =
+							what === 'split'
+								? splitSection(sections, id)
+								: what === 'merge'
+									? mergeSections(sections, id)
+									: moveSection(sections, id, to % sections.length);
+					}
+					expect(sections.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
+					expect(new Set(sections.map(({ id }) => id)).size).toBe(sections.length);
+					const areas = new Set(sections.flatMap((section) => section.areas));
+					expect(areas.size).toBe(8);
+				}
+			)
+		);
+	});
+	it('a section that is left out takes no bowl and no minutes', async () => {
+		const { session } = await openVisit('hesper-oake');
+		const { grams, chairMinutes } = session.work;
+		editSections(session, 'skip', (sections) =>
+			sections.map((section) => (section.id === 'crown' ? { ...section, skip: true } : section))
+		);
+		expect(session.work.grams).toBeLessThan(grams);
+		expect(session.chairMinutes).toBeLessThan(chairMinutes);
+		expect(session.bowls.staging!.finish.map(({ section }) => section)).not.toContain('crown');
+	});
+});
+
+describe('times of day', () => {
+	it('are those of the wall, past midnight too; minutes while no start is known', () => {
+		expect(timeOf('10:20', 0)).toBe('10:20');
+		expect(timeOf('10:20', 95.4)).toBe('11:55');
+		expect(timeOf('23:50', 20)).toBe('00:10');
+		expect(timeOf('00:05', -10)).toBe('23:55');
+		expect(timeOf(undefined, 12.6)).toBe('13 min');
+	});
+	it('begin once the consultation is over, as somebody set it, or when the timer ran', async () => {
+		const { session } = await openVisit('hesper-oake');
+		expect(startOf(session.visit)).toMatch(/^\d\d:[0-5][05]$/);
+		session.change('start', ({ bowls }) => (bowls.startAt = '10:20'));
+		expect(startOf(session.visit)).toBe('10:20');
+		const { session: waiting } = await openVisit('teodor-vask');
+		expect(startOf(waiting.visit)).toBeUndefined();
+	});
+	it('rows of the clock hold everybody’s work, and every section while it lies', async () => {
+		const { session } = await openVisit('anneke-rill');
+		const { clock, staging } = session.bowls;
+		const rows = clockRows(clock!, staging!);
+		expect(rows[0]).toMatchObject({ name: 'colourist', person: true });
+		expect(rows.filter(({ person }) => !person).length).toBe(staging!.finish.length + 1);
+		for (const { bars } of rows) {
+			for (const { fromMinute, toMinute } of bars)
+				expect(toMinute).toBeGreaterThanOrEqual(fromMinute);
+		}
+	});
+});

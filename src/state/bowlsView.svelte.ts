@@ -1,0 +1,157 @@
+import { STEP_NAMES } from '../wording/words';
+import {
+	serviceClock,
+	stageHead,
+	workEnd,
+	type ClockAside,
+	type ClockRound,
+	type HeadStaging,
+	type ServiceClock,
+	type Staging,
+	type StagingAnswer
+} from '../core/work';
+import type { ComputeClient } from '../compute/client';
+import type { LiftPlan, Shelf, Visit } from '../schema/records';
+import { daySteps, MAIN_STEP } from '../model/visit/day';
+import { Finder, HAND_RESTS_MS } from './finder.svelte';
+import { headStaging } from '../model/visit/headStaging';
+import { namedSections, type HeadWorkSource, type NamedSection } from '../model/visit/headWork';
+import type { Learned } from '../model/visit/lift';
+import type { Usage } from '../model/visit/usage';
+import { tonerOf, type DayWork, type StagedMain } from '../model/visit/work';
+
+/** What the bowls of a visit rest on. */
+export interface BowlsSource {
+	readonly visit: Visit;
+	readonly shelf: Shelf | undefined;
+	readonly learned: Learned | undefined;
+	readonly usage: Usage;
+	readonly lowlights: { readonly aside: ClockAside | undefined };
+	/** What the day takes, its other applications among it. */
+	readonly work: DayWork;
+	limitOf(product: LiftPlan['product']): number;
+}
+
+/**
+ * Sections, bowls and clock of the main application. Sections and grams are worked out at once; the
+ * strengths are searched for beside the page, and the last ones stand until the next are there.
+ */
+export class BowlsView {
+	readonly #source: BowlsSource;
+	/** The search beside the page; none where everything is worked out in place. */
+	readonly finder: Finder<'stageHead'> | undefined;
+
+	/** @param compute the door to the worker; left out, everything is worked out in place */
+	constructor(source: BowlsSource, lane: string, compute?: ComputeClient) {
+		this.#source = source;
+		this.finder = compute && new Finder(compute, 'stageHead', lane);
+	}
+
+	// Parts of the document keep their identity while they do not change, so a dial of another station
+	// does not work the bowls out again.
+	#reading = $derived.by(() => this.#source.visit.reading);
+	#aim = $derived.by(() => this.#source.visit.aim);
+	#bowls = $derived.by(() => this.#source.visit.bowls);
+	#lift = $derived.by(() => this.#source.visit.lift);
+	#before = $derived.by(() => this.#source.visit.before);
+	#tone = $derived.by(() => this.#source.visit.tone);
+	#usage = $derived.by(() => this.#source.usage.factor);
+
+	#work: HeadWorkSource = $derived.by(() => ({
+		reading: this.#reading,
+		aim: this.#aim,
+		bowls: this.#bowls,
+		plan: this.#lift,
+		earlier: daySteps({ before: this.#before, lift: this.#lift, after: [] }).filter(
+			({ id }) => id !== MAIN_STEP
+		),
+		shelf: this.#source.shelf,
+		learned: this.#source.learned,
+		usage: this.#usage,
+		limitMinutes: this.#source.limitOf(this.#lift.product)
+	}));
+	/** The sections in the order of the work. */
+	sections: readonly NamedSection[] = $derived.by(() => namedSections(this.#work));
+	/** The head as the search takes it. */
+	head: HeadStaging = $derived.by(() => headStaging(this.#work, this.sections));
+	/** The same head worked otherwise, for what another choice would do. */
+	headWith(change: Partial<Visit['bowls']>): HeadStaging {
+		return headStaging({ ...this.#work, bowls: { ...this.#bowls, ...change } });
+	}
+	#question = $derived.by(() => ({ head: this.head }));
+	/** Whether anything is put on at all. */
+	worked = $derived.by(() => Object.values(this.#lift.covers).includes(true));
+	workMinutes = $derived.by(() => workEnd(this.head));
+
+	#inPlace: StagingAnswer | undefined = $derived.by(() =>
+		this.finder || !this.worked ? undefined : stageHead(this.head)
+	);
+	#answer: StagingAnswer | undefined = $derived.by(() =>
+		this.worked ? (this.finder ? this.finder.found : this.#inPlace) : undefined
+	);
+	/** The bowls as they are staged; nothing before they are found, or where something is in the way. */
+	staging: Staging | undefined = $derived.by(() =>
+		this.#answer?.ok ? this.#answer.staging : undefined
+	);
+	/** What stands in the way, in words. */
+	fault: string | undefined = $derived.by(() =>
+		this.#answer && !this.#answer.ok ? this.#answer.message : undefined
+	);
+	/** Nothing more is to be waited for: before that, bowls are reckoned and not yet to be weighed. */
+	ready = $derived.by(
+		() =>
+			!this.worked ||
+			this.staging !== undefined ||
+			this.fault !== undefined ||
+			this.finder?.trouble !== undefined
+	);
+	main: StagedMain | undefined = $derived.by(() =>
+		this.staging
+			? { staging: this.staging, workMinutes: this.workMinutes, usage: this.#usage }
+			: undefined
+	);
+	/** Who does what when; nothing before the bowls are found. */
+	clock: ServiceClock | undefined = $derived.by(() =>
+		this.staging ? this.clockOf(this.staging) : undefined
+	);
+	/** The clock of a head that is staged in this visit's way. */
+	clockOf({ bowls, finish }: Staging): ServiceClock {
+		return serviceClock({
+			bowls,
+			finish,
+			assistant: this.#bowls.assistant,
+			...this.#rounds(),
+			aside: this.#source.lowlights.aside,
+			toner: tonerOf({ tone: this.#tone, reading: this.#reading })
+		});
+	}
+
+	/** The other applications of the day, before the main one and after it. */
+	#rounds(): { readonly before: ClockRound[]; readonly after: ClockRound[] } {
+		const { steps } = this.#source.work;
+		const main = steps.findIndex(({ step }) => step.id === MAIN_STEP);
+		const rounds = steps.map(({ step, bowls, rinseMinute }): ClockRound => ({
+			name: STEP_NAMES[step.kind],
+			applyMinutes: bowls.workMinutes,
+			rinseMinute
+		}));
+		return { before: rounds.slice(0, Math.max(0, main)), after: rounds.slice(main + 1) };
+	}
+
+	/**
+	 * Asks for the bowls of the head as it is, once the hand that changes it rests. Call it from an effect,
+	 * which takes back what has not been asked yet.
+	 */
+	find(): (() => void) | undefined {
+		const { finder } = this;
+		if (!finder || !this.worked) return undefined;
+		const question = this.#question;
+		const ask = () => void finder.ask(question);
+		if (!finder.found) {
+			ask();
+			return undefined;
+		}
+		const timer = setTimeout(ask, HAND_RESTS_MS);
+		return () => clearTimeout(timer);
+	}
+}

@@ -1,0 +1,4 @@
+import { createContext } from 'svelte';
+import type { VisitSession } from './visitState.svelte';
+
+export const [useVisit, provideVisit] = createContext<VisitSession>();

@@ -1,0 +1,82 @@
+import { compute } from '../compute/browser';
+import { lateHead, type Delay, type Staging } from '../core/work';
+import { Finder } from './finder.svelte';
+import type { VisitSession } from './visitState.svelte';
+import { setSections } from './editSections';
+
+/** What a section that runs late would do: with the strengths as they were, and with those to come anew. */
+export class LateHead {
+	section: string | undefined = $state();
+	minutes = $state(10);
+	readonly #session: VisitSession;
+	readonly #kept: Finder<'stageHead'>;
+	readonly #anew: Finder<'stageHead'>;
+
+	constructor(session: VisitSession) {
+		this.#session = session;
+		this.#kept = new Finder(compute, 'stageHead', `late, as mixed ${session.id}`);
+		this.#anew = new Finder(compute, 'stageHead', `late, anew ${session.id}`);
+	}
+
+	#question(keep: Delay['keep']) {
+		const { bowls } = this.#session;
+		const { section, minutes } = this;
+		if (section === undefined || !bowls.staging) return undefined;
+		const head = lateHead(bowls.head, bowls.staging, { section, minutes, keep });
+		return { head };
+	}
+	#asMixed = $derived.by(() => this.#question('all'));
+	#chosenAnew = $derived.by(() => this.#question('mixed'));
+
+	/** Asks for both. Call it from an effect. */
+	find(): void {
+		if (this.#asMixed) void this.#kept.ask(this.#asMixed);
+		if (this.#chosenAnew) void this.#anew.ask(this.#chosenAnew);
+	}
+	#staged(finder: Finder<'stageHead'>): Staging | undefined {
+		if (this.section === undefined || finder.searching) return undefined;
+		return finder.found?.ok ? finder.found.staging : undefined;
+	}
+	get kept(): Staging | undefined {
+		return this.#staged(this.#kept);
+	}
+	get anew(): Staging | undefined {
+		return this.#staged(this.#anew);
+	}
+	get anewDiffers(): boolean {
+		return (this.kept?.spread ?? 0) - (this.anew?.spread ?? 0) > 0.05;
+	}
+	/** Strengths of the bowls that are still to be mixed, in words. */
+	get strengthsToCome(): string {
+		const { anew } = this;
+		const begun = anew?.finish.find(({ section }) => section === this.section);
+		const coming = (anew?.bowls ?? []).filter(
+			({ mixAtMinute }) => mixAtMinute > (begun?.appliedFromMinute ?? 0)
+		);
+		return `${[...new Set(coming.map(({ volume }) => volume))].join(', ')} vol`;
+	}
+}
+
+/** It did run late: its minutes are written down, and what was mixed by then stays as it was. */
+export function keepLate(session: VisitSession, late: LateHead): void {
+	const { staging, sections } = session.bowls;
+	const name = late.section;
+	if (!staging || name === undefined) return;
+	const begun = staging.finish.find(({ section }) => section === name);
+	session.change('ran late', (draft) =>
+		setSections(
+			draft.bowls,
+			sections.map(({ section, name: own, load }) => {
+				const planned = staging.finish.find((one) => one.section === own);
+				const bowl = staging.bowls.find(({ number }) => number === planned?.bowl);
+				const mixed = bowl && bowl.mixAtMinute <= (begun?.appliedToMinute ?? 0);
+				return {
+					...section,
+					...(mixed && planned?.part === undefined ? { lockedVolume: bowl.volume } : {}),
+					...(own === name && load ? { minutes: load.minutes + late.minutes } : {})
+				};
+			})
+		)
+	);
+	late.section = undefined;
+}

@@ -1,0 +1,174 @@
+import { hexOf } from '../core/colour';
+import { volumeCeiling, type Ceilings } from '../core/caution';
+import {
+	headAt,
+	labOfFibre,
+	levelOfFibre,
+	pointAt,
+	readyHead,
+	type HeadArea
+} from '../core/lift';
+import { PACES, paceVolume, type Pace } from '../core/plan';
+import type { StrandColours } from '../charts/strand/paint';
+import type { ChartTrack } from '../charts/lift/liftChart';
+import { newId } from '../store/documents';
+import type { LiftPlan, LiftWay } from '../schema/records';
+import { daySteps, eventsUpTo, stepBegins, stepsOn, workedZones, type LiftDay } from '../model/visit/day';
+import { coloursOf, pointsOf } from '../model/visit/hair';
+import type { HairView } from './hairView.svelte';
+import { applicationOn, liftAnswer, type LiftAnswer } from '../model/visit/lift';
+import type { VisitSession } from './visitState.svelte';
+import { labelIn, PRODUCT_OPTIONS } from '../wording/words';
+import { dayWork, type DayWork } from '../model/visit/work';
+
+/** As many ways beside the planned one as can still be told apart. */
+export const MOST_OTHERS = 3;
+
+/** The plan of a day, as a way among others. */
+export const dayOf = ({ before, lift, after }: LiftDay): LiftDay => ({ before, lift, after });
+
+/** What a way does, on the same zone as the one that is planned. */
+export interface WayAnswer {
+	readonly name: string;
+	readonly lift: LiftAnswer;
+	/** Name of what the lift exposes; empty where nothing is lifted. */
+	readonly undertone: string;
+	readonly colours: StrandColours;
+	readonly work: DayWork;
+	/** Its course over all the day’s minutes. */
+	readonly moments: ChartTrack['moments'];
+}
+
+const nothing = ({ covers }: LiftPlan): boolean => !Object.values(covers).includes(true);
+
+/** What a way is called: by what goes on, and how strong. */
+export function wayName(day: LiftDay): string {
+	const names = daySteps(day)
+		.filter(({ plan }) => !nothing(plan))
+		.map(({ plan }) => `${labelIn(PRODUCT_OPTIONS, plan.product)} ${plan.volume} vol`);
+	return names.length === 0 ? 'nothing' : names.join(', then ');
+}
+
+const isPlanned = (day: LiftDay, { visit }: VisitSession): boolean =>
+	JSON.stringify(dayOf(day)) === JSON.stringify(dayOf(visit));
+
+const STEP_MINUTES = 2;
+
+/** Works a way through on the hair that is looked at. */
+export function wayAnswer(view: HairView, day: LiftDay, session: VisitSession): WayAnswer {
+	const { zone, zones, reading, subject, place } = view;
+	const steps = stepsOn(daySteps(day), place);
+	const applications = steps.map(({ plan }) => applicationOn(plan, zone));
+	const last = steps.at(-1)!;
+	const lift = liftAnswer(subject, last.plan, zone, applications.slice(0, -1));
+	const strand: HeadArea = {
+		name: place,
+		whiteShare: reading.whiteShare,
+		points: pointsOf(zones, reading, workedZones(steps))
+	};
+	const { events } = eventsUpTo(steps, zones);
+	const head = readyHead([strand], events, subject.factors);
+	const end = stepBegins(steps).at(-1)! + last.plan.minutes;
+	const fibres = headAt(head, end)[0]!.points.map(({ fibre }) => fibre);
+	const bare = steps.every(({ plan }) => nothing(plan)) || lift.undertone.name === 'none';
+	return {
+		name: wayName(day),
+		lift,
+		undertone: bare ? '' : lift.undertone.name,
+		colours: coloursOf(fibres, reading.whiteShare),
+		// The planned day is told as its bowls were staged; another, as it is reckoned before any staging.
+		work: isPlanned(day, session)
+			? session.work
+			: dayWork(day, session.visit, session.shelf, undefined, session.lowlights.aside),
+		moments: courseOf(view, steps, end)
+	};
+}
+
+/** The middle of the zone over the minutes of the day; flat where nothing is put on. */
+function courseOf(
+	{ zone, zones, reading, subject, place, points }: HairView,
+	steps: ReturnType<typeof daySteps>,
+	end: number
+): ChartTrack['moments'] {
+	const { events } = eventsUpTo(steps, zones);
+	const distanceCm = (zone.fromCm + zone.toCm) / 2;
+	const point = { ...points[0]!, fibre: zone.fibre, porosity: zone.porosity, distanceCm };
+	const strand = { name: place, whiteShare: reading.whiteShare, points: [point] };
+	const ready = readyHead([strand], events, subject.factors).areas[0]!.points[0]!;
+	const moments: ChartTrack['moments'][number][] = [];
+	for (let minute = 0; minute <= end + 1e-9; minute += Math.min(STEP_MINUTES, end - minute || 1)) {
+		const { fibre } = pointAt(ready, minute);
+		const hex = hexOf(labOfFibre(fibre, reading.whiteShare));
+		moments.push({ minute, level: levelOfFibre(fibre), hex });
+	}
+	return moments;
+}
+
+/** A way of a plan alone, without further applications. */
+const alone = (lift: LiftPlan): LiftWay => ({ id: newId(), before: [], lift, after: [] });
+
+/** The other two paces of the same work: stronger and shorter, or milder and longer, to the same level. */
+export function paceWays(session: VisitSession): LiftWay[] {
+	const { view, plan, shelf } = session;
+	const level = view.main.lift.level;
+	const own = nearestPace(plan, shelf?.ceilings);
+	const ceiling = volumeCeiling(plan.product, plan.placement, shelf?.ceilings);
+	const volumes = new Set(
+		PACES.filter((pace) => pace !== own).map((pace) => paceVolume(pace, ceiling))
+	);
+	volumes.delete(plan.volume);
+	return [...volumes].map((volume) =>
+		alone(minutesFor(view, { ...plan, volume }, level, session.limitOf(plan.product)))
+	);
+}
+
+function nearestPace(plan: LiftPlan, ceilings: Ceilings | undefined): Pace {
+	const ceiling = volumeCeiling(plan.product, plan.placement, ceilings);
+	return [...PACES].sort(
+		(p, q) =>
+			Math.abs(paceVolume(p, ceiling) - plan.volume) -
+			Math.abs(paceVolume(q, ceiling) - plan.volume)
+	)[0]!;
+}
+
+/** The plan with as many minutes as it needs to the level, within its limit. */
+function minutesFor(view: HairView, plan: LiftPlan, level: number, limit: number): LiftPlan {
+	const reaches = (minutes: number) =>
+		liftAnswer(view.subject, { ...plan, minutes }, view.zone).level >= level - 0.02;
+	let minutes = 1;
+	while (minutes < limit && !reaches(minutes)) minutes++;
+	return { ...plan, minutes };
+}
+
+/** Other kinds of product for the same hair, and leaving it as it is. */
+export function productWays(session: VisitSession): LiftWay[] {
+	const { plan } = session;
+	const kinds = [
+		{ product: 'highLift', volume: 40, ratio: 2, minutes: 45 },
+		{ product: 'permanent', volume: 20, ratio: 1, minutes: 35 }
+	] as const;
+	return [
+		...kinds
+			.filter(({ product }) => product !== plan.product)
+			.map((kind) => alone({ ...plan, ...kind, damp: false })),
+		alone({ ...plan, covers: { root: false, lengths: false, ends: false }, drawThroughMinutes: 0 })
+	];
+}
+
+const LETTERS = ['A', 'B', 'C', 'D'] as const;
+
+/** A way with what it does, and the letter by which it goes. */
+export interface Way {
+	readonly letter: string;
+	/** Of the record; the planned one has none. */
+	readonly id: string | undefined;
+	readonly answer: WayAnswer;
+}
+
+/** The planned way and those beside it, on the hair that is looked at. */
+export const waysOf = (session: VisitSession): Way[] =>
+	[dayOf(session.visit), ...session.visit.ways].map((day, i) => ({
+		letter: LETTERS[i]!,
+		id: i === 0 ? undefined : session.visit.ways[i - 1]!.id,
+		answer: wayAnswer(session.view, day, session)
+	}));

@@ -1,0 +1,105 @@
+import { describe, expect, it } from 'vitest';
+import type { Scale, ScaleReading } from '../devices/scale';
+import { dayBowls } from './dayBowls';
+import { openVisit } from './testing';
+import { Mixing } from './mixing.svelte';
+
+/** A scale that shows what the test says. */
+function scaleOf() {
+	const readers = new Set<(reading: ScaleReading) => void>();
+	const losers = new Set<() => void>();
+	const done = { ok: true, value: undefined } as const;
+	const scale: Scale = {
+		name: 'Scale of the test',
+		step: 1,
+		most: 3000,
+		connect: () => Promise.resolve(done),
+		disconnect: () => Promise.resolve(),
+		tare: () => done,
+		onReading: (told) => (readers.add(told), () => readers.delete(told)),
+		onLost: (told) => (losers.add(told), () => losers.delete(told))
+	};
+	return {
+		scale,
+		show: (grams: number, steady = true) => readers.forEach((told) => told({ grams, steady })),
+		lose: () => losers.forEach((told) => told())
+	};
+}
+
+async function begun() {
+	const { session, library } = await openVisit('hesper-oake');
+	const device = scaleOf();
+	const bowl = dayBowls(session)[0]!;
+	const opened = new Mixing(session, bowl, device.scale);
+	await opened.connect();
+	const [powder, ...developers] = bowl.parts.map(({ amount }) => amount) as [number, ...number[]];
+	return { session, library, bowl, mixing: opened, ...device, powder, developers };
+}
+
+describe('weighing a bowl', () => {
+	it('takes part after part, only steady readings, and writes each down', async () => {
+		const { mixing, session, bowl, show } = await begun();
+		for (const { amount } of bowl.parts) {
+			show(amount, false);
+			mixing.take();
+			expect(mixing.settling).toBe(true);
+			show(amount);
+			expect(mixing.settling).toBe(false);
+		}
+		expect(mixing.now).toBeUndefined();
+		const [written] = session.visit.bowls.mixed;
+		expect(written).toMatchObject({ done: true, volume: bowl.volume, ratio: bowl.ratio });
+		expect(written!.parts.map(({ grams }) => grams)).toEqual(
+			bowl.parts.map(({ amount }) => amount)
+		);
+	});
+	it('binds the strength of its sections, whatever is staged afterwards', async () => {
+		const { mixing, session, bowl, show } = await begun();
+		for (const { amount } of bowl.parts) {
+			mixing.take();
+			show(amount);
+		}
+		session.change('volume', ({ lift }) => (lift.minutes = 30));
+		const again = dayBowls(session)[0]!;
+		expect(again.volume).toBe(bowl.volume);
+		expect(again.sections[0]).toBe(bowl.sections[0]);
+	});
+	it('says what would bring the ratio back, and does it or leaves it', async () => {
+		const { mixing, show, powder, developers } = await begun();
+		expect(mixing.mended).toBeUndefined();
+		mixing.take();
+		show(powder * 1.5);
+		expect(mixing.mended!.map((target) => Math.round(target))).toEqual(
+			[powder, ...developers].map((target) => Math.round(target * 1.5))
+		);
+		mixing.mend();
+		expect(mixing.mended).toBeUndefined();
+		expect(mixing.now!.target).toBe(Math.round(developers[0]! * 1.5));
+		mixing.empty();
+		mixing.take();
+		show(powder * 1.5);
+		mixing.keepAsItIs();
+		expect(mixing.mended).toBeUndefined();
+		expect(mixing.now!.target).toBe(developers[0]);
+	});
+	it('loses nothing with the scale: what was taken stays, and its display can be typed in', async () => {
+		const { mixing, session, show, lose, powder } = await begun();
+		show(powder, false);
+		mixing.take();
+		lose();
+		expect(mixing.problem).toContain('What was weighed is kept');
+		expect(mixing.settling).toBe(false);
+		expect(session.visit.bowls.mixed[0]).toMatchObject({ done: false });
+		expect(mixing.weighings[0]!.poured).toBe(powder);
+		mixing.takeAmount(mixing.now!.target);
+		expect(mixing.weighings[1]!.state).toBe('within');
+	});
+	it('is taken back by undo, step by step', async () => {
+		const { mixing, session, show, powder } = await begun();
+		mixing.take();
+		show(powder);
+		session.undo();
+		expect(session.visit.bowls.mixed).toEqual([]);
+		expect(mixing.now!.part.kind).toBe('lightener');
+	});
+});

@@ -1,0 +1,34 @@
+import { inOrder, ORDER_NAMES, RINSE_MODES, type HeadWay } from '../core/work';
+import { STRAND_WAYS } from '../schema/records';
+import { hasParts } from '../model/visit/headStaging';
+import { sectionLevel } from '../model/visit/headWork';
+import type { VisitSession } from './visitState.svelte';
+
+/** The other ways in which the head could be worked, by what the person is looking at. */
+export function otherWays(session: VisitSession, looked: 'bowls' | 'sections'): HeadWay[] {
+	const { bowls, plan, visit } = session;
+	if (!bowls.worked) return [];
+	if (looked === 'bowls') {
+		return [
+			...RINSE_MODES.map((mode) => ({ name: mode, head: bowls.headWith({ rinse: { mode } }) })),
+			{ name: 'staged', head: bowls.headWith({ staged: true }) },
+			{ name: 'unstaged', head: bowls.headWith({ staged: false }) }
+		];
+	}
+	const sections = bowls.sections.map(({ section }) => section);
+	const level = sectionLevel(visit.reading, plan);
+	return [
+		...ORDER_NAMES.map((order) => ({
+			name: order,
+			head: bowls.headWith({
+				sections: inOrder(sections, order, level).map((section) => ({
+					...section,
+					areas: [...section.areas]
+				}))
+			})
+		})),
+		...(hasParts(visit.reading, plan)
+			? STRAND_WAYS.map((strand) => ({ name: strand, head: bowls.headWith({ strand }) }))
+			: [])
+	];
+}

@@ -1,0 +1,218 @@
+import { hexOf } from '../core/colour';
+import {
+	findBands,
+	headAt,
+	labOfFibre,
+	levelOfFibre,
+	pointAt,
+	predictLift,
+	readyHead,
+	readyTimes,
+	SCALP,
+	type AreaName,
+	type Band,
+	type Fibre,
+	type HeadArea,
+	type ReadyHead,
+	type ZoneReady
+} from '../core/lift';
+import { TARGET_TOLERANCE } from '../core/plan';
+import type { Aim, LiftPlan, Reading, ZoneName } from '../schema/records';
+import { eventsUpTo, MAIN_STEP, reaches, type DayStep } from '../model/visit/day';
+import { coloursOf, mainZone, type StrandPoint, type ZoneStart } from '../model/visit/hair';
+import {
+	applicationOn,
+	clockMinutes,
+	courseAnswer,
+	liftAnswer,
+	liftTarget,
+	type LiftSubject
+} from '../model/visit/lift';
+
+/** A strand on which the applications of a day follow one another. */
+export interface DayStrand {
+	readonly reading: Reading;
+	readonly subject: LiftSubject;
+	readonly zones: readonly ZoneStart[];
+	readonly points: readonly StrandPoint[];
+	readonly place: AreaName;
+	readonly steps: readonly DayStep[];
+	aimOf(zone: ZoneName): Aim;
+	limitOf(plan: LiftPlan): number;
+}
+
+/** How one place of the strand goes, beside the zone that the figures speak of. */
+export interface Track {
+	readonly name: 'root' | 'lengths' | 'ends';
+	readonly moments: readonly {
+		readonly minute: number;
+		readonly level: number;
+		readonly hex: string;
+	}[];
+}
+
+/** A place is told apart when it ends this far from the main zone, levels. */
+const TRACK_APART = 0.15;
+const TRACK_STEP_MINUTES = 4;
+
+/** One application of the day on one strand: from what the ones before it left, to what it leaves. */
+export class StepView {
+	readonly #hair: DayStrand;
+	readonly #id: () => string;
+
+	/** @param id which of the day's steps; one that is gone is the main application */
+	constructor(hair: DayStrand, id: () => string) {
+		this.#hair = hair;
+		this.#id = id;
+	}
+
+	index = $derived.by(() => {
+		const { steps } = this.#hair;
+		const at = steps.findIndex(({ id }) => id === this.#id());
+		return at < 0 ? steps.findIndex(({ id }) => id === MAIN_STEP) : at;
+	});
+	step: DayStep = $derived.by(() => this.#hair.steps[this.index]!);
+	plan: LiftPlan = $derived.by(() => this.step.plan);
+	limit = $derived.by(() => this.#hair.limitOf(this.plan));
+	/** Where its clock ends. */
+	lastMinute = $derived(clockMinutes(this.limit));
+	// What does not depend on the minute is told apart by its text, so that a dragged clock leaves it
+	// alone; where the mixture is drawn through near the finish, it does depend on it.
+	#workKey = $derived.by(() =>
+		JSON.stringify([
+			this.#hair.steps.slice(0, this.index).map(({ plan }) => plan),
+			this.plan.drawThroughMinutes > 0 ? this.plan : { ...this.plan, minutes: 0 }
+		])
+	);
+	#work = $derived(JSON.parse(this.#workKey) as [LiftPlan[], LiftPlan]);
+	/** The zone that the figures speak of: the longest one that this application goes on. */
+	zone: ZoneStart = $derived.by(() => mainZone(this.#hair.zones, this.#work[1].covers));
+	aim: Aim = $derived.by(() => this.#hair.aimOf(this.zone.name));
+	target = $derived(liftTarget(this.aim));
+	/** What was done before it on the same day, on the same zone. */
+	earlier = $derived.by(() => this.#work[0].map((plan) => applicationOn(plan, this.zone)));
+	/** The zone as this application finds it. */
+	start: Fibre = $derived.by(() => this.#after(this.earlier));
+
+	lift = $derived.by(() => liftAnswer(this.#hair.subject, this.plan, this.zone, this.earlier));
+	course = $derived.by(() =>
+		courseAnswer(this.#hair.subject, this.aim, this.#work[1], this.zone, this.limit, this.earlier)
+	);
+	/** The zone as this application leaves it: what `lift` says, without how sure one is of it. */
+	fibre: Fibre = $derived.by(() => this.fibreAt(this.plan.minutes));
+	/** The zone at a minute of this application. */
+	fibreAt(minute: number): Fibre {
+		if (minute <= 0) return this.start;
+		return this.#after([...this.earlier, applicationOn(this.plan, this.zone, minute)]);
+	}
+	#after(applications: readonly ReturnType<typeof applicationOn>[]): Fibre {
+		const { subject } = this.#hair;
+		return (
+			predictLift(this.zone.fibre, applications, subject.factors).at(-1)?.fibre ?? this.zone.fibre
+		);
+	}
+
+	strand: HeadArea = $derived.by(() => ({
+		name: this.#hair.place,
+		whiteShare: this.#hair.reading.whiteShare,
+		texture: this.#hair.reading.texture,
+		points: this.#hair.points
+	}));
+	/** The strand with all that is done to it up to this application, ready for any minute. */
+	#ready: { readonly head: ReadyHead; readonly from: number } = $derived.by(() => {
+		const [before, plan] = this.#work;
+		const steps = [...before, plan].map((each, i) => ({ ...this.#hair.steps[i]!, plan: each }));
+		const { events, from } = eventsUpTo(steps, this.#hair.zones);
+		return { head: readyHead([this.strand], events, this.#hair.subject.factors), from };
+	});
+	#now = $derived.by(() => this.#at(this.plan.minutes));
+	#at(minute: number) {
+		const { head, from } = this.#ready;
+		return headAt(head, from + minute)[0]!;
+	}
+	/** The strand at a minute of this application. */
+	liftedAt(minute: number): Fibre[] {
+		return this.#at(minute).points.map(({ fibre }) => fibre);
+	}
+	lifted: Fibre[] = $derived.by(() => this.#now.points.map(({ fibre }) => fibre));
+	liftedColours = $derived.by(() => coloursOf(this.lifted, this.#hair.reading.whiteShare));
+	/** Stretches that come out apart from the rest of what was worked on, with the reason. */
+	bands: Band[] = $derived.by(() => {
+		const covered = new Map(this.#hair.points.map((p) => [p.distanceCm, p.covered]));
+		return findBands(this.strand, this.#now.points, (cm) => covered.get(cm) === true);
+	});
+
+	/** What another zone comes to, were the plan changed: what a later start or drawing through does. */
+	zoneWith(zone: ZoneStart, change: Partial<LiftPlan>): Fibre {
+		const { steps, zones, subject, points } = this.#hair;
+		const changed = steps
+			.slice(0, this.index + 1)
+			.map((step, i) => (i === this.index ? { ...step, plan: { ...step.plan, ...change } } : step));
+		const middle = (zone.fromCm + zone.toCm) / 2;
+		const point = { ...nearest(points, middle), distanceCm: middle };
+		const { events, from } = eventsUpTo(changed, zones);
+		const head = readyHead([{ ...this.strand, points: [point] }], events, subject.factors);
+		return headAt(head, from + this.plan.minutes)[0]!.points[0]!.fibre;
+	}
+	levelWith(zone: ZoneStart, change: Partial<LiftPlan>): number {
+		return levelOfFibre(this.zoneWith(zone, change));
+	}
+
+	/** When each zone that it reaches is inside its own aim, minutes of this application. */
+	ready: ZoneReady[] = $derived.by(() => {
+		const { head, from } = this.#ready;
+		return this.#hair.zones
+			.filter(({ name }) => reaches(this.#work[1], name))
+			.map(({ name, fromCm, toCm }) => {
+				const level = liftTarget(this.#hair.aimOf(name));
+				const target = { low: level - TARGET_TOLERANCE, high: level + TARGET_TOLERANCE };
+				const place = { name, area: this.#hair.place, fromCm, toCm };
+				const zone = readyTimes(head, [place], target, from + this.lastMinute).zones[0]!;
+				const since = (minute: number | undefined) =>
+					minute === undefined ? undefined : Math.max(0, minute - from);
+				return { zone: place, from: since(zone.from), to: since(zone.to) };
+			});
+	});
+
+	/** The warm root and the other zones beside the main one, where they would come out apart from it. */
+	tracks: Track[] = $derived.by(() => {
+		const plan = this.#work[1];
+		const { zones } = this.#hair;
+		const places: { name: ZoneName; cm: number }[] = zones
+			.filter(({ name }) => reaches(plan, name))
+			.map(({ name, fromCm, toCm }) => ({
+				name,
+				cm: fromCm === 0 ? Math.min(0.5, toCm) : (fromCm + toCm) / 2
+			}))
+			.filter(({ name, cm }) => name !== this.zone.name || cm < SCALP.heatZoneCm);
+		if (this.zone.name === 'lengths' && zones[0]?.name === 'lengths' && plan.covers.lengths)
+			places.unshift({ name: 'root', cm: 0.5 });
+		return places.flatMap(({ name, cm }) => this.#trackAt(name, cm));
+	});
+	#trackAt(name: ZoneName, cm: number): Track[] {
+		const { head, from } = this.#ready;
+		const points = head.areas[0]!.points;
+		const at = nearest(
+			points.map((point) => ({ point, distanceCm: point.start.distanceCm })),
+			cm
+		).point;
+		const { whiteShare } = this.#hair.reading;
+		const moments: Track['moments'][number][] = [];
+		for (let minute = 0; minute <= this.lastMinute; minute += TRACK_STEP_MINUTES) {
+			const { fibre } = pointAt(at, from + minute);
+			const hex = hexOf(labOfFibre(fibre, whiteShare));
+			moments.push({ minute, level: levelOfFibre(fibre), hex });
+		}
+		const main = this.course.course;
+		const apart = moments.some(({ minute, level }) => {
+			const beside = main.find((moment) => moment.minute >= minute) ?? main.at(-1)!;
+			return Math.abs(beside.level - level) >= TRACK_APART;
+		});
+		return apart ? [{ name, moments }] : [];
+	}
+}
+
+const nearest = <P extends { readonly distanceCm: number }>(points: readonly P[], cm: number): P =>
+	points.reduce((best, point) =>
+		Math.abs(point.distanceCm - cm) < Math.abs(best.distanceCm - cm) ? point : best
+	);

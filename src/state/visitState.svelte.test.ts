@@ -1,0 +1,217 @@
+import { flushSync } from 'svelte';
+import { describe, expect, it } from 'vitest';
+import type { Visit } from '../schema/records';
+import { NOW, openVisit } from './testing';
+import { predict } from '../model/api/predict';
+import { aimVerdict } from '../model/visit/aim';
+import { expectedAt } from '../stations/chair/chair';
+import { elapsedSeconds, formatClock, toggleRun } from './runClock.svelte';
+import { findClients } from '../model/findClients';
+import { alikeFrom, ladderRungs, setLevel, setState } from '../model/commands/reading';
+import { newClient, newVisit, nextReading, plainReading } from '../model/commands/newVisit';
+import { stationLine, stationState } from '../app/summary';
+import { formatHours, formatRatio, STATIONS } from '../wording/words';
+
+describe('a visit', () => {
+	it('shows the same numbers as the HTTP answer for the same input', async () => {
+		const { session } = await openVisit('hesper-oake');
+		const { reading, plan, zone, lift } = session.head;
+		const answer = predict({
+			hair: {
+				naturalLevel: reading.naturalLevel,
+				warmth: reading.warmth,
+				texture: reading.texture,
+				condition: 100,
+				whiteShare: 0
+			},
+			stages: [
+				{
+					product: plan.product,
+					volume: plan.volume,
+					ratio: plan.ratio,
+					minutes: plan.minutes,
+					placement: plan.placement
+				}
+			],
+			distanceCm: (zone.fromCm + zone.toCm) / 2
+		}).stages[0]!;
+		expect(lift.level).toBeCloseTo(answer.level, 9);
+		expect(lift.low).toBeCloseTo(answer.levelLow, 9);
+		expect(lift.condition).toBeCloseTo(answer.condition, 9);
+		expect(expectedAt(session, plan.minutes).level).toBeCloseTo(answer.level, 9);
+		expect(stationLine(session, 'lift')).toContain(String(Math.round(answer.level * 10) / 10));
+	});
+
+	it('undoes and redoes, and an unchanged change is no step', async () => {
+		const { session } = await openVisit('hesper-oake');
+		session.change('developer', (draft) => (draft.lift.volume = 30));
+		const stronger = session.head.lift.level;
+		session.change('nothing', () => undefined);
+		expect(session.undo()).toBe('developer');
+		expect(session.plan.volume).toBe(20);
+		expect(session.head.lift.level).toBeLessThan(stronger);
+		expect(session.redo()).toBe('developer');
+		expect(session.head.lift.level).toBeCloseTo(stronger, 9);
+	});
+
+	it('lets what was seen replace what was expected as the start for Tone', async () => {
+		const { session } = await openVisit('hesper-oake');
+		const expected = session.head.rawLab;
+		session.change('note', (draft) => {
+			draft.run.notes.push({ id: 'a', minute: 30, zone: 'lengths', level: 7.5, text: '' });
+		});
+		expect(session.head.toneStart).toMatchObject({ seen: true, minute: 30 });
+		expect(session.head.rawLab.l).toBeLessThan(expected.l - 5);
+		expect(session.head.rawUndertone.name).toBe('yellow-orange');
+		expect(session.head.toneSearch!.needLevel ?? 9).toBeGreaterThan(7.5);
+	});
+
+	it('walks its stations: done, needs you, not yet', async () => {
+		const { session } = await openVisit('hesper-oake');
+		expect(STATIONS.map(({ id }) => stationState(session, id))).toEqual([
+			'done',
+			'done',
+			'needs',
+			'later',
+			'later',
+			'later',
+			'later'
+		]);
+		session.settle('lift');
+		expect(stationState(session, 'bowls')).toBe('needs');
+	});
+
+	it('gives every demo client sane answers and a line for every station', async () => {
+		for (const name of [
+			'hesper-oake',
+			'teodor-vask',
+			'anneke-rill',
+			'dorrit-vane',
+			'yusra-halden'
+		]) {
+			const { session } = await openVisit(name);
+			expect(session.head.lift.level).toBeGreaterThan(session.head.nowLevel - 2.5);
+			expect(session.bowlPlan.totalGrams).toBeGreaterThan(20);
+			expect(session.head.toneSearch!.formulas.length).toBeGreaterThan(0);
+			for (const { id } of STATIONS)
+				expect(stationLine(session, id)).not.toMatch(/NaN|undefined|Infinity/);
+			expect(aimVerdict(session.head.sessions, session.head.target).sentence).not.toMatch(
+				/NaN|undefined/
+			);
+		}
+	});
+
+	it('warns of the band on long regrowth, and a stop is passed only with its reason kept', async () => {
+		const { session } = await openVisit('anneke-rill');
+		expect(session.cautions.map(({ code }) => code)).toContain('band');
+		session.change('henna', (draft) => (draft.reading.henna = true));
+		expect(session.stops.map(({ code }) => code)).toEqual(['henna']);
+		session.pass('henna', 'tested a strand in the back room');
+		expect(session.stops).toEqual([]);
+		expect(session.visit.passed).toMatchObject([
+			{ code: 'henna', reason: 'tested a strand in the back room' }
+		]);
+	});
+
+	it('calls the lightener by the name on the shelf, and a tint by its kind', async () => {
+		const { session, library } = await openVisit('hesper-oake');
+		expect(session.productName).toBe('Saltmarsh powder');
+		session.change('product', (draft) => (draft.lift.product = 'highLift'));
+		expect(session.productName).toBe('high-lift');
+		session.undo();
+		library.put({ ...library.shelf!, lightenerName: '' });
+		expect(session.productName).toBe('powder');
+		await library.flush();
+	});
+
+	it('answers again when a zone is left out', async () => {
+		const { session } = await openVisit('hesper-oake');
+		const before = session.bowlPlan.totalGrams;
+		const tips = session.head.liftedColours.hair.at(-1);
+		session.change('ends out', (draft) => (draft.lift.covers.ends = false));
+		flushSync();
+		expect(session.bowlPlan.totalGrams).toBeLessThan(before);
+		expect(session.head.liftedColours.hair.at(-1)).not.toEqual(tips);
+		expect(session.head.liftedColours.hair.at(-1)).toEqual(session.head.nowColours.hair.at(-1));
+	});
+});
+
+describe('the next visit', () => {
+	const last: Visit = {
+		...newVisit('c', new Date('2026-01-05T10:00:00Z')),
+		result: { tone: '', notes: '', level: 8.6, recordedAt: '2026-01-05T13:00:00.000Z' }
+	};
+	it('starts from what the last one left, with the regrowth since', () => {
+		const next = nextReading(last, NOW);
+		expect(next.regrowthCm).toBeCloseTo(2.3, 1);
+		expect(next.zones.root.state).toBe('natural');
+		expect(next.zones.lengths).toMatchObject({ state: 'lightened', presentLevel: 8.6 });
+		expect(next.strain.lightenings).toBe(1);
+	});
+	it('starts from the old reading when nothing was recorded', () => {
+		expect(nextReading({ ...last, result: { tone: '', notes: '' } }, NOW)).toEqual(last.reading);
+	});
+});
+
+describe('reading', () => {
+	it('an untouched zone sets the natural level of all its like, a lightened one only itself', () => {
+		const reading = plainReading();
+		setState(reading, 'ends', 'lightened');
+		setLevel(reading, 'ends', 9.5);
+		setLevel(reading, 'root', 4);
+		expect(reading).toMatchObject({
+			naturalLevel: 4,
+			zones: {
+				root: { presentLevel: 4 },
+				lengths: { presentLevel: 4 },
+				ends: { presentLevel: 9.5 }
+			}
+		});
+		expect(reading.strain.lightenings).toBe(1);
+	});
+	it('makes all zones alike without sharing their parts', () => {
+		const reading = plainReading();
+		setState(reading, 'root', 'coloured');
+		alikeFrom(reading, 'root');
+		reading.zones.root.artificial[0]!.level = 2;
+		expect(reading.zones.ends.artificial[0]!.level).not.toBe(2);
+	});
+	it('offers a ladder that rises', () => {
+		const reading = plainReading();
+		for (const state of ['natural', 'lightened', 'coloured'] as const) {
+			setState(reading, 'lengths', state);
+			const light = ladderRungs(reading, 'lengths').map(({ lab }) => lab.l);
+			expect(light).toEqual([...light].sort((p, q) => p - q));
+		}
+	});
+});
+
+describe('timer', () => {
+	it('runs on the stored start, so that a reload loses nothing', () => {
+		const run: Visit['run'] = { elapsedSeconds: 0, notes: [] };
+		toggleRun(run, NOW);
+		const later = new Date(NOW.getTime() + 90_000);
+		expect(elapsedSeconds(structuredClone(run), later)).toBe(90);
+		toggleRun(run, later);
+		expect(run).toMatchObject({ elapsedSeconds: 90, startedAt: NOW.toISOString() });
+		expect(elapsedSeconds(run, new Date(NOW.getTime() + 999_000))).toBe(90);
+		expect([0, 65, 3660.9].map(formatClock)).toEqual(['00:00', '01:05', '61:00']);
+	});
+	it('never runs backwards when the clock of the device is set back', () => {
+		const run: Visit['run'] = { elapsedSeconds: 30, notes: [], runningSince: NOW.toISOString() };
+		expect(elapsedSeconds(run, new Date(NOW.getTime() - 60_000))).toBe(30);
+	});
+});
+
+describe('words', () => {
+	it('say hours and ratios as they are said', () => {
+		expect([45, 60, 169].map(formatHours)).toEqual(['45 min', '1 h 00', '2 h 49']);
+		expect([1.5, 2].map(formatRatio)).toEqual(['1 : 1.5', '1 : 2']);
+	});
+	it('find clients whatever the accents and the order of words', () => {
+		const clients = ['Zoë Ánders', 'Bram Oake'].map((name) => newClient(name, NOW));
+		expect(findClients(clients, 'anders zoe').map(({ name }) => name)).toEqual(['Zoë Ánders']);
+		expect(findClients(clients, '')).toHaveLength(2);
+		expect(findClients(clients, 'nobody')).toEqual([]);
+	});
+});

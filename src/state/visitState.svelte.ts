@@ -1,0 +1,291 @@
+import { untrack } from 'svelte';
+import type { BowlPlan } from '../core/mix';
+import { DEFAULT_LIMIT_MINUTES, type AreaName } from '../core/lift';
+import type { ComputeClient } from '../compute/client';
+import { areaGroups, changeAim, changeReading } from '../model/visit/exceptions';
+import { History } from '../store/history.svelte';
+import type { Library } from '../store/library.svelte';
+import { openLater } from '../model/commands/series';
+import { revise } from '../model/commands/revise';
+import type {
+	Aim,
+	Client,
+	LiftPlan,
+	Reading,
+	Shelf,
+	ShelfLine,
+	Station,
+	Visit
+} from '../schema/records';
+import { BowlsView, type BowlsSource } from './bowlsView.svelte';
+import { openStops, visitCautions } from '../model/visit/cautions';
+import { daySteps, MAIN_STEP, planIn, type DayStep } from '../model/visit/day';
+import { currentGesture } from '../store/gesture.svelte';
+import { HairView, type HairSource } from './hairView.svelte';
+import { learnedFrom, recordedBefore } from '../model/visit/learned';
+import type { Learned } from '../model/visit/lift';
+import { areaWords, labelIn, PRODUCT_OPTIONS } from '../wording/words';
+import { Lowlights, type LowlightSource } from './lowlights.svelte';
+import { usageFrom, type Usage } from '../model/visit/usage';
+import { dayWork, type DayWork } from '../model/visit/work';
+
+/**
+ * One visit being worked on: the document, its undo, and what holds for the whole head. Stations read
+ * answers from here and from the views of its hair, and change the document through {@link change} and
+ * its like, nothing else.
+ */
+export class VisitSession implements HairSource, BowlsSource, LowlightSource {
+	readonly #library: Library;
+	readonly #history = new History<Visit>();
+	readonly #now: () => Date;
+	readonly id: string;
+
+	/** @param compute the door to the worker; left out, everything is worked out in place */
+	constructor(
+		library: Library,
+		id: string,
+		now: () => Date = () => new Date(),
+		compute?: ComputeClient
+	) {
+		this.#library = library;
+		this.id = id;
+		this.#now = now;
+		this.head = new HairView(this, () => undefined, `toner ${id}`, compute);
+		this.#compute = compute;
+		this.bowls = new BowlsView(this, `bowls ${id}`, compute);
+		this.lowlights = new Lowlights(this, `lowlights ${id}`, compute);
+	}
+
+	/** The rest of the head: what holds wherever no area differs. Bowls, chair and record stand on it. */
+	readonly head: HairView;
+	/** Sections, bowls and clock of the main application. */
+	readonly bowls: BowlsView;
+	/** Depth put back between the light strands. */
+	readonly lowlights: Lowlights;
+	readonly #compute: ComputeClient | undefined;
+	readonly #ofAreas = new Map<AreaName, HairView>();
+	/** What the core says of the hair of an area, or of the rest of the head. */
+	hairOf(area: AreaName | undefined): HairView {
+		if (area === undefined) return this.head;
+		let view = this.#ofAreas.get(area);
+		if (!view) {
+			// Under a root of its own: it may be asked for within something that does not last.
+			$effect.root(() => {
+				view = new HairView(this, () => area, `toner ${this.id} ${area}`, this.#compute);
+			});
+			this.#ofAreas.set(area, view!);
+		}
+		return view!;
+	}
+
+	/** Areas being looked at and changed together; none means the rest of the head. */
+	areas: readonly AreaName[] = $state.raw([]);
+	/** What Read, Aim and Lift show: the areas looked at, or the rest of the head. */
+	get view(): HairView {
+		return this.hairOf(this.areas[0]);
+	}
+	/** Looks at an area too, or no longer. */
+	toggleArea(area: AreaName): void {
+		this.areas = this.areas.includes(area)
+			? this.areas.filter((other) => other !== area)
+			: [...this.areas, area];
+	}
+
+	/** @throws {Error} when the visit was removed while it was open */
+	visit: Visit = $derived.by(() => {
+		const visit = this.#library.visits.get(this.id);
+		if (!visit) throw new Error('this visit is no longer in the records');
+		return visit;
+	});
+	client: Client | undefined = $derived.by(() => this.#library.clients.get(this.visit.clientId));
+	shelf: Shelf | undefined = $derived.by(() => this.#library.shelf);
+
+	get canUndo(): boolean {
+		return this.#history.canUndo;
+	}
+	get canRedo(): boolean {
+		return this.#history.canRedo;
+	}
+
+	/** While another person reads the hair, nothing on the screen says what the first one read. */
+	blind = $state(false);
+
+	/** Changes the visit. Quick changes under one label are undone together. */
+	change(label: string, recipe: (draft: Visit) => unknown): void {
+		const before = this.visit;
+		const after = revise(before, recipe, this.#now());
+		if (after === before) return;
+		this.#history.record(before, label, currentGesture());
+		this.#library.put(after);
+	}
+
+	/** Changes what was read of the areas looked at. */
+	changeReading(label: string, recipe: (draft: Reading) => void): void {
+		this.change(this.#onAreas(label), (draft) => changeReading(draft.reading, this.areas, recipe));
+	}
+
+	/** Changes what holds for the whole head, whichever areas are looked at. */
+	changeHead(label: string, recipe: (draft: Reading) => void): void {
+		this.change(label, (draft) => recipe(draft.reading));
+	}
+
+	/** Changes what the aim asks of the whole head. */
+	changeWholeAim(label: string, recipe: (draft: Aim) => void): void {
+		this.change(label, (draft) => recipe(draft.aim));
+	}
+
+	/** Changes the aim of the areas looked at. */
+	changeAim(label: string, recipe: (draft: Aim) => void): void {
+		this.change(this.#onAreas(label), (draft) => changeAim(draft.aim, this.areas, recipe));
+	}
+
+	/** Steps of one dial on different areas are undone apart. */
+	#onAreas = (label: string): string =>
+		this.areas.length === 0 ? label : `${label}, ${areaWords(this.areas)}`;
+
+	/** Takes the last change back and says what it was. */
+	undo(): string | undefined {
+		const step = this.#history.undo(this.visit);
+		if (step) this.#put(step.value);
+		return step?.label;
+	}
+
+	redo(): string | undefined {
+		const step = this.#history.redo(this.visit);
+		if (step) this.#put(step.value);
+		return step?.label;
+	}
+
+	#put(visit: Visit): void {
+		this.#followPlan(this.visit, visit);
+		this.#library.put({ ...visit, updatedAt: this.#now().toISOString() });
+	}
+
+	/** Visits of plans that were undone, by series: redoing brings them back. */
+	readonly #undone = new Map<string, readonly Visit[]>();
+	/** A plan that is undone takes the visits along that it had made; redone, it brings them back. */
+	#followPlan(before: Visit, after: Visit): void {
+		if (before.series?.id === after.series?.id) return;
+		if (before.series) {
+			const later = openLater(this.#library.visits.values(), before);
+			this.#undone.set(before.series.id, later);
+			for (const visit of later) void this.#library.remove(visit);
+		}
+		for (const visit of (after.series && this.#undone.get(after.series.id)) ?? []) {
+			this.#library.put({ ...visit, updatedAt: this.#now().toISOString() });
+		}
+	}
+
+	/** Who is worked on sits in the chair: from the first thing that is done. */
+	seat(draft: Visit): void {
+		if (draft.status !== 'waiting') return;
+		draft.status = 'inChair';
+		draft.chairSince = this.#now().toISOString();
+	}
+
+	/** Says a station is done. */
+	settle(station: Station): void {
+		this.change(`settled ${station}`, (draft) => {
+			this.seat(draft);
+			if (!draft.settled.includes(station)) draft.settled.push(station);
+		});
+	}
+
+	/** Changes the client's own document; not part of the visit's undo. */
+	changeClient(recipe: (draft: Client) => unknown): void {
+		const client = this.client;
+		if (client) this.#library.put(revise(client, recipe, this.#now()));
+	}
+
+	// Parts of the document keep their identity while they do not change, so what is derived from one
+	// part is not worked out again when another is touched.
+	plan = $derived(this.visit.lift);
+	/** Longest an application of a product may stay, minutes. */
+	limitOf(product: LiftPlan['product']): number {
+		return this.shelf?.limits[product] ?? this.shelf?.limitMinutes ?? DEFAULT_LIMIT_MINUTES;
+	}
+	steps: readonly DayStep[] = $derived.by(() => daySteps(this.visit));
+	/** The application of the day that Lift works on. */
+	stepId: string = $state(MAIN_STEP);
+	/** Changes the application that Lift works on. */
+	changePlan(label: string, recipe: (draft: LiftPlan) => void): void {
+		this.change(this.stepId === MAIN_STEP ? label : `${label}, further application`, (draft) => {
+			recipe(planIn(draft, this.stepId) ?? draft.lift);
+		});
+	}
+	washesPerWeek = $derived(this.client?.washesPerWeek ?? 2);
+	/** Whose past counts, and which of it, told so that it stays the same text while none of it changes. */
+	#past = $derived.by(() => {
+		const { clientId, date } = this.visit;
+		const past = recordedBefore(this.#library.visitsOf(clientId), date);
+		return JSON.stringify([clientId, date, past.map(({ id, updatedAt }) => [id, updatedAt])]);
+	});
+	/** What this client's recorded visits taught; not worked out again while they stay as they are. */
+	taught: Learned = $derived.by(() => {
+		const [clientId, date] = JSON.parse(this.#past) as [string, string];
+		return learnedFrom(
+			untrack(() => this.#library.visitsOf(clientId)),
+			date
+		);
+	});
+	/** What their leftovers taught of how much this head takes. */
+	usage: Usage = $derived.by(() => {
+		const [clientId, date] = JSON.parse(this.#past) as [string, string];
+		return usageFrom(
+			untrack(() => this.#library.visitsOf(clientId)),
+			date,
+			this.shelf
+		);
+	});
+	/** Whether predictions use it; off, the head is looked at as a typical one. */
+	usesLearned = $state(true);
+	learned: Learned | undefined = $derived.by(() => (this.usesLearned ? this.taught : undefined));
+	/** Areas that share reading and aim; the rest of the head first. */
+	#reading = $derived(this.visit.reading);
+	#aim = $derived(this.visit.aim);
+	groups = $derived(areaGroups(this.#reading, this.#aim));
+
+	/** The product as the salon calls it: the house lightener by its name, tints by their kind. */
+	productName = $derived.by(() => {
+		const { product } = this.plan;
+		const kind = labelIn(PRODUCT_OPTIONS, product);
+		const tint = product === 'highLift' || product === 'permanent';
+		const name = this.shelf?.lightenerName.trim() ?? '';
+		return tint || name === '' || name === 'lightener' ? kind : `${name} ${kind}`;
+	});
+
+	/** What the day takes: bowls, hours and price. */
+	work: DayWork = $derived.by(() =>
+		dayWork(this.visit, this.visit, this.shelf, this.bowls.main, this.lowlights.aside)
+	);
+	/** Bowls of the main application. */
+	get bowlPlan(): BowlPlan {
+		return this.work.main;
+	}
+	chairMinutes = $derived(this.work.chairMinutes);
+
+	line: ShelfLine | undefined = $derived.by(() => {
+		const lines = this.shelf?.lines ?? [];
+		return lines.find(({ id }) => id === this.visit.tone.lineId) ?? lines[0];
+	});
+	cautions = $derived.by(() =>
+		visitCautions(this.visit, {
+			client: this.client,
+			groups: this.groups,
+			lift: this.head.lift,
+			ceilings: this.shelf?.ceilings,
+			limitOf: (product) => this.limitOf(product),
+			tonerVolume: this.visit.tone.choice === 'none' ? undefined : this.line?.developerVolume,
+			today: this.#now()
+		})
+	);
+	stops = $derived(openStops(this.cautions));
+
+	/** Passes a caution with the reason that was written; it stays in the record. */
+	pass(code: string, reason: string): void {
+		this.change(`passed ${code}`, (draft) => {
+			draft.passed = draft.passed.filter((entry) => entry.code !== code);
+			draft.passed.push({ code, reason, at: this.#now().toISOString() });
+		});
+	}
+}

@@ -1,0 +1,252 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { hexOf } from '../../core/colour';
+	import { compute } from '../../compute/browser';
+	import { describeTone, formatLevel } from '../../core/hair';
+	import { aimOn, withoutExceptions } from '../../model/visit/exceptions';
+	import type { ZoneName } from '../../schema/records';
+	import Button from '../../ui/Button.svelte';
+	import Choice from '../../ui/Choice.svelte';
+	import TextButton from '../../ui/TextButton.svelte';
+	import AreaPicker from '../../widgets/AreaPicker.svelte';
+	import HeadField from '../../widgets/HeadField.svelte';
+	import Ladder from '../../widgets/Ladder.svelte';
+	import Station from '../../widgets/Station.svelte';
+	import StrandRow from '../../widgets/StrandRow.svelte';
+	import { aimAreaColours, aimDifferenceWords } from '../../wording/areas';
+	import { useVisit } from '../../state/context';
+	import { areaWords } from '../../wording/words';
+	import { directionRungs, levelRungs, verdictWords } from '../../model/visit/aim';
+	import AimDials from './AimDials.svelte';
+	import { AimView } from '../../state/aimView.svelte';
+	import { KIND_OPTIONS, setColour } from '../../model/commands/aim';
+
+	const session = useVisit();
+	const aimView = new AimView(session, compute);
+	$effect(() => aimView.judge());
+
+	const view = $derived(session.view);
+	let zone = $state<'all' | ZoneName>('all');
+	const strandAim = $derived(view.strandAim);
+	const aimed = $derived(zone === 'all' ? undefined : zone);
+	const aim = $derived(aimed ? aimOn(strandAim, aimed) : strandAim);
+	const levels = $derived(levelRungs(view.reading, aim));
+	const directions = $derived(directionRungs(view.reading, aim));
+	const strands = $derived(aimView.strands);
+	const words = $derived(aimView.judgement && verdictWords(aimView.judgement));
+	const needs = $derived(aimView.needs);
+	const colours = $derived(aimAreaColours(session.visit.reading, session.visit.aim));
+
+	const ZONE_OPTIONS = [
+		{ value: 'all', label: 'Whole strand' },
+		{ value: 'root', label: 'root' },
+		{ value: 'lengths', label: 'lengths' },
+		{ value: 'ends', label: 'ends' }
+	] as const;
+	const zonesApart = $derived(
+		(['root', 'lengths', 'ends'] as const)
+			.filter((name) => strandAim.zones[name])
+			.map((name) => {
+				const { level, direction } = aimOn(strandAim, name);
+				return `${name} ${formatLevel(level)} ${direction}`;
+			})
+			.join(', ')
+	);
+	const set = (label: string, colour: Parameters<typeof setColour>[2]) =>
+		session.changeAim(label, (draft) => setColour(draft, aimed, colour));
+
+	function next() {
+		session.settle('aim');
+		void goto(`/visit/${session.id}/lift`);
+	}
+</script>
+
+<Station
+	question="Where should it end?"
+	answer={formatLevel(view.aim.level)}
+	words={view.aim.direction}
+	range="{session.areas.length > 0 ? `The ${areaWords(session.areas)}. ` : ''}{words?.sentence ??
+		'Working out the visits…'}"
+	facts={[
+		{ value: words?.short ?? '…', label: words?.label ?? 'being worked out' },
+		{
+			value: `lift to ${formatLevel(view.target)}`,
+			label:
+				needs === undefined
+					? 'no lift makes this true'
+					: needs > view.target + 0.01
+						? `a true ${view.aim.direction} needs ${formatLevel(needs)}`
+						: 'so the toner has room'
+		}
+	]}
+>
+	{#snippet field()}
+		<HeadField {colours}>
+			<StrandRow
+				name="now"
+				colours={view.nowColours}
+				value={formatLevel(view.nowLevel)}
+				height={28}
+			/>
+			<StrandRow
+				name="lifted"
+				colours={strands.lifted.colours}
+				value={formatLevel(strands.lifted.level)}
+				words={levels.rawName}
+				height={32}
+			/>
+			<StrandRow
+				name="toned"
+				strong
+				colours={strands.toned.colours}
+				value={formatLevel(strands.toned.level)}
+				words="{describeTone(strands.toned.lab, 'toned')} {hexOf(strands.toned.lab)}"
+				height={62}
+			/>
+			<StrandRow
+				name="six weeks"
+				colours={strands.faded.colours}
+				value={formatLevel(strands.faded.level)}
+				words="faded"
+				height={32}
+			/>
+		</HeadField>
+	{/snippet}
+	{#snippet picture()}
+		<Choice
+			label="Kind of result"
+			hideLabel
+			value={strandAim.kind}
+			options={KIND_OPTIONS}
+			onchange={(kind) => aimView.takeKind(kind)}
+		/>
+		<AreaPicker
+			differs={(area) => aimDifferenceWords(session.visit.aim, area)}
+			onalike={() =>
+				session.change(
+					'aims alike',
+					(draft) => (draft.aim.areas = withoutExceptions(draft.aim.areas, session.areas))
+				)}
+		/>
+		<div class="zone">
+			<Choice
+				label="Where on the strand"
+				hideLabel
+				value={zone}
+				options={ZONE_OPTIONS}
+				onchange={(value) => (zone = value)}
+			/>
+			{#if zonesApart}
+				<span class="hint"
+					>Except {zonesApart}.
+					<TextButton
+						onclick={() => session.changeAim('strand alike', (draft) => (draft.zones = {}))}
+						>Like the rest again</TextButton
+					></span
+				>
+			{/if}
+			{#if aimed}
+				<label class="cover">
+					<input
+						type="checkbox"
+						checked={!session.plan.covers[aimed]}
+						onchange={(event) => {
+							const leave = event.currentTarget.checked;
+							session.change(`${aimed} left`, (draft) => (draft.lift.covers[aimed] = !leave));
+						}}
+					/>
+					leave as it is
+				</label>
+			{/if}
+		</div>
+		<div class="ladders">
+			<Ladder
+				label="Level of the aim"
+				rungs={levels.rungs}
+				value={formatLevel(aim.level)}
+				onpick={(value) => set('aim level', { level: Number(value) })}
+			/>
+			<Ladder
+				label="Direction of the aim"
+				rungs={directions}
+				value={aim.direction}
+				onpick={(value) =>
+					set('aim direction', {
+						direction: directions.find((d) => d.value === value)?.value ?? aim.direction
+					})}
+			/>
+		</div>
+	{/snippet}
+	{#snippet dials()}
+		{#if aimView.trouble}<p role="alert">{aimView.trouble}</p>{/if}
+		{#if words && words.instead.length > 0}
+			<div class="say">
+				<h2>Instead</h2>
+				<ul>
+					{#each words.instead as text (text)}<li>{text}</li>{/each}
+				</ul>
+			</div>
+		{/if}
+		<AimDials view={aimView} zone={aimed} {aim} />
+		{#if aimView.doors.length > 0}
+			<div class="say">
+				<h2>What this closes</h2>
+				<ul>
+					{#each aimView.doors as { code, closes, instead } (code)}
+						<li>{closes} <span class="hint">{instead}</span></li>
+					{/each}
+				</ul>
+			</div>
+		{/if}
+	{/snippet}
+	{#snippet foot()}
+		<p class="line">
+			A prediction is a plan: a test strand decides. <a href="/visit/{session.id}/upkeep"
+				>Upkeep, to hand over</a
+			>
+		</p>
+		<Button primary onclick={next}>Choose the lift</Button>
+	{/snippet}
+</Station>
+
+<style>
+	h2 {
+		font-size: 15px;
+		font-weight: 600;
+	}
+	.zone {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0 24px;
+		align-items: center;
+		margin-bottom: 6px;
+	}
+	.ladders {
+		display: grid;
+		gap: 10px;
+	}
+	.ladders :global(.lock) {
+		height: 66px;
+	}
+	.cover {
+		display: inline-flex;
+		gap: 8px;
+		align-items: center;
+		min-height: 44px;
+	}
+	.cover input {
+		width: 20px;
+		height: 20px;
+		accent-color: var(--ink);
+	}
+	.say li {
+		margin-bottom: 6px;
+	}
+	.hint {
+		color: var(--ink-soft);
+		font-size: 14px;
+	}
+	.line {
+		color: var(--ink-soft);
+	}
+</style>

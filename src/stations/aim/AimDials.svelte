@@ -1,0 +1,98 @@
+<script lang="ts">
+	import { formatLevel } from '../../core/hair';
+	import { nearestTarget } from '../../core/tone';
+	import { labOfFibre } from '../../core/lift';
+	import type { PictureReading } from '../../core/picture';
+	import type { Aim, ZoneName } from '../../schema/records';
+	import Dial from '../../ui/Dial.svelte';
+	import Fold from '../../ui/Fold.svelte';
+	import PictureFold from '../read/PictureFold.svelte';
+	import { useVisit } from '../../state/context';
+	import { formatShare } from '../../wording/words';
+	import { seenFibre } from '../../model/visit/hair';
+	import type { AimView } from '../../state/aimView.svelte';
+	import ContrastDials from './ContrastDials.svelte';
+	import PanelDials from './PanelDials.svelte';
+	import { contrastWords, panelWords, setColour } from '../../model/commands/aim';
+
+	interface Props {
+		view: AimView;
+		/** The zone that is being aimed for; none for the whole strand. */
+		zone: ZoneName | undefined;
+		/** The colour asked for there. */
+		aim: Aim;
+	}
+	let { view, zone, aim }: Props = $props();
+	const session = useVisit();
+	const strandAim = $derived(session.view.strandAim);
+	const reading = $derived(session.view.reading);
+
+	function takePicture({ lab }: PictureReading): string {
+		const { level, direction, keepWarmth, deltaE } = nearestTarget(lab, (at) =>
+			labOfFibre(
+				seenFibre(reading, Math.min(12, Math.max(at + strandAim.liftPast, reading.naturalLevel)))
+			)
+		);
+		session.changeAim('aim from a picture', (draft) =>
+			setColour(draft, zone, { level, direction, keepWarmth })
+		);
+		return `Aimed for ${formatLevel(level)} ${direction}, ${formatShare(keepWarmth)} warmth: ${
+			deltaE < 3 ? 'that is the picture' : deltaE < 7 ? 'near the picture' : 'as near as words come'
+		} (ΔE ${deltaE.toFixed(1)}).`;
+	}
+</script>
+
+<Dial
+	label="Warmth kept"
+	value={Math.round(aim.keepWarmth * 100)}
+	min={0}
+	max={100}
+	step={5}
+	shown={formatShare(aim.keepWarmth)}
+	hint={aim.keepWarmth < 0.2
+		? 'Flat at light levels, muddy at dark ones.'
+		: aim.keepWarmth <= 0.4
+			? 'A third keeps it looking like hair.'
+			: aim.keepWarmth < 0.75
+				? 'Plainly warm.'
+				: 'Nearly as it lifts.'}
+	onchange={(value) =>
+		session.changeAim('warmth kept', (draft) =>
+			setColour(draft, zone, { keepWarmth: value / 100 })
+		)}
+/>
+<Dial
+	label="Lift past the aim by"
+	value={strandAim.liftPast}
+	min={0}
+	max={2}
+	step={0.25}
+	shown="{strandAim.liftPast} level"
+	hint={strandAim.liftPast < 0.5
+		? 'A toner deepens: the result may fall short.'
+		: strandAim.liftPast <= 1
+			? 'Room for a toner to deepen.'
+			: 'For a true, clear shade.'}
+	onchange={(value) => session.changeWholeAim('lift past', (draft) => (draft.liftPast = value))}
+/>
+<div class="folds">
+	<Fold title="Contrast and depth" summary={contrastWords(strandAim)}>
+		<ContrastDials />
+	</Fold>
+	<Fold title="Hidden panel" summary={panelWords(strandAim, view.panel)}>
+		<PanelDials />
+	</Fold>
+	<Fold title="From a picture" summary="point at the colour">
+		<PictureFold action="Aim for this" ontake={takePicture} />
+	</Fold>
+</div>
+
+<style>
+	.folds {
+		margin-top: 8px;
+	}
+	/* In a narrow column the picture and what it says stand one over the other. */
+	.folds :global(.work) {
+		grid-template-columns: minmax(0, 1fr);
+	}
+</style>

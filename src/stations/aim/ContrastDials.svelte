@@ -1,0 +1,108 @@
+<script lang="ts">
+	import { formatLevel } from '../../core/hair';
+	import Dial from '../../ui/Dial.svelte';
+	import TextButton from '../../ui/TextButton.svelte';
+	import Tick from '../../ui/Tick.svelte';
+	import { useVisit } from '../../state/context';
+	import { formatShare } from '../../wording/words';
+
+	const session = useVisit();
+	const strandAim = $derived(session.view.strandAim);
+	const reading = $derived(session.view.reading);
+</script>
+
+<Dial
+	label="Lightened"
+	value={Math.round(strandAim.lightShare * 100)}
+	min={10}
+	max={100}
+	step={5}
+	shown={formatShare(strandAim.lightShare)}
+	hint="The rest stays between as it is."
+	onchange={(value) =>
+		session.changeWholeAim('contrast', (draft) => (draft.lightShare = value / 100))}
+/>
+<Tick
+	label="Lowlights"
+	checked={strandAim.lowlights !== undefined}
+	onchange={(on) =>
+		session.changeWholeAim('lowlights', (draft) => {
+			if (on) {
+				const level = Math.max(reading.naturalLevel, draft.level - 2);
+				draft.lowlights = { share: 0.1, level, direction: 'neutral' };
+			} else delete draft.lowlights;
+		})}
+/>
+{#if strandAim.lowlights}
+	{@const low = strandAim.lowlights}
+	<Dial
+		label="Share of all hair"
+		value={Math.round(low.share * 100)}
+		min={5}
+		max={50}
+		step={5}
+		shown={formatShare(low.share)}
+		onchange={(value) =>
+			session.changeWholeAim('lowlights', (draft) => {
+				if (draft.lowlights) draft.lowlights.share = value / 100;
+			})}
+	/>
+	<Dial
+		label="Their level"
+		value={low.level}
+		min={2}
+		max={10}
+		step={0.5}
+		shown={formatLevel(low.level)}
+		onchange={(value) =>
+			session.changeWholeAim('lowlights', (draft) => {
+				if (draft.lowlights) draft.lowlights.level = value;
+			})}
+	/>
+{/if}
+<Tick
+	label="Depth at the root"
+	checked={strandAim.rootDepth !== undefined}
+	onchange={(on) =>
+		session.changeWholeAim('root depth', (draft) => {
+			if (on) draft.rootDepth = { level: Math.min(12, reading.naturalLevel + 0.5), cm: 4 };
+			else delete draft.rootDepth;
+		})}
+/>
+{#if strandAim.rootDepth}
+	{@const root = strandAim.rootDepth}
+	<Dial
+		label="Root level"
+		value={root.level}
+		min={1}
+		max={10}
+		step={0.5}
+		shown={formatLevel(root.level)}
+		hint="The nearer to the natural level, the later regrowth shows."
+		onchange={(value) =>
+			session.changeWholeAim('root depth', (draft) => {
+				if (draft.rootDepth) draft.rootDepth.level = value;
+			})}
+	/>
+	<Dial
+		label="Runs down"
+		value={root.cm}
+		min={1}
+		max={Math.max(2, Math.min(40, Math.floor(reading.lengthCm / 2)))}
+		step={0.5}
+		shown="{root.cm} cm"
+		onchange={(value) =>
+			session.changeWholeAim('root depth', (draft) => {
+				if (draft.rootDepth) draft.rootDepth.cm = value;
+			})}
+	/>
+	{#if session.plan.covers.root}
+		<p>
+			The lift still takes the root in.
+			<TextButton
+				onclick={() => session.change('root left out', (draft) => (draft.lift.covers.root = false))}
+				>Leave it out</TextButton
+			>
+		</p>
+	{/if}
+{/if}

@@ -1,0 +1,75 @@
+<script lang="ts">
+	import { STAGING, type Staging } from '../../core/work';
+	import Button from '../../ui/Button.svelte';
+	import TextButton from '../../ui/TextButton.svelte';
+	import { useVisit } from '../../state/context';
+	import { canFollow, follow } from '../../state/followAdvice';
+	import { formatSpread } from '../../wording/bowls';
+
+	interface Props {
+		staging: Staging;
+		/** What would help, once it is known. */
+		advice: Staging['advice'] | undefined;
+	}
+	let { staging, advice }: Props = $props();
+	const session = useVisit();
+	/** So many at first; the rest on request. */
+	const FIRST = 2;
+	let all = $state(false);
+</script>
+
+<section aria-label="What would help">
+	<p>
+		<b
+			>{staging.shortfall > STAGING.nearEnough
+				? `The ${staging.behind} stays ${formatSpread(staging.shortfall)} below the aim.`
+				: `The ${staging.behind} stays behind: the head lies ${formatSpread(staging.spread)} level apart.`}</b
+		>
+		{#if advice && advice.length > FIRST}
+			<TextButton pressed={all} onclick={() => (all = !all)}
+				>{all ? 'Only the best' : `${advice.length} levers`}</TextButton
+			>
+		{/if}
+		{#if advice === undefined}Looking for what would help…{:else if advice.length === 0}No lever
+			alone helps: aim deeper, or plan another visit.{/if}
+	</p>
+	{#if advice}
+		<ul>
+			{#each all ? advice : advice.slice(0, FIRST) as option (option.what)}
+				<li>
+					<span
+						>{option.message}
+						<span class="soft"
+							>{formatSpread(option.spread)} apart{option.shortfall > 0.05
+								? `, ${formatSpread(option.shortfall)} below`
+								: ''}</span
+						></span
+					>
+					{#if canFollow(option)}
+						<Button onclick={() => follow(session, option)}
+							>Do it<span class="visually-hidden">: {option.message}</span></Button
+						>
+					{/if}
+				</li>
+			{/each}
+		</ul>
+	{/if}
+</section>
+
+<style>
+	section {
+		padding: 4px 0 6px;
+		border-bottom: 1px solid var(--line);
+	}
+	li {
+		display: flex;
+		align-items: center;
+		justify-content: space-between;
+		gap: 14px;
+		min-height: 48px;
+	}
+	.soft {
+		color: var(--ink-soft);
+		white-space: nowrap;
+	}
+</style>

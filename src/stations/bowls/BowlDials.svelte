@@ -1,0 +1,122 @@
+<script lang="ts">
+	import { consistencyOf, partsOf } from '../../core/mix';
+	import { RINSE_MODES, STAGING, usualRinse, type HeadWayResult } from '../../core/work';
+	import Choice from '../../ui/Choice.svelte';
+	import Dial from '../../ui/Dial.svelte';
+	import NumberField from '../../ui/NumberField.svelte';
+	import Options from '../../ui/Options.svelte';
+	import Tick from '../../ui/Tick.svelte';
+	import type { BowlsPlan } from '../../schema/records';
+	import { useVisit } from '../../state/context';
+	import { formatRatio } from '../../wording/words';
+	import PouredFold from './PouredFold.svelte';
+	import SecondFold from './SecondFold.svelte';
+	import { formatSpread, RINSE_LABELS } from '../../wording/bowls';
+
+	interface Props {
+		/** How the head would come out in other ways. */
+		ways: readonly HeadWayResult[];
+		weigh: (grams: number) => string;
+		ounces: boolean;
+		onounces: (ounces: boolean) => void;
+	}
+	let { ways, weigh, ounces, onounces }: Props = $props();
+	const session = useVisit();
+	const bowls = $derived(session.visit.bowls);
+	const plan = $derived(session.plan);
+	const mode = $derived(bowls.rinse.mode ?? usualRinse(session.bowls.workMinutes));
+	const change = (label: string, next: Partial<BowlsPlan>) =>
+		session.change(label, (draft) => Object.assign(draft.bowls, next));
+	const aside = (name: string) => {
+		const outcome = ways.find((way) => way.name === name)?.outcome;
+		if (!outcome) return '';
+		const short =
+			outcome.shortfall > STAGING.nearEnough ? `, ${formatSpread(outcome.shortfall)} below` : '';
+		return `${formatSpread(outcome.spread)} apart${short}`;
+	};
+	const parts = $derived(partsOf(plan.ratio));
+	const isTint = $derived(plan.product === 'highLift' || plan.product === 'permanent');
+	const rinseMinute = $derived(
+		Math.round(Math.max(0, ...(session.bowls.staging?.finish ?? []).map((one) => one.rinseMinute)))
+	);
+</script>
+
+<Tick
+	label="Stage the strengths"
+	checked={bowls.staged}
+	hint={mode === 'eachReady'
+		? 'each packet leaves when it is ready: one strength serves'
+		: bowls.staged
+			? `${plan.volume} vol throughout: ${aside('unstaged') || 'being worked out'}`
+			: `staged: ${aside('staged') || 'being worked out'}`}
+	onchange={(staged) => change('staging', { staged })}
+/>
+<Options
+	label="Rinse"
+	value={mode}
+	options={RINSE_MODES.map((value) => ({
+		value,
+		label: RINSE_LABELS[value],
+		aside: aside(value)
+	}))}
+	onchange={(next) => change('rinse', { rinse: { mode: next } })}
+/>
+{#if mode === 'together'}
+	<NumberField
+		label="Rinse at minute"
+		value={bowls.rinse.minute ?? rinseMinute}
+		min={5}
+		max={240}
+		inline
+		onchange={(minute) => change('rinse minute', { rinse: { mode, minute } })}
+	/>
+{/if}
+<Dial
+	label="Ratio"
+	value={plan.ratio}
+	min={1}
+	max={3}
+	step={0.25}
+	shown="{formatRatio(plan.ratio)}, {consistencyOf(plan.ratio)}"
+	hint={`${parts.lightener} part${parts.lightener === 1 ? '' : 's'} to ${parts.developer}`}
+	onchange={(v) => session.change('ratio', (draft) => (draft.lift.ratio = v))}
+/>
+<Tick
+	label="Creamier or runnier too"
+	checked={bowls.ratioLever}
+	hint="half a part of developer less or more"
+	onchange={(ratioLever) => change('creamier bowls', { ratioLever })}
+/>
+<Tick
+	label="Fresh bowl for the last"
+	checked={bowls.freshLast}
+	onchange={(freshLast) => change('fresh last bowl', { freshLast })}
+/>
+{#if bowls.leastVolume !== undefined}
+	<Tick
+		label="Weakest bowl {bowls.leastVolume} vol"
+		checked
+		hint="without it, from 10 vol"
+		onchange={() => session.change('weakest bowl', (draft) => delete draft.bowls.leastVolume)}
+	/>
+{/if}
+<Choice
+	label="Pairs of hands"
+	value={String(bowls.hands)}
+	options={[
+		{ value: '1', label: 'one' },
+		{ value: '2', label: 'two' }
+	]}
+	onchange={(hands) => change('hands', { hands: Number(hands) })}
+/>
+{#if !isTint}<SecondFold />{/if}
+<Choice
+	label="Weights"
+	value={ounces ? 'oz' : 'g'}
+	options={[
+		{ value: 'g', label: 'grams' },
+		{ value: 'oz', label: 'ounces' }
+	]}
+	onchange={(v) => onounces(v === 'oz')}
+/>
+<PouredFold {weigh} />

@@ -1,0 +1,196 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { compute } from '../../compute/browser';
+	import { GRAMS_PER_OUNCE, ratioFault } from '../../core/mix';
+	import { STAGING } from '../../core/work';
+	import Button from '../../ui/Button.svelte';
+	import Choice from '../../ui/Choice.svelte';
+	import FootLine from '../../widgets/FootLine.svelte';
+	import Station from '../../widgets/Station.svelte';
+	import { Finder } from '../../state/finder.svelte';
+	import { useVisit } from '../../state/context';
+	import { strengthWords } from '../../model/visit/work';
+	import { formatHours, formatPrice, formatRatio } from '../../wording/words';
+	import AdviceList from './AdviceList.svelte';
+	import BowlDials from './BowlDials.svelte';
+	import BowlList from './BowlList.svelte';
+	import ClockDials from './ClockDials.svelte';
+	import ClockView from './ClockView.svelte';
+	import Evenness from './Evenness.svelte';
+	import FoilField from '../../widgets/FoilField.svelte';
+	import OneSection from './OneSection.svelte';
+	import WholeHead from './WholeHead.svelte';
+	import { LateHead } from '../../state/lateHead.svelte';
+	import { dayBowls, mixtureCost, type MixBowl } from '../../state/dayBowls';
+	import SectionList from './SectionList.svelte';
+	import { otherWays } from '../../state/otherWays';
+	import { formatSpread } from '../../wording/bowls';
+
+	const session = useVisit();
+	const plan = $derived(session.plan);
+	const staging = $derived(session.bowls.staging);
+	const main = $derived(session.bowlPlan);
+	/** Every bowl of the day: lighteners, lowlights, toner. */
+	const bowls = $derived(dayBowls(session));
+	const unmixable = $derived(bowls.filter(({ mixable }) => !mixable));
+	const stock = $derived((session.shelf?.developers ?? []).toSorted((a, b) => a - b));
+	const ratio = $derived(ratioFault(plan.product, plan.ratio));
+	const cost = $derived(mixtureCost(bowls, session.shelf));
+	let ounces = $state(false);
+	const weigh = (grams: number) =>
+		ounces ? `${(grams / GRAMS_PER_OUNCE).toFixed(2)} oz` : `${grams} g`;
+
+	const PICTURES = [
+		{ value: 'bowls', label: 'Bowls' },
+		{ value: 'sections', label: 'Sections' },
+		{ value: 'clock', label: 'Clock' }
+	] as const;
+	let looked = $state<(typeof PICTURES)[number]['value']>('bowls');
+	let chosen = $state<string>();
+	const one = $derived(session.bowls.sections.find(({ section }) => section.id === chosen));
+	const late = new LateHead(session);
+
+	// What other ways would do, and what would help, is looked for only while somebody looks here.
+	const advisor = new Finder(compute, 'stageHead', `advice ${session.id}`);
+	const question = $derived({ head: session.bowls.head, advise: true });
+	const short = $derived(staging?.behind !== undefined);
+	const comparer = new Finder(compute, 'compareHeads', `ways ${session.id}`);
+	const ways = $derived(looked === 'clock' ? [] : otherWays(session, looked));
+	const REST_MS = 200;
+	$effect(() => {
+		const asked = short ? question : undefined;
+		const compared = ways;
+		const timer = setTimeout(() => {
+			if (asked) void advisor.ask(asked);
+			if (compared.length > 0) void comparer.ask(compared);
+		}, REST_MS);
+		return () => clearTimeout(timer);
+	});
+	$effect(() => late.find());
+	const advice = $derived(
+		advisor.searching || !advisor.found?.ok ? undefined : advisor.found.staging.advice
+	);
+
+	const range = $derived.by(() => {
+		const strength = `${strengthWords(main)}, ${formatRatio(plan.ratio)}`;
+		if (!staging) return `${strength} · reserve ${weigh(main.reserveGrams)} within`;
+		const { spread, spreadLow, spreadHigh } = staging;
+		const below =
+			staging.shortfall > STAGING.nearEnough
+				? ` · ${formatSpread(staging.shortfall)} below the aim`
+				: '';
+		return `${strength} · ${formatSpread(spread)} level apart, in practice ${formatSpread(spreadLow)} to ${formatSpread(spreadHigh)}${below}`;
+	});
+	const learned = $derived(
+		session.usage.visits > 0
+			? `, ${Math.round(Math.abs(session.usage.factor - 1) * 100)} % ${session.usage.factor < 1 ? 'less' : 'more'} than usual, from ${session.usage.visits === 1 ? 'what was left last time' : `${session.usage.visits} visits`}`
+			: ''
+	);
+
+	const mix = (bowl: MixBowl) => void goto(`/visit/${session.id}/mix?bowl=${bowl.number}`);
+	function next() {
+		session.settle('bowls');
+		void goto(`/visit/${session.id}/chair`);
+	}
+</script>
+
+<Station
+	question="What goes into each bowl?"
+	answer={weigh(session.work.grams)}
+	words="of lightener in {session.work.bowls} bowl{session.work.bowls === 1 ? '' : 's'}"
+	{range}
+	facts={[
+		{ value: formatHours(main.workMinutes), label: 'to put it on' },
+		{ value: formatHours(session.chairMinutes), label: 'at the chair' },
+		...(cost === undefined
+			? []
+			: [{ value: formatPrice(cost, session.shelf), label: 'for what is mixed' }])
+	]}
+>
+	{#snippet field()}
+		{#if looked === 'sections'}
+			<FoilField {chosen} onchoose={(id) => (chosen = id)} />
+		{:else if staging}
+			<Evenness staging={looked === 'clock' ? (late.kept ?? staging) : staging} />
+		{:else}
+			<p role="status">
+				{session.bowls.worked
+					? (session.bowls.fault ?? session.bowls.finder?.trouble ?? 'Staging the bowls…')
+					: 'Nothing is put on: choose in Lift where it goes.'}
+			</p>
+		{/if}
+	{/snippet}
+	{#snippet picture()}
+		<Choice
+			label="What to look at"
+			hideLabel
+			value={looked}
+			options={PICTURES}
+			onchange={(v) => (looked = v)}
+		/>
+		<div class="looked" aria-busy={session.bowls.finder?.searching}>
+			{#if looked === 'sections'}
+				<SectionList {chosen} onchoose={(id) => (chosen = chosen === id ? undefined : id)} />
+			{:else if looked === 'clock'}
+				{#if staging}<ClockView {staging} late={late.kept} />{/if}
+			{:else}
+				{#if ratio}<p class="fault" role="alert">{ratio}</p>{/if}
+				{#each unmixable.slice(0, 1) as bowl (bowl.number)}
+					<p class="fault" role="alert">
+						{bowl.volume} vol cannot be mixed from the developers in stock ({stock.join(', ') ||
+							'none'} vol). Choose another strength in Lift, or add a developer on the Shelf.
+					</p>
+				{/each}
+				{#if session.bowls.fault}<p class="fault" role="alert">{session.bowls.fault}</p>{/if}
+				{#if staging && short}<AdviceList {staging} {advice} />{/if}
+				{#if session.bowls.ready}<BowlList {bowls} {weigh} onweigh={mix} />{/if}
+				<p class="soft">
+					{weigh(main.reserveGrams)} of it is reserve{learned}. Weigh, tare, then pour; fully
+					saturate every section.
+				</p>
+			{/if}
+		</div>
+	{/snippet}
+	{#snippet dials()}
+		{#if looked === 'sections'}
+			{#if one}<OneSection {one} onclose={() => (chosen = undefined)} />{:else}<WholeHead
+					ways={comparer.found ?? []}
+				/>{/if}
+		{:else if looked === 'clock'}
+			{#if staging}<ClockDials {staging} {late} />{/if}
+		{:else}
+			<BowlDials
+				ways={comparer.found ?? []}
+				{weigh}
+				{ounces}
+				onounces={(value) => (ounces = value)}
+			/>
+		{/if}
+	{/snippet}
+	{#snippet foot()}
+		<FootLine
+			station="bowls"
+			cautions={session.cautions.filter((c) => c.station === 'bowls')}
+			onpass={(code, reason) => session.pass(code, reason)}
+		>
+			<Button onclick={() => window.print()}>Print sheet</Button>
+			<Button primary onclick={next}>Go to the chair</Button>
+		</FootLine>
+	{/snippet}
+</Station>
+
+<style>
+	.looked {
+		position: relative;
+		min-width: 0;
+	}
+	.soft {
+		color: var(--ink-soft);
+		padding-top: 10px;
+	}
+	.fault {
+		color: var(--stop);
+		font-weight: 600;
+		margin-bottom: 12px;
+	}
+</style>

@@ -1,0 +1,167 @@
+<script lang="ts">
+	import type { Staging } from '../../core/work';
+	import { calendarOfTimes } from '../../store/calendar';
+	import Button from '../../ui/Button.svelte';
+	import Choice from '../../ui/Choice.svelte';
+	import Select from '../../ui/Select.svelte';
+	import TextButton from '../../ui/TextButton.svelte';
+	import Tick from '../../ui/Tick.svelte';
+	import { downloadText, fileName } from '../../store/download';
+	import { useVisit } from '../../state/context';
+	import { formatHours } from '../../wording/words';
+	import { keepLate, type LateHead } from '../../state/lateHead.svelte';
+	import { formatSpread } from '../../wording/bowls';
+	import { startOf, timeOf } from '../../model/visit/when';
+
+	interface Props {
+		staging: Staging;
+		late: LateHead;
+	}
+	let { staging, late }: Props = $props();
+	const session = useVisit();
+	const bowls = $derived(session.visit.bowls);
+	const start = $derived(startOf(session.visit));
+	const clock = $derived(session.bowls.clock);
+	const free = $derived(
+		(clock?.gaps ?? []).reduce((sum, { fromMinute, toMinute }) => sum + toMinute - fromMinute, 0)
+	);
+	const NONE = 'none';
+	const sections = $derived([
+		{ value: NONE, label: 'nothing' },
+		...[...new Set(staging.finish.map(({ section }) => section))].map((value) => ({
+			value,
+			label: value
+		}))
+	]);
+	let fault = $state('');
+
+	function setStart(input: HTMLInputElement) {
+		const { value } = input;
+		if (!/^([01]\d|2[0-3]):[0-5]\d$/.test(value)) {
+			fault = `A time of day, such as 10:20. It stays at ${start ?? 'no time'}.`;
+			input.value = start ?? '';
+			return;
+		}
+		fault = '';
+		session.change('start', (draft) => (draft.bowls.startAt = value));
+	}
+	function exportCalendar() {
+		if (!clock) return;
+		const name = session.client?.name ?? 'Client';
+		const { date } = session.visit;
+		const items = clock.items.filter(({ what }) => what !== 'process');
+		const text = calendarOfTimes(
+			items.map((item, i) => ({
+				id: `${session.id}-${i}`,
+				date,
+				startTime: timeOf(start ?? '09:00', item.fromMinute),
+				minutes: Math.max(1, Math.round(item.toMinute - item.fromMinute)),
+				title: `${name}: ${item.what === 'consult' || item.what === 'finish' ? '' : `${item.what} `}${item.of}`,
+				text: item.who
+			})),
+			new Date()
+		);
+		downloadText(fileName(name, date, 'ics'), 'text/calendar', text);
+	}
+</script>
+
+<label class="time"
+	>First brush stroke
+	<input
+		inputmode="numeric"
+		autocomplete="off"
+		placeholder="10:20"
+		value={start ?? ''}
+		disabled={session.visit.run.startedAt !== undefined}
+		aria-invalid={fault !== ''}
+		onchange={(event) => setStart(event.currentTarget)}
+	/></label
+>
+{#if fault}<p class="fault" role="alert">{fault}</p>{/if}
+<Tick
+	label="An assistant mixes and rinses"
+	checked={bowls.assistant}
+	hint={clock ? `hands on ${formatHours(clock.handsOnMinutes)}, free ${formatHours(free)}` : ''}
+	onchange={(assistant) =>
+		session.change('assistant', (draft) => (draft.bowls.assistant = assistant))}
+/>
+<Choice
+	label="Pairs of hands"
+	value={String(bowls.hands)}
+	options={[
+		{ value: '1', label: 'one' },
+		{ value: '2', label: 'two' }
+	]}
+	onchange={(hands) => session.change('hands', (draft) => (draft.bowls.hands = Number(hands)))}
+/>
+<Select
+	label="What runs late"
+	value={late.section ?? NONE}
+	options={sections}
+	onchange={(value) => (late.section = value === NONE ? undefined : value)}
+/>
+{#if late.section !== undefined}
+	<Choice
+		label="By"
+		value={String(late.minutes)}
+		options={['5', '10', '15'].map((value) => ({ value, label: `${value} min` }))}
+		onchange={(value) => (late.minutes = Number(value))}
+	/>
+	{#if late.kept && late.anew}
+		<p role="status">
+			As mixed: <b>{formatSpread(late.kept.spread)} apart</b> instead of {formatSpread(
+				staging.spread
+			)}.
+			{#if late.anewDiffers}
+				With the bowls still to come at {late.strengthsToCome}:
+				<b>{formatSpread(late.anew.spread)} apart</b>.
+			{:else}
+				No other strength would do better.
+			{/if}
+		</p>
+		<div class="acts">
+			<Button onclick={() => keepLate(session, late)}>It did run late</Button>
+			<TextButton onclick={() => (late.section = undefined)}>Back to the plan</TextButton>
+		</div>
+	{:else}
+		<p class="soft" role="status">Working it out…</p>
+	{/if}
+{/if}
+<div class="acts"><Button onclick={exportCalendar}>Calendar file</Button></div>
+
+<style>
+	.time {
+		display: flex;
+		align-items: center;
+		justify-content: space-between;
+		gap: 12px;
+		color: var(--ink-soft);
+	}
+	input {
+		min-height: 44px;
+		border: 0;
+		border-bottom: 1.5px solid var(--edge);
+		background: transparent;
+		width: 92px;
+		text-align: right;
+		color: var(--ink);
+		font-family: var(--figure);
+		font-size: 18px;
+		font-weight: 700;
+	}
+	.acts {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 8px 16px;
+		padding-top: 6px;
+	}
+	.soft {
+		color: var(--ink-soft);
+	}
+	.fault {
+		color: var(--stop);
+		font-weight: 600;
+		font-size: 13px;
+	}
+</style>

@@ -1,0 +1,158 @@
+<script lang="ts">
+	import { mergeSections, splitSection, withFoils } from '../../core/work';
+	import Button from '../../ui/Button.svelte';
+	import Choice from '../../ui/Choice.svelte';
+	import NumberField from '../../ui/NumberField.svelte';
+	import Select from '../../ui/Select.svelte';
+	import TextButton from '../../ui/TextButton.svelte';
+	import Tick from '../../ui/Tick.svelte';
+	import { useVisit } from '../../state/context';
+	import type { NamedSection } from '../../model/visit/headWork';
+	import { labelIn, PLACEMENT_OPTIONS, SECTION_OPTIONS } from '../../wording/words';
+	import { editSection, editSections, setSections } from '../../state/editSections';
+	import { ANGLE_OPTIONS, PICKING_OPTIONS } from '../../wording/bowls';
+
+	interface Props {
+		one: NamedSection;
+		onclose: () => void;
+	}
+	let { one, onclose }: Props = $props();
+	const session = useVisit();
+	const bowls = $derived(session.visit.bowls);
+	const named = $derived(session.bowls.sections);
+	const section = $derived(one.section);
+	const load = $derived(one.load);
+	const last = $derived(named.at(-1)?.section.id === section.id);
+	/** The choice of what holds for the rest. */
+	const PLAIN = 'plain';
+	const stock = $derived((session.shelf?.developers ?? []).toSorted((p, q) => p - q));
+	/** What is stocked, and the middle between neighbours. */
+	const strengths = $derived([
+		{ value: PLAIN, label: 'as staged' },
+		...[...new Set([...stock, ...stock.slice(1).map((high, i) => (stock[i]! + high) / 2)])]
+			.filter((volume) => volume >= 5)
+			.sort((p, q) => p - q)
+			.map((volume) => ({ value: String(volume), label: `${volume} vol` }))
+	]);
+
+	function setFoils(foils: number) {
+		const sections = named.map((each) => each.section);
+		const next = withFoils(sections, bowls.foils, section.id, foils);
+		session.change('foils of a section', (draft) => {
+			draft.bowls.foils = next.foils;
+			setSections(draft.bowls, next.sections);
+		});
+	}
+	const edit = (label: string, next: Parameters<typeof editSection>[3]) =>
+		editSection(session, section.id, label, next);
+</script>
+
+<div class="title">
+	<h2 class="figure">{one.name}</h2>
+	<TextButton onclick={onclose}>Whole head</TextButton>
+</div>
+{#if bowls.technique === 'foils' && load}
+	<NumberField
+		label="Foils in it"
+		value={load.foils}
+		min={1}
+		max={120}
+		inline
+		onchange={setFoils}
+	/>
+	<Choice
+		label="Picked up"
+		value={section.picking}
+		options={PICKING_OPTIONS}
+		onchange={(picking) => edit('picking of a section', { picking })}
+	/>
+{/if}
+<Choice
+	label="Partings"
+	value={section.angle}
+	options={ANGLE_OPTIONS}
+	onchange={(angle) => edit('partings', { angle })}
+/>
+<Select
+	label="Subsections"
+	value={section.thickness ?? PLAIN}
+	options={[
+		{ value: PLAIN, label: `as the rest: ${labelIn(SECTION_OPTIONS, session.plan.section)}` },
+		...SECTION_OPTIONS
+	]}
+	onchange={(value) =>
+		edit('thickness of a section', { thickness: value === PLAIN ? undefined : value })}
+/>
+<Select
+	label="Packets"
+	value={section.placement ?? PLAIN}
+	options={[
+		{ value: PLAIN, label: `as the rest: ${labelIn(PLACEMENT_OPTIONS, one.placement)}` },
+		...PLACEMENT_OPTIONS
+	]}
+	onchange={(value) =>
+		edit('place of a section', { placement: value === PLAIN ? undefined : value })}
+/>
+<Select
+	label="Its bowl"
+	value={section.lockedVolume === undefined ? PLAIN : String(section.lockedVolume)}
+	options={strengths}
+	hint={section.lockedVolume === undefined ? '' : 'set by hand: staging works around it'}
+	onchange={(value) =>
+		edit('strength of a section', {
+			lockedVolume: value === PLAIN ? undefined : Number(value)
+		})}
+/>
+{#if load}
+	<NumberField
+		label="Minutes to put it on"
+		value={load.minutes}
+		min={0.5}
+		max={120}
+		step={0.5}
+		inline
+		onchange={(minutes) => edit('minutes of a section', { minutes })}
+	/>
+{/if}
+<Tick
+	label="Skip: already light"
+	checked={section.skip === true}
+	onchange={(skip) => edit('skip', { skip: skip || undefined })}
+/>
+<div class="acts">
+	<Button
+		onclick={() => {
+			const { id } = section;
+			onclose();
+			editSections(session, 'split', (sections) => splitSection(sections, id));
+		}}>Split in two</Button
+	>
+	<Button
+		disabled={last}
+		onclick={() =>
+			editSections(session, 'merge', (sections) => mergeSections(sections, section.id))}
+		>Merge with the next</Button
+	>
+</div>
+
+<style>
+	.title {
+		display: flex;
+		align-items: center;
+		justify-content: space-between;
+		gap: 12px;
+	}
+	h2 {
+		font-size: 20px;
+	}
+	.acts {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 10px;
+		padding-top: 6px;
+	}
+	.acts :global(button) {
+		flex: 1;
+		padding: 0 10px;
+	}
+</style>

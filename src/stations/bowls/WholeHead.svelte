@@ -1,0 +1,128 @@
+<script lang="ts">
+	import {
+		inOrder,
+		ORDER_NAMES,
+		ORDER_REASONS,
+		usualFoils,
+		type HeadWayResult
+	} from '../../core/work';
+	import { STRAND_WAYS, type BowlsPlan } from '../../schema/records';
+	import Choice from '../../ui/Choice.svelte';
+	import NumberField from '../../ui/NumberField.svelte';
+	import Options from '../../ui/Options.svelte';
+	import Select from '../../ui/Select.svelte';
+	import TextButton from '../../ui/TextButton.svelte';
+	import { useVisit } from '../../state/context';
+	import { hasParts } from '../../model/visit/headStaging';
+	import { sectionLevel } from '../../model/visit/headWork';
+	import { SECTION_OPTIONS } from '../../wording/words';
+	import { setSections } from '../../state/editSections';
+	import {
+		formatSpread,
+		ORDER_LABELS,
+		PICKING_OPTIONS,
+		STRAND_LABELS,
+		STRAND_REASONS
+	} from '../../wording/bowls';
+
+	interface Props {
+		/** How the head would come out in other orders. */
+		ways: readonly HeadWayResult[];
+	}
+	let { ways }: Props = $props();
+	const session = useVisit();
+	const bowls = $derived(session.visit.bowls);
+	const usual = $derived(
+		usualFoils(session.visit.aim.lightShare, session.visit.reading.density, bowls.picking)
+	);
+	const TECHNIQUES = [
+		{ value: 'foils', label: 'foils' },
+		{ value: 'open', label: 'open work' }
+	] as const;
+	const apart = (name: string) => {
+		const outcome = ways.find((way) => way.name === name)?.outcome;
+		return outcome ? `${formatSpread(outcome.spread)} apart` : '';
+	};
+	const change = (label: string, next: Partial<BowlsPlan>) =>
+		session.change(label, (draft) => Object.assign(draft.bowls, next));
+
+	function setOrder(order: BowlsPlan['order']) {
+		session.change('order', (draft) => {
+			draft.bowls.order = order;
+			const own = draft.bowls.sections;
+			if (own) {
+				const level = sectionLevel(session.visit.reading, session.plan);
+				setSections(draft.bowls, inOrder(own, order, level));
+			}
+		});
+	}
+	function setPicking(picking: BowlsPlan['picking']) {
+		session.change('picking', (draft) => {
+			draft.bowls.picking = picking;
+			for (const section of draft.bowls.sections ?? []) section.picking = picking;
+		});
+	}
+</script>
+
+<Choice
+	label="Technique"
+	value={bowls.technique}
+	options={TECHNIQUES}
+	onchange={(technique) => change('technique', { technique })}
+/>
+{#if bowls.technique === 'foils'}
+	<NumberField
+		label="Foils"
+		value={bowls.foils}
+		min={1}
+		max={300}
+		inline
+		onchange={(foils) => change('foils', { foils })}
+	/>
+	<p class="usual">about {usual} are usual for this</p>
+	<Choice label="Picked up" value={bowls.picking} options={PICKING_OPTIONS} onchange={setPicking} />
+{/if}
+<Select
+	label="Subsections"
+	value={session.plan.section}
+	options={SECTION_OPTIONS}
+	onchange={(v) => session.change('sections', (draft) => (draft.lift.section = v))}
+/>
+<Options
+	label="Order"
+	value={bowls.order}
+	options={ORDER_NAMES.map((value) => ({
+		value,
+		label: ORDER_LABELS[value],
+		note: ORDER_REASONS[value],
+		aside: apart(value)
+	}))}
+	onchange={setOrder}
+/>
+{#if hasParts(session.visit.reading, session.plan)}
+	<Options
+		label="Along the strand"
+		value={bowls.strand}
+		options={STRAND_WAYS.map((value) => ({
+			value,
+			label: STRAND_LABELS[value],
+			note: STRAND_REASONS[value],
+			aside: apart(value)
+		}))}
+		onchange={(strand) => change('along the strand', { strand })}
+	/>
+{/if}
+{#if bowls.sections}
+	<TextButton
+		onclick={() => session.change('sections as proposed', (draft) => delete draft.bowls.sections)}
+		>Sections as proposed</TextButton
+	>
+{/if}
+
+<style>
+	.usual {
+		color: var(--ink-soft);
+		font-size: 13px;
+		text-align: right;
+	}
+</style>

@@ -1,0 +1,233 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import LiftChart from '../../charts/lift/LiftChart.svelte';
+	import { hexOf, undertoneOf } from '../../core/colour';
+	import { formatLevel } from '../../core/hair';
+	import { labOfFibre, levelOfFibre } from '../../core/lift';
+	import Button from '../../ui/Button.svelte';
+	import FootLine from '../../widgets/FootLine.svelte';
+	import Station from '../../widgets/Station.svelte';
+	import StrandRow from '../../widgets/StrandRow.svelte';
+	import { MAIN_STEP } from '../../model/visit/day';
+	import { useVisit } from '../../state/context';
+	import { labelIn, PRODUCT_OPTIONS, STEP_NAMES } from '../../wording/words';
+	import { coloursOf, seenFibre, uniform } from '../../model/visit/hair';
+	import { isTyping, usesSpace } from '../../ui/keys';
+	import CheckForm from './CheckForm.svelte';
+	import CheckList from './CheckList.svelte';
+	import { elapsedSeconds, formatClock, Ticker, toggleRun } from '../../state/runClock.svelte';
+	import { expectedAt, readyLine } from './chair';
+
+	const session = useVisit();
+	const ticker = new Ticker();
+	$effect(ticker.run);
+
+	const run = $derived(session.visit.run);
+	const running = $derived(run.runningSince !== undefined);
+	const seconds = $derived(elapsedSeconds(run, ticker.now));
+	const minute = $derived(Math.floor(seconds / 60));
+	const fibres = $derived(session.head.liftedAt(minute));
+	const colours = $derived(coloursOf(fibres, session.head.reading.whiteShare));
+	const expected = $derived(expectedAt(session, minute));
+	const ready = $derived(readyLine(session, minute));
+	const readyLab = $derived(labOfFibre(seenFibre(session.head.reading, session.head.target)));
+	const blocked = $derived(session.stops.length > 0);
+	const moments = $derived(
+		session.head.course.course.map(({ lab, ...rest }) => ({ ...rest, hex: hexOf(lab) }))
+	);
+	const seen = $derived(run.notes.filter(({ zone }) => zone === session.head.zone.name));
+	let noting = $state(false);
+
+	function toggle() {
+		if (blocked && !running) return;
+		session.change(running ? 'hold' : 'start', (draft) => {
+			session.seat(draft);
+			toggleRun(draft.run, new Date());
+		});
+	}
+	function press(event: KeyboardEvent) {
+		if (isTyping(event) || event.ctrlKey || event.metaKey || event.altKey) return;
+		if (event.key === ' ' && !usesSpace(event)) {
+			event.preventDefault();
+			toggle();
+		} else if (event.key === 'k') {
+			event.preventDefault();
+			noting = true;
+		}
+	}
+	function next() {
+		session.change('rinsed', (draft) => {
+			if (draft.run.runningSince) toggleRun(draft.run, new Date());
+			draft.run.rinsedAtMinute = Math.floor(draft.run.elapsedSeconds / 60);
+			if (!draft.settled.includes('chair')) draft.settled.push('chair');
+		});
+		void goto(`/visit/${session.id}/tone`);
+	}
+</script>
+
+<svelte:window onkeydown={press} />
+
+<Station
+	question="Is it ready?"
+	answer={formatLevel(expected.level)}
+	words={minute < 1 ? 'before the first minute' : `${undertoneOf(expected.lab).name} expected now`}
+	range={ready}
+	facts={[
+		{ value: `${session.plan.minutes} min`, label: 'planned' },
+		{
+			value: `${formatLevel(session.head.target)} ${undertoneOf(readyLab).name}`,
+			label: 'ready looks'
+		}
+	]}
+>
+	{#snippet field()}
+		<StrandRow
+			name="expected"
+			strong
+			{colours}
+			value={formatLevel(expected.level)}
+			words={hexOf(expected.lab)}
+			height={92}
+		/>
+		<StrandRow
+			name="ready"
+			colours={uniform(readyLab)}
+			value={formatLevel(session.head.target)}
+			words={hexOf(readyLab)}
+			height={38}
+		/>
+		{#if session.head.seen}
+			{@const fibre = seenFibre(session.head.reading, session.head.seen.level)}
+			<StrandRow
+				name="seen"
+				colours={uniform(labOfFibre(fibre))}
+				value={formatLevel(levelOfFibre(fibre))}
+				words="at {session.head.seen.minute} min"
+				height={38}
+			/>
+		{/if}
+	{/snippet}
+	{#snippet picture()}
+		<div class="two">
+			<div class="clock" class:running>
+				<p class="figure time" role="timer" aria-label="Time on the hair">{formatClock(seconds)}</p>
+				<div class="acts">
+					<Button primary={!running} disabled={blocked && !running} onclick={toggle}
+						>{running ? 'Hold' : seconds > 0 ? 'Go on' : 'Start'}</Button
+					>
+					<Button primary={running} onclick={() => (noting = true)}>Note a check</Button>
+				</div>
+				{#if blocked && !running}
+					<p class="blocked" role="alert">
+						{session.stops[0]!.title} The timer starts when this stop is passed or gone.
+					</p>
+				{:else}
+					<p class="soft">
+						{running
+							? 'Check from half time on, then every five to ten minutes: wipe a strand clean, name level and undertone, test the stretch.'
+							: 'Space starts and holds; k notes a check.'}
+					</p>
+				{/if}
+				{#if session.steps.length > 1}
+					<!-- The clock is that of the main application; the others are told, so that none is forgotten. -->
+					<ol class="soft steps" aria-label="Applications of the day">
+						{#each session.steps as { id, kind, plan } (id)}
+							<li class:this={id === MAIN_STEP}>
+								{STEP_NAMES[kind]}, {labelIn(PRODUCT_OPTIONS, plan.product)}
+								{plan.volume} vol, {plan.minutes} min{id === MAIN_STEP
+									? ': this clock'
+									: ', rinsed'}
+							</li>
+						{/each}
+					</ol>
+				{/if}
+				<CheckList />
+			</div>
+			<div class="course">
+				<LiftChart
+					{moments}
+					{seen}
+					window={session.head.course.window}
+					minute={Math.min(minute, 60)}
+					spent={session.head.course.spent}
+				/>
+			</div>
+		</div>
+	{/snippet}
+	{#snippet foot()}
+		<FootLine
+			station="chair"
+			cautions={session.cautions.filter((c) => c.severity === 'stop')}
+			onpass={(code, reason) => session.pass(code, reason)}
+		>
+			<Button primary={run.notes.length > 0} onclick={next}>Rinsed, go to Tone</Button>
+		</FootLine>
+	{/snippet}
+</Station>
+<CheckForm open={noting} {minute} expected={expected.level} onclose={() => (noting = false)} />
+
+<style>
+	.two {
+		display: grid;
+		grid-template-columns: minmax(0, 400px) minmax(0, 1fr);
+		gap: 34px;
+		flex: 1;
+	}
+	.course {
+		min-height: 300px;
+	}
+	.time {
+		font-size: clamp(96px, 11vw, 140px);
+		line-height: 0.95;
+		font-variant-numeric: tabular-nums;
+		letter-spacing: -0.04em;
+		color: var(--ink-soft);
+	}
+	.running .time {
+		color: var(--ink);
+	}
+	.acts {
+		display: flex;
+		gap: 12px;
+		margin: 14px 0 10px;
+	}
+	.acts :global(button) {
+		flex: 1;
+		min-height: 64px;
+		font-size: 19px;
+	}
+	.soft,
+	.blocked {
+		color: var(--ink-soft);
+	}
+	.blocked {
+		color: var(--stop);
+		font-weight: 600;
+	}
+	.steps {
+		list-style: decimal inside;
+		margin-top: 12px;
+	}
+	.steps .this {
+		color: var(--ink);
+		font-weight: 600;
+	}
+	@media (max-width: 1100px) {
+		.two {
+			grid-template-columns: 300px minmax(0, 1fr);
+			gap: 24px;
+		}
+		.time {
+			font-size: 100px;
+		}
+	}
+	@media (max-width: 900px) {
+		.two {
+			grid-template-columns: minmax(0, 1fr);
+			gap: 16px;
+		}
+		.time {
+			font-size: clamp(96px, 26vw, 150px);
+		}
+	}
+</style>

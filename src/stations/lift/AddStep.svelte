@@ -1,0 +1,73 @@
+<script lang="ts">
+	import { STEP_NAMES } from '../../wording/words';
+	import Fold from '../../ui/Fold.svelte';
+	import TextButton from '../../ui/TextButton.svelte';
+	import { MAIN_STEP } from '../../model/visit/day';
+	import { useVisit } from '../../state/context';
+	import { offers, type Offer } from '../../state/dayOffers';
+
+	const session = useVisit();
+	let looking = $state(false);
+	const MOST = 3;
+
+	function add(offer: Offer) {
+		const step = offer.make?.();
+		if (!step) return;
+		session.change(`added ${STEP_NAMES[offer.kind]}`, (draft) => {
+			(offer.before ? draft.before : draft.after).push(step);
+		});
+		session.stepId = step.id;
+	}
+	const nameOf = ({ before, kind }: Offer) => `${before ? 'First' : 'Then'}: ${STEP_NAMES[kind]}`;
+	const full = ({ before }: Offer) =>
+		(before ? session.visit.before : session.visit.after).length >= MOST;
+	function remove() {
+		const id = session.stepId;
+		session.stepId = MAIN_STEP;
+		session.change('removed an application', (draft) => {
+			draft.before = draft.before.filter((step) => step.id !== id);
+			draft.after = draft.after.filter((step) => step.id !== id);
+		});
+	}
+</script>
+
+<Fold
+	title="More than one application"
+	summary={session.steps.length > 1 ? `${session.steps.length} today` : 'one today'}
+	ontoggle={(open) => (looking = open)}
+>
+	{#if looking}
+		<ul>
+			{#each offers(session) as offer (offer.kind)}
+				<li>
+					{#if offer.make && !full(offer)}
+						<TextButton onclick={() => add(offer)}>{nameOf(offer)}</TextButton>
+					{:else}
+						<span>{nameOf(offer)}</span>
+					{/if}
+					<span class="soft">{full(offer) ? 'three are the most' : offer.why}</span>
+				</li>
+			{/each}
+		</ul>
+		<p class="soft">
+			Each starts from what the last one leaves, rinsed between, with the condition carried along.
+		</p>
+	{/if}
+	{#if session.stepId !== MAIN_STEP}
+		<TextButton onclick={remove}>Leave this application out</TextButton>
+	{/if}
+</Fold>
+
+<style>
+	li {
+		display: flex;
+		flex-direction: column;
+		align-items: flex-start;
+		line-height: 1.25;
+		padding: 4px 0;
+	}
+	.soft {
+		color: var(--ink-soft);
+		font-size: 14px;
+	}
+</style>

@@ -1,0 +1,45 @@
+<script lang="ts">
+	import { formatLevel } from '../../core/hair';
+	import Fold from '../../ui/Fold.svelte';
+	import Tick from '../../ui/Tick.svelte';
+	import { useVisit } from '../../state/context';
+	import { liftAnswer, subjectOf, type Learned } from '../../model/visit/lift';
+
+	const session = useVisit();
+	const view = $derived(session.view);
+	const taught = $derived(session.taught);
+	const step = $derived(view.shown);
+	const as = (learned?: Learned) =>
+		liftAnswer(subjectOf(view.reading, learned), step.plan, step.zone, step.earlier);
+	const typical = $derived(as());
+	const withIt = $derived(as(taught));
+</script>
+
+{#if taught.visits > 0}
+	<Fold title="What this head taught" summary={taught.words}>
+		<Tick
+			label="Predict with it"
+			checked={session.usesLearned}
+			onchange={(on) => (session.usesLearned = on)}
+		/>
+		<p>
+			With it {formatLevel(withIt.level)}, likely {formatLevel(withIt.low)} to {formatLevel(
+				withIt.high
+			)}; as a typical head {formatLevel(typical.level)}, likely {formatLevel(typical.low)} to {formatLevel(
+				typical.high
+			)}.
+		</p>
+		<p class="soft">
+			Learned from what was seen at the chair in {taught.visits} recorded visit{taught.visits === 1
+				? ''
+				: 's'}; older ones count for less.
+		</p>
+	</Fold>
+{/if}
+
+<style>
+	.soft {
+		color: var(--ink-soft);
+		font-size: 14px;
+	}
+</style>

@@ -1,0 +1,161 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import LiftChart from '../../charts/lift/LiftChart.svelte';
+	import type { ChartTrack } from '../../charts/lift/liftChart';
+	import { hexOf } from '../../core/colour';
+	import { conditionBand, formatLevel } from '../../core/hair';
+	import Button from '../../ui/Button.svelte';
+	import Choice from '../../ui/Choice.svelte';
+	import FootLine from '../../widgets/FootLine.svelte';
+	import Station from '../../widgets/Station.svelte';
+	import { MAIN_STEP } from '../../model/visit/day';
+	import { useVisit } from '../../state/context';
+	import { formatHours } from '../../wording/words';
+	import { aimVerdict } from '../../model/visit/aim';
+	import AddStep from './AddStep.svelte';
+	import DaySteps from './DaySteps.svelte';
+	import LearnedFold from './LearnedFold.svelte';
+	import LiftDials from './LiftDials.svelte';
+	import LiftField from './LiftField.svelte';
+	import SideBySide from './SideBySide.svelte';
+	import StallFold from './StallFold.svelte';
+	import VisitPlans from './VisitPlans.svelte';
+	import WaysField from './WaysField.svelte';
+	import Why from './Why.svelte';
+	import { hairOfHead, readyWords } from './field';
+	import { waysOf } from '../../state/liftWays';
+
+	const session = useVisit();
+	const view = $derived(session.view);
+	const step = $derived(view.shown);
+	const lift = $derived(step.lift);
+	const answer = $derived(step.course);
+	const moments = $derived(answer.course.map(({ lab, ...rest }) => ({ ...rest, hex: hexOf(lab) })));
+	const verdict = $derived(aimVerdict(view.sessions, view.target));
+	const heads = $derived(hairOfHead(session));
+	const ready = $derived(
+		readyWords(
+			heads.flatMap((head) => head.view.shown.ready),
+			step.lastMinute
+		)
+	);
+	/** Where the head is one, its warm root and other zones; else the other hair of the head. */
+	const tracks: ChartTrack[] = $derived(
+		heads.length === 1
+			? step.tracks.map(({ name, moments }) => ({ name, moments }))
+			: heads
+					.filter((head) => head.view !== view)
+					.map((head) => ({
+						name: head.name,
+						moments: head.view.shown.course.course
+							.filter(everyOther)
+							.map(({ lab, minute, level }) => ({
+								minute,
+								level,
+								hex: hexOf(lab)
+							}))
+					}))
+	);
+	const everyOther = (_: unknown, i: number) => i % 2 === 0;
+	const several = $derived(view.steps.length > 1);
+
+	const PICTURES = [
+		{ value: 'clock', label: 'Clock' },
+		{ value: 'ways', label: 'Side by side' },
+		{ value: 'visits', label: 'Visits' }
+	] as const;
+	let looked = $state<(typeof PICTURES)[number]['value']>('clock');
+
+	const ways = $derived(looked === 'ways' ? waysOf(session) : []);
+
+	// Each strand that is looked at gets its toner, whichever hair of the head it is.
+	$effect(() => view.findToner());
+	$effect(() => () => (session.stepId = MAIN_STEP));
+
+	const setMinute = (minutes: number) =>
+		session.changePlan('minute', (plan) => (plan.minutes = minutes));
+	function next() {
+		session.settle('lift');
+		void goto(`/visit/${session.id}/bowls`);
+	}
+</script>
+
+<Station
+	question="Where will it get to, and when?"
+	answer={formatLevel(lift.level)}
+	words={lift.undertone.name}
+	range="expected at {step.plan.minutes} min, likely {formatLevel(lift.low)} to {formatLevel(
+		lift.high
+	)}{view.reading.whiteShare > 0 ? ', the pigmented hair' : ''}"
+	facts={[
+		...(step === view.final ? [{ value: ready, label: 'all of it inside the aim' }] : []),
+		{
+			value: `${Math.round(lift.condition)} ${conditionBand(lift.condition)}`,
+			label: `condition after, from ${Math.round(view.conditionBefore)}`
+		},
+		several
+			? { value: formatLevel(view.lift.level), label: 'at the end of the day' }
+			: {
+					value: verdict.visits === 'today' ? '1 visit' : verdict.visits,
+					label: formatHours(session.chairMinutes) + ' each'
+				}
+	]}
+>
+	{#snippet field()}
+		{#if looked === 'ways'}<WaysField {ways} />{:else}<LiftField />{/if}
+	{/snippet}
+	{#snippet picture()}
+		<Choice
+			label="What to look at"
+			hideLabel
+			value={looked}
+			options={PICTURES}
+			onchange={(v) => (looked = v)}
+		/>
+		<div class="looked">
+			{#if looked === 'clock'}
+				<DaySteps />
+				<LiftChart
+					{moments}
+					{tracks}
+					window={answer.window}
+					minute={step.plan.minutes}
+					spent={answer.spent}
+					onminute={setMinute}
+				/>
+			{:else if looked === 'ways'}
+				<SideBySide {moments} {ways} />
+			{:else}
+				<VisitPlans />
+			{/if}
+		</div>
+	{/snippet}
+	{#snippet dials()}
+		<LiftDials />
+		<AddStep />
+		<Why />
+		<LearnedFold />
+		<StallFold />
+	{/snippet}
+	{#snippet foot()}
+		<FootLine
+			station="lift"
+			cautions={session.cautions.filter(
+				(c) => c.station === 'lift' || (c.station === 'read' && c.severity !== 'note')
+			)}
+			onpass={(code, reason) => session.pass(code, reason)}
+		>
+			<Button primary onclick={next}>Set bowls</Button>
+		</FootLine>
+	{/snippet}
+</Station>
+
+<style>
+	/* The chart's own tools stand on the line of the choice above it. */
+	.looked {
+		display: contents;
+		--tools-top: -46px;
+		--tools-left: auto;
+		--tools-right: 0;
+	}
+</style>

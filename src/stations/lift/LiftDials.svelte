@@ -1,0 +1,229 @@
+<script lang="ts">
+	import { volumeCeiling } from '../../core/caution';
+	import { PLACEMENTS, PRODUCT_STRENGTH } from '../../core/lift';
+	import { formatLevel } from '../../core/hair';
+	import { consistencyOf } from '../../core/mix';
+	import Dial from '../../ui/Dial.svelte';
+	import Fold from '../../ui/Fold.svelte';
+	import NumberField from '../../ui/NumberField.svelte';
+	import Select from '../../ui/Select.svelte';
+	import Tick from '../../ui/Tick.svelte';
+	import type { LiftPlan, ZoneName } from '../../schema/records';
+	import { useVisit } from '../../state/context';
+	import { whatIf } from '../../model/visit/lift';
+	import { ZONES } from '../../model/visit/hair';
+	import { blendWords } from '../../model/visit/work';
+	import {
+		formatRatio,
+		labelIn,
+		PLACEMENT_OPTIONS,
+		PRODUCT_OPTIONS,
+		SECTION_OPTIONS
+	} from '../../wording/words';
+	import { nextOf } from './hints';
+
+	const session = useVisit();
+	const view = $derived(session.view);
+	const step = $derived(view.shown);
+	const plan = $derived(step.plan);
+	const set = (label: string, recipe: (draft: LiftPlan) => void) =>
+		session.changePlan(label, recipe);
+
+	/** What a change would do to the zone that the figures speak of. */
+	const hintOf = (change: Partial<LiftPlan>) =>
+		whatIf(view.subject, plan, step.zone, change, step.earlier);
+	/** What it would do to the level of another zone. */
+	function zoneHint(name: ZoneName, change: Partial<LiftPlan>): string {
+		const zone = view.zones.find((candidate) => candidate.name === name);
+		if (!zone) return '';
+		const [now, then] = [step.levelWith(zone, {}), step.levelWith(zone, change)];
+		return `${name} ${formatLevel(now)} to ${formatLevel(then)}`;
+	}
+	const stronger = $derived(plan.volume < 40 ? Math.min(40, plan.volume + 5) : 35);
+	const thicker = $derived(plan.ratio > 1 ? plan.ratio - 0.5 : 1.5);
+	const ceiling = $derived(volumeCeiling(plan.product, plan.placement, session.shelf?.ceilings));
+	const lead = $derived(step.lift.rootLead);
+	const covered = $derived(ZONES.filter((zone) => plan.covers[zone]));
+	const keptOut = $derived(view.zones.map(({ name }) => name).filter((name) => !plan.covers[name]));
+	const thickness = { seeThrough: 'medium', medium: 'thick', thick: 'medium' } as const;
+	/** How an in-between strength is weighed together. */
+	const blend = $derived.by(() => {
+		const words = blendWords(plan.volume, session.shelf);
+		return words === '' ? '' : `${words}. `;
+	});
+	const product = $derived(
+		nextOf(
+			PRODUCT_OPTIONS.map(({ value }) => value),
+			plan.product,
+			(value) => PRODUCT_STRENGTH[value]
+		)
+	);
+	const placement = $derived(
+		nextOf(
+			PLACEMENT_OPTIONS.map(({ value }) => value).filter(
+				(value) => scalpy(value) === scalpy(plan.placement)
+			),
+			plan.placement,
+			(value) => PLACEMENTS[value].temperatureC
+		)
+	);
+	function scalpy(value: LiftPlan['placement']): boolean {
+		return value === 'onScalp' || value === 'film';
+	}
+	const delayed = (name: ZoneName, minutes: number) => ({
+		delays: { ...plan.delays, [name]: minutes }
+	});
+</script>
+
+<NumberField
+	label="Minutes"
+	value={plan.minutes}
+	min={1}
+	max={step.lastMinute}
+	unit="min"
+	inline
+	onchange={(v) => set('minute', (p) => (p.minutes = v))}
+/>
+<p class="hint">5 min more: {hintOf({ minutes: plan.minutes + 5 })}</p>
+<Dial
+	label="Developer"
+	value={plan.volume}
+	min={5}
+	max={40}
+	step={2.5}
+	shown="{plan.volume} vol"
+	{ceiling}
+	hint="{plan.volume > ceiling
+		? `Over the ceiling of ${ceiling} vol. `
+		: ''}{blend}{stronger} vol: {hintOf({
+		volume: stronger
+	})}"
+	onchange={(v) => set('developer', (p) => (p.volume = v))}
+/>
+<Dial
+	label="Ratio"
+	value={plan.ratio}
+	min={1}
+	max={3}
+	step={0.25}
+	shown="{formatRatio(plan.ratio)}, {consistencyOf(plan.ratio)}"
+	hint="{formatRatio(thicker)}: {hintOf({ ratio: Math.max(0.5, thicker) })}"
+	onchange={(v) => set('ratio', (p) => (p.ratio = v))}
+/>
+<Dial
+	label="Sections"
+	value={SECTION_OPTIONS.findIndex(({ value }) => value === plan.section)}
+	min={0}
+	max={2}
+	step={1}
+	shown={labelIn(SECTION_OPTIONS, plan.section)}
+	hint="{labelIn(SECTION_OPTIONS, thickness[plan.section])}: {hintOf({
+		section: thickness[plan.section]
+	})}"
+	onchange={(v) => set('sections', (p) => (p.section = SECTION_OPTIONS[v]?.value ?? p.section))}
+/>
+<Dial
+	label="Root follows after"
+	value={plan.delays.root}
+	min={0}
+	max={40}
+	step={1}
+	shown={plan.delays.root === 0 ? 'at once' : `${plan.delays.root} min`}
+	hint={lead > 0.1
+		? `Root ends ${lead.toFixed(1)} level lighter.`
+		: lead < -0.1
+			? `Root ends ${(-lead).toFixed(1)} level behind.`
+			: 'Root ends with the lengths.'}
+	onchange={(v) => set('root delay', (p) => (p.delays.root = v))}
+/>
+<Fold
+	title="Product and place"
+	summary="{labelIn(PRODUCT_OPTIONS, plan.product)}, {labelIn(
+		PLACEMENT_OPTIONS,
+		plan.placement
+	)}, on {covered.join(', ') || 'nothing'}"
+>
+	<Select
+		label="Product"
+		value={plan.product}
+		options={PRODUCT_OPTIONS}
+		hint="{labelIn(PRODUCT_OPTIONS, product)}: {hintOf({ product })}"
+		onchange={(v) => set('product', (p) => (p.product = v))}
+	/>
+	<Select
+		label="Placement"
+		value={plan.placement}
+		options={PLACEMENT_OPTIONS}
+		hint="{labelIn(PLACEMENT_OPTIONS, placement)}: {hintOf({ placement })}"
+		onchange={(v) => set('placement', (p) => (p.placement = v))}
+	/>
+	<div>
+		{#each ZONES as zone (zone)}
+			<Tick
+				label="On the {zone}"
+				checked={plan.covers[zone]}
+				onchange={(v) => set(`covers ${zone}`, (p) => (p.covers[zone] = v))}
+			/>
+		{/each}
+		<Tick
+			label="Bond additive"
+			checked={plan.bondAdditive}
+			hint="{plan.bondAdditive ? 'without' : 'with'} it: {hintOf({
+				bondAdditive: !plan.bondAdditive
+			})}"
+			onchange={(v) => set('bond additive', (p) => (p.bondAdditive = v))}
+		/>
+		<Tick
+			label="Hair slightly damp"
+			checked={plan.damp}
+			hint="{plan.damp ? 'dry' : 'damp'}: {hintOf({ damp: !plan.damp })}"
+			onchange={(v) => set('damp', (p) => (p.damp = v))}
+		/>
+	</div>
+</Fold>
+<Fold
+	title="Begin and finish"
+	summary={plan.delays.lengths + plan.delays.ends + plan.drawThroughMinutes === 0
+		? 'all zones at once'
+		: 'zone by zone'}
+>
+	{#each ['lengths', 'ends'] as const as zone (zone)}
+		{#if plan.covers[zone]}
+			<Dial
+				label="{zone === 'ends' ? 'Ends follow' : 'Lengths follow'} after"
+				value={plan.delays[zone]}
+				min={0}
+				max={40}
+				step={1}
+				shown={plan.delays[zone] === 0 ? 'at once' : `${plan.delays[zone]} min`}
+				hint="5 min later: {zoneHint(zone, delayed(zone, plan.delays[zone] + 5))}"
+				onchange={(v) => set(`${zone} delay`, (p) => (p.delays[zone] = v))}
+			/>
+		{/if}
+	{/each}
+	{#if keptOut.length > 0 && covered.length > 0}
+		<Dial
+			label="Drawn through at the finish"
+			value={plan.drawThroughMinutes}
+			min={0}
+			max={20}
+			step={1}
+			shown={plan.drawThroughMinutes === 0 ? 'not' : `last ${plan.drawThroughMinutes} min`}
+			hint="5 min more: {zoneHint(keptOut.at(-1)!, {
+				drawThroughMinutes: plan.drawThroughMinutes + 5
+			})}"
+			onchange={(v) => set('drawn through', (p) => (p.drawThroughMinutes = v))}
+		/>
+	{:else}
+		<p class="hint">
+			Where a zone is kept out, the spent mixture can be drawn over it for the last minutes.
+		</p>
+	{/if}
+</Fold>
+
+<style>
+	.hint {
+		font-size: 13px;
+		color: var(--ink-soft);
+	}
+</style>

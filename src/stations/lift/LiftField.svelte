@@ -1,0 +1,81 @@
+<script lang="ts">
+	import { hexOf, undertoneOf } from '../../core/colour';
+	import { formatLevel } from '../../core/hair';
+	import { bandWords, labOfFibre, SCALP } from '../../core/lift';
+	import StrandRow from '../../widgets/StrandRow.svelte';
+	import { useVisit } from '../../state/context';
+	import { tonedWord } from '../../app/summary';
+	import { hairOfHead, readyWords } from './field';
+
+	const session = useVisit();
+	const view = $derived(session.view);
+	const step = $derived(view.shown);
+	const heads = $derived(hairOfHead(session));
+	/** With many strands, only the lifted ones are shown: that is the question here. */
+	const many = $derived(heads.length > 3);
+	const warm = $derived(
+		Math.abs(step.lift.rootLead) >= 0.15
+			? {
+					share: SCALP.heatZoneCm / view.reading.lengthCm,
+					text: `scalp’s warmth: ${Math.abs(step.lift.rootLead).toFixed(1)} level ${step.lift.rootLead > 0 ? 'lighter' : 'behind'}`
+				}
+			: undefined
+	);
+</script>
+
+{#if !many}
+	<StrandRow name="now" colours={view.nowColours} value={formatLevel(view.nowLevel)} height={30} />
+{/if}
+{#each heads as head (head.key)}
+	{@const shown = head.view.shown}
+	{@const chosen = head.view === view}
+	<StrandRow
+		name={heads.length > 1
+			? head.name
+			: view.steps.length > 1
+				? `after ${step.index + 1}`
+				: 'lifted'}
+		strong={chosen}
+		colours={shown.liftedColours}
+		value={formatLevel(head.view.levelSeen(shown.fibre))}
+		words="{undertoneOf(labOfFibre(shown.fibre)).name}{heads.length === 1
+			? ` ${hexOf(labOfFibre(shown.fibre, head.view.reading.whiteShare))}`
+			: ''}"
+		note={heads.length === 1 ? '' : readyWords(shown.ready, shown.lastMinute)}
+		height={heads.length === 1 ? 92 : chosen ? 60 : 30}
+		warm={chosen ? warm : undefined}
+		{...heads.length > 1 ? { picked: chosen, onpick: () => (session.areas = head.areas) } : {}}
+	/>
+{/each}
+{#if !many}
+	<StrandRow
+		name="toned"
+		colours={view.tonedColours}
+		value={formatLevel(view.toned.level)}
+		words={tonedWord(view)}
+		height={32}
+	/>
+	<StrandRow
+		name="six weeks"
+		colours={view.fadedColours}
+		value={formatLevel(view.faded.level)}
+		words="faded"
+		height={30}
+	/>
+{/if}
+{#each step.bands as band (band.fromCm)}
+	<p class="band">{bandWords(band)}.</p>
+{/each}
+
+<style>
+	/* In line with the strands, whose names stand at their left. */
+	.band {
+		padding-left: 94px;
+		font-size: 14px;
+	}
+	@media (max-width: 760px) {
+		.band {
+			padding-left: 0;
+		}
+	}
+</style>

@@ -1,0 +1,153 @@
+<script lang="ts">
+	import { toast } from 'svelte-sonner';
+	import { calendarOf } from '../../store/calendar';
+	import { useRecords } from '../../store/context';
+	import { earliestDay, moveInSeries } from '../../model/commands/series';
+	import type { Visit } from '../../schema/records';
+	import Button from '../../ui/Button.svelte';
+	import { downloadText, fileName } from '../../store/download';
+	import { daySteps } from '../../model/visit/day';
+	import { useVisit } from '../../state/context';
+	import { formatDay, labelIn, PRODUCT_OPTIONS } from '../../wording/words';
+
+	interface Props {
+		series: readonly Visit[];
+	}
+	let { series }: Props = $props();
+	const session = useVisit();
+	const { library } = useRecords();
+	let fault = $state('');
+
+	const worked = (visit: Visit) =>
+		daySteps(visit)
+			.map(
+				({ plan }) =>
+					`${labelIn(PRODUCT_OPTIONS, plan.product)} ${plan.volume} vol ${plan.minutes} min`
+			)
+			.join(', then ');
+
+	function move(visit: Visit, input: HTMLInputElement) {
+		const date = input.value;
+		const earliest = earliestDay(series, visit);
+		if (date === '' || (earliest !== undefined && date < earliest)) {
+			fault =
+				earliest === undefined
+					? `Visit ${visit.series!.number} needs a day. It stays on ${formatDay(visit.date)}.`
+					: `Visit ${visit.series!.number} comes after the one before: ${formatDay(earliest)} or later. It stays on ${formatDay(visit.date)}.`;
+			input.value = visit.date;
+			return;
+		}
+		fault = '';
+		const updatedAt = new Date().toISOString();
+		const before = series;
+		const moved = moveInSeries(series, visit.id, date);
+		for (const each of moved) library.put({ ...each, updatedAt });
+		if (moved.length > 0)
+			toast(`${moved.length} visit${moved.length === 1 ? '' : 's'} moved.`, {
+				duration: 20_000,
+				action: {
+					label: 'Undo',
+					onClick: () =>
+						moved.forEach(({ id }) => {
+							const was = before.find((each) => each.id === id);
+							const now = library.visits.get(id);
+							if (was && now)
+								library.put({ ...now, date: was.date, updatedAt: new Date().toISOString() });
+						})
+				}
+			});
+	}
+	function exportCalendar() {
+		const name = session.client?.name ?? 'Client';
+		const days = series.map((visit) => ({
+			id: visit.id,
+			date: visit.date,
+			title: `${name}, visit ${visit.series!.number} of ${series.length}`,
+			text: worked(visit)
+		}));
+		downloadText(
+			fileName(name, series[0]!.date, 'ics'),
+			'text/calendar',
+			calendarOf(days, new Date())
+		);
+	}
+</script>
+
+<section aria-label="Planned visits">
+	<h2>Planned visits</h2>
+	<ol>
+		{#each series as visit (visit.id)}
+			<li>
+				<label>
+					<span>Visit {visit.series!.number}</span>
+					<input
+						type="date"
+						required
+						value={visit.date}
+						disabled={visit.status === 'done'}
+						min={earliestDay(series, visit)}
+						onchange={(event) => move(visit, event.currentTarget)}
+					/>
+				</label>
+				{#if visit.id === session.id}<span class="soft">this one</span>
+				{:else}<a href="/visit/{visit.id}/read">Open</a>{/if}
+				<span class="soft">{visit.status === 'done' ? 'done' : worked(visit)}</span>
+			</li>
+		{/each}
+	</ol>
+	{#if fault}<p class="fault" role="alert">{fault}</p>{/if}
+	<div class="foot">
+		<Button onclick={exportCalendar}>Calendar file</Button>
+		<p class="soft">Move one, and the later ones move with it.</p>
+	</div>
+</section>
+
+<style>
+	section {
+		padding: 8px 0 14px;
+		border-bottom: 1px solid var(--line);
+		margin-bottom: 10px;
+	}
+	h2 {
+		font-size: 17px;
+	}
+	li {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 4px 18px;
+	}
+	label {
+		display: flex;
+		align-items: center;
+		gap: 12px;
+	}
+	input {
+		min-height: 44px;
+		border: 0;
+		border-bottom: 1.5px solid var(--edge);
+		background: var(--room);
+		color: inherit;
+		font-weight: 600;
+	}
+	a {
+		min-height: 44px;
+		display: inline-flex;
+		align-items: center;
+	}
+	.foot {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 6px 18px;
+		margin-top: 10px;
+	}
+	.soft {
+		color: var(--ink-soft);
+		font-size: 14px;
+	}
+	.fault {
+		color: var(--stop);
+		font-weight: 600;
+	}
+</style>

@@ -1,0 +1,183 @@
+<script lang="ts">
+	import LiftChart from '../../charts/lift/LiftChart.svelte';
+	import type { ChartMoment } from '../../charts/lift/liftChart';
+	import { conditionBand, formatLevel } from '../../core/hair';
+	import { newId } from '../../store/documents';
+	import TextButton from '../../ui/TextButton.svelte';
+	import type { LiftWay } from '../../schema/records';
+	import { useVisit } from '../../state/context';
+	import { formatHours, formatPrice } from '../../wording/words';
+	import { dayOf, MOST_OTHERS, paceWays, productWays, type Way } from '../../state/liftWays';
+
+	interface Props {
+		/** The planned course, with its range. */
+		moments: readonly ChartMoment[];
+		ways: readonly Way[];
+	}
+	let { moments, ways }: Props = $props();
+	const session = useVisit();
+	const view = $derived(session.view);
+	const others = $derived(session.visit.ways);
+
+	const planned = $derived(ways[0]!.answer);
+	/** With several applications the axis is the whole day, and each way ends where it is rinsed. */
+	const single = $derived(session.steps.length === 1);
+	const own: readonly ChartMoment[] = $derived(
+		single
+			? moments
+			: planned.moments.map((moment) => ({
+					...moment,
+					low: moment.level,
+					high: moment.level,
+					undertone: 'none'
+				}))
+	);
+	const minute = $derived(single ? session.plan.minutes : own.at(-1)!.minute);
+
+	const copy = () =>
+		session.change('copied this way', (draft) => {
+			draft.ways.push({ id: newId(), ...dayOf(session.visit) });
+		});
+	const set = (label: string, made: readonly LiftWay[]) =>
+		session.change(label, (draft) => (draft.ways = made.slice(0, MOST_OTHERS)));
+	/** Takes another way as the plan; what was planned stays among the others, in its place. */
+	function take(id: string) {
+		session.change('took another way', (draft) => {
+			const at = draft.ways.findIndex((way) => way.id === id);
+			const way = draft.ways[at];
+			if (!way) return;
+			const before = dayOf(session.visit);
+			draft.ways[at] = { id: way.id, ...before };
+			draft.lift = way.lift;
+			draft.before = way.before;
+			draft.after = way.after;
+		});
+	}
+	const leave = (id: string) =>
+		session.change('left a way out', (draft) => {
+			draft.ways = draft.ways.filter((way) => way.id !== id);
+		});
+</script>
+
+<div class="chart">
+	<LiftChart
+		moments={own}
+		tracks={ways.slice(1).map(({ letter, answer }) => ({ name: letter, moments: answer.moments }))}
+		window={single ? view.course.window : undefined}
+		{minute}
+		spent={single ? view.course.spent : Infinity}
+		{...single
+			? {
+					onminute: (minutes: number) =>
+						session.change('minute', (draft) => (draft.lift.minutes = minutes))
+				}
+			: {}}
+	/>
+</div>
+<ol aria-label="Ways side by side">
+	{#each ways as { letter, id, answer } (letter)}
+		{@const { lift, work } = answer}
+		<li>
+			<span class="letter figure">{letter}</span>
+			<p class="what">
+				<b>{answer.name}</b>{id === undefined ? ', planned' : ''}
+				<span class="soft"
+					>{work.steps.length === 0
+						? 'leaves it as it is'
+						: `${work.steps.map(({ step }) => step.plan.minutes).join(' + ')} min, ${work.grams} g, ${formatHours(work.chairMinutes)}`}{work.price !==
+						undefined && work.steps.length > 0
+						? `, ${formatPrice(work.price, session.shelf)}`
+						: ''}</span
+				>
+			</p>
+			<p class="reach">
+				<b class="figure">{formatLevel(lift.level)}</b>
+				{answer.undertone}
+				<span class="soft"
+					>condition {Math.round(lift.condition)}
+					{conditionBand(lift.condition)}</span
+				>
+			</p>
+			<span class="acts">
+				{#if id === undefined}
+					{#if others.length < MOST_OTHERS}
+						<TextButton onclick={copy}>Copy</TextButton>
+					{/if}
+				{:else}
+					<TextButton onclick={() => take(id)}>Take {letter}</TextButton>
+					<TextButton onclick={() => leave(id)}>Leave {letter} out</TextButton>
+				{/if}
+			</span>
+		</li>
+	{/each}
+</ol>
+<p class="fill">
+	<TextButton onclick={() => set('the paces side by side', paceWays(session))}
+		>The other paces</TextButton
+	>
+	<TextButton onclick={() => set('products side by side', productWays(session))}
+		>High-lift, permanent, nothing</TextButton
+	>
+</p>
+
+<style>
+	.chart {
+		flex: 1 0 238px;
+		position: relative;
+	}
+	li {
+		display: grid;
+		grid-template-columns: 24px minmax(0, 1.5fr) minmax(0, 1fr) auto;
+		gap: 4px 14px;
+		align-items: center;
+		padding: 5px 0;
+		border-top: 1px solid var(--line);
+	}
+	.letter {
+		font-size: 19px;
+	}
+	.reach b {
+		font-size: 20px;
+	}
+	.soft {
+		display: block;
+		font-size: 13px;
+		line-height: 1.25;
+		color: var(--ink-soft);
+	}
+	.acts,
+	.fill {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0 16px;
+	}
+	.acts {
+		justify-content: flex-end;
+		min-width: 150px;
+	}
+	@media (max-width: 1100px) {
+		li {
+			grid-template-columns: 24px minmax(0, 1.4fr) minmax(0, 1fr);
+		}
+		.acts {
+			grid-column: 2 / -1;
+			justify-content: flex-start;
+		}
+	}
+	@media (max-width: 760px) {
+		li {
+			grid-template-columns: 20px minmax(0, 1fr) minmax(0, 1fr);
+		}
+		.what,
+		.acts {
+			grid-column: 2 / -1;
+		}
+		.reach {
+			grid-column: 2 / -1;
+			grid-row: 2;
+		}
+		.acts {
+			grid-row: 3;
+		}
+	}
+</style>

@@ -1,0 +1,124 @@
+<script lang="ts">
+	import { volumeCeiling } from '../../core/caution';
+	import { formatLevel } from '../../core/hair';
+	import { explainLift, whatWouldTake } from '../../core/lift';
+	import Dial from '../../ui/Dial.svelte';
+	import Fold from '../../ui/Fold.svelte';
+	import { useVisit } from '../../state/context';
+	import { applicationOn } from '../../model/visit/lift';
+	import { CAUSE_NAMES, dialWords } from '../../wording/why';
+
+	const session = useVisit();
+	const view = $derived(session.view);
+	const step = $derived(view.shown);
+	const application = $derived(applicationOn(step.plan, step.zone));
+	const why = $derived(
+		explainLift(step.start, { ...step.start, layers: [] }, application, view.subject.factors)
+	);
+	const shown = $derived(why.causes.filter(({ levels }) => Math.abs(levels) >= 0.05));
+	const widest = $derived(Math.max(0.5, ...shown.map(({ levels }) => Math.abs(levels))));
+	const signed = (levels: number) => `${levels > 0 ? '+' : '−'}${Math.abs(levels).toFixed(1)}`;
+
+	/** The level asked for: the one that Lift works towards, until another is asked. */
+	let asked = $state<number>();
+	const target = $derived(asked ?? step.target);
+	const answers = $derived(
+		whatWouldTake(step.start, application, view.subject.factors, target, {
+			minutes: step.limit,
+			volume: volumeCeiling(step.plan.product, step.plan.placement, session.shelf?.ceilings),
+			ratio: 1
+		})
+	);
+</script>
+
+<Fold
+	title="Why {formatLevel(why.level)}"
+	summary={shown[0]
+		? `${CAUSE_NAMES[shown[0].name]} ${signed(shown[0].levels)}`
+		: 'nothing unusual'}
+>
+	<p class="soft">
+		Powder, 20 vol, 1 : 2, 40 min in foil would bring this natural hair to {formatLevel(why.plain)}.
+	</p>
+	{#if shown.length > 0}
+		<dl>
+			{#each shown as { name, levels } (name)}
+				<dt>{CAUSE_NAMES[name]}</dt>
+				<dd>
+					<span class="bar" class:less={levels < 0}
+						><span style:width="{(50 * Math.abs(levels)) / widest}%"></span></span
+					>
+					<b class="figure">{signed(levels)}</b>
+				</dd>
+			{/each}
+		</dl>
+	{/if}
+</Fold>
+<Fold title="To reach {formatLevel(target)}" summary="each dial alone">
+	<Dial
+		label="Level asked for"
+		value={target}
+		min={2}
+		max={11}
+		step={0.25}
+		shown={formatLevel(target)}
+		onchange={(value) => (asked = value)}
+	/>
+	{#if why.level >= target}
+		<p>It gets there as it is planned.</p>
+	{:else if answers.length === 0}
+		<p>Every dial stands at its end: another application or another visit.</p>
+	{:else}
+		<ul>
+			{#each answers as answer (answer.dial)}
+				<li class:short={!answer.enough}>{dialWords(answer)}</li>
+			{/each}
+		</ul>
+		{#if !answers.some(({ enough }) => enough)}
+			<p class="soft">None is enough alone: turn several, or plan another application.</p>
+		{/if}
+	{/if}
+</Fold>
+
+<style>
+	dl {
+		display: grid;
+		grid-template-columns: auto minmax(0, 1fr);
+		gap: 4px 12px;
+		align-items: center;
+	}
+	dd {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) 44px;
+		gap: 8px;
+		align-items: center;
+	}
+	dd b {
+		text-align: right;
+	}
+	.bar {
+		position: relative;
+		height: 12px;
+		background: linear-gradient(var(--line), var(--line)) center / 1.5px 100% no-repeat;
+	}
+	.bar span {
+		position: absolute;
+		left: 50%;
+		top: 2px;
+		bottom: 2px;
+		background: var(--ink);
+	}
+	.bar.less span {
+		left: auto;
+		right: 50%;
+		background: none;
+		border: 1.5px solid var(--ink);
+	}
+	li {
+		padding: 3px 0;
+	}
+	.short,
+	.soft {
+		color: var(--ink-soft);
+	}
+</style>

@@ -1,0 +1,97 @@
+<script lang="ts">
+	import { FAMILIES } from '../../core/tone';
+	import type { HistoryEntry } from '../../schema/records';
+	import Button from '../../ui/Button.svelte';
+	import NumberField from '../../ui/NumberField.svelte';
+	import Select from '../../ui/Select.svelte';
+	import TextField from '../../ui/TextField.svelte';
+	import { VEHICLE_NAMES } from '../../wording/words';
+	import { ONTO_OPTIONS } from '../../model/visit/history';
+
+	interface Props {
+		entry: HistoryEntry;
+		/** The day of the visit: nothing was done after it. */
+		latest: string;
+		onchange: (entry: HistoryEntry) => void;
+		onremove: () => void;
+	}
+	let { entry, latest, onchange, onremove }: Props = $props();
+
+	const VEHICLES = (['permanent', 'demi', 'gloss', 'rapid', 'direct', 'highLift'] as const).map(
+		(value) => ({ value, label: VEHICLE_NAMES[value] })
+	);
+	const TONES = ['N', ...Object.keys(FAMILIES)].map((value) => ({ value, label: value }));
+
+	function redate(date: string) {
+		// A day that is being typed, or lies ahead, waits until it is one that can be.
+		if (/^\d{4}-\d\d-\d\d$/.test(date) && date >= '1950-01-01' && date <= latest) {
+			onchange({ ...entry, date });
+		}
+	}
+</script>
+
+<div class="form">
+	<TextField label="When" type="date" value={entry.date} oninput={redate} />
+	{#if entry.kind === 'cut'}
+		<NumberField
+			label="Cut off"
+			value={entry.cm}
+			min={0.5}
+			max={100}
+			step={0.5}
+			unit="cm"
+			onchange={(cm) => onchange({ ...entry, cm })}
+		/>
+	{:else}
+		<Select
+			label="Went on"
+			value={entry.onto}
+			options={ONTO_OPTIONS}
+			onchange={(onto) => onchange({ ...entry, onto })}
+		/>
+	{/if}
+	{#if entry.kind === 'colour'}
+		<Select
+			label="Kind"
+			value={entry.vehicle}
+			options={VEHICLES}
+			onchange={(vehicle) => onchange({ ...entry, vehicle })}
+		/>
+		<NumberField
+			label="Level on the box"
+			value={entry.level}
+			min={1}
+			max={12}
+			step={0.5}
+			onchange={(level) => onchange({ ...entry, level })}
+		/>
+		<Select
+			label="Tone"
+			value={entry.tone}
+			options={TONES.some((tone) => tone.value === entry.tone)
+				? TONES
+				: [...TONES, { value: entry.tone, label: entry.tone }]}
+			onchange={(tone) => onchange({ ...entry, tone })}
+		/>
+	{:else if entry.kind === 'lightening'}
+		<NumberField
+			label="Reached level"
+			value={entry.toLevel}
+			min={1}
+			max={12}
+			step={0.5}
+			onchange={(toLevel) => onchange({ ...entry, toLevel })}
+		/>
+	{/if}
+	<Button onclick={onremove}>Remove</Button>
+</div>
+
+<style>
+	.form {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+		gap: 10px 20px;
+		align-items: end;
+		padding: 4px 0 16px;
+	}
+</style>

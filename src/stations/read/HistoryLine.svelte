@@ -1,0 +1,230 @@
+<script lang="ts">
+	import Strand from '../../charts/strand/Strand.svelte';
+	import { formatLevel } from '../../core/hair';
+	import type { HistoryEntry } from '../../schema/records';
+	import Button from '../../ui/Button.svelte';
+	import NumberField from '../../ui/NumberField.svelte';
+	import Select from '../../ui/Select.svelte';
+	import { useVisit } from '../../state/context';
+	import { coloursOf } from '../../model/visit/hair';
+	import HistoryEntryForm from './HistoryEntryForm.svelte';
+	import {
+		agoWords,
+		entryWords,
+		headHistory,
+		KIND_OPTIONS,
+		newEntry,
+		placeOf,
+		takeHistory,
+		toldStrand,
+		weeksBefore,
+		type HistoryKind
+	} from '../../model/visit/history';
+
+	const session = useVisit();
+	const reading = $derived(session.head.reading);
+	const date = $derived(session.visit.date);
+	const washes = $derived(session.client?.washesPerWeek ?? 2);
+	/** Latest first, numbered as on the line. */
+	const entries = $derived([...reading.history].sort((p, q) => q.date.localeCompare(p.date)));
+	const oldest = $derived(Math.max(0, ...entries.map((entry) => weeksBefore(entry.date, date))));
+	const told = $derived(toldStrand(headHistory(reading, date, washes), session.head.zones));
+	const colours = $derived(
+		coloursOf(
+			told.strand.points.map(({ fibre }) => fibre),
+			reading.whiteShare
+		)
+	);
+	let open = $state<string>();
+	let kind = $state<HistoryKind>('colour');
+
+	function add() {
+		const entry = newEntry(kind, date, reading);
+		session.change(`added ${kind}`, (draft) => void draft.reading.history.push(entry));
+		open = entry.id;
+	}
+	function edit(id: string, entry: HistoryEntry) {
+		session.change('history', (draft) => {
+			draft.reading.history = draft.reading.history.map((old) => (old.id === id ? entry : old));
+		});
+	}
+	function remove(id: string) {
+		session.change('removed from the history', (draft) => {
+			draft.reading.history = draft.reading.history.filter((entry) => entry.id !== id);
+		});
+		open = undefined;
+	}
+	const take = () =>
+		session.change('took the history', (draft) => takeHistory(draft.reading, date, washes));
+
+	const MARKS = [
+		{ weeks: 0, label: 'now' },
+		{ weeks: 13, label: '3 months' },
+		{ weeks: 52, label: '1 year' },
+		{ weeks: 104, label: '2 years' },
+		{ weeks: 208, label: '4 years' }
+	];
+</script>
+
+<div class="adding">
+	<Select label="What was done" value={kind} options={KIND_OPTIONS} onchange={(v) => (kind = v)} />
+	<Button onclick={add}>Add to the history</Button>
+	<NumberField
+		label="Growth a month"
+		value={reading.growthCmPerMonth}
+		min={0.3}
+		max={3}
+		step={0.05}
+		unit="cm"
+		onchange={(v) =>
+			session.change(
+				'growth',
+				(draft) => (draft.reading.growthCmPerMonth = Math.round(v * 100) / 100)
+			)}
+	/>
+</div>
+
+{#if entries.length === 0}
+	<p class="soft">
+		Nothing told yet. Add what was done to this hair, and the strand that it made is worked out.
+	</p>
+{:else}
+	<div class="line" aria-hidden="true">
+		{#each MARKS.filter(({ weeks }) => weeks <= Math.max(52, oldest)) as { weeks, label } (weeks)}
+			<span class="mark" style:left="{placeOf(weeks, oldest) * 100}%">{label}</span>
+		{/each}
+		{#each entries as entry, i (entry.id)}
+			<span
+				class="event"
+				style:left="{placeOf(weeksBefore(entry.date, date), oldest) * 100}%"
+				class:open={open === entry.id}>{i + 1}</span
+			>
+		{/each}
+	</div>
+	<ol aria-label="History of this hair, latest first">
+		{#each entries as entry, i (entry.id)}
+			<li>
+				<button
+					class="row"
+					aria-expanded={open === entry.id}
+					onclick={() => (open = open === entry.id ? undefined : entry.id)}
+				>
+					<span class="number" class:open={open === entry.id}>{i + 1}</span>
+					<b>{entryWords(entry)}</b>
+					<span class="soft">{agoWords(weeksBefore(entry.date, date))}</span>
+				</button>
+				{#if open === entry.id}
+					<HistoryEntryForm
+						{entry}
+						latest={date}
+						onchange={(changed) => edit(entry.id, changed)}
+						onremove={() => remove(entry.id)}
+					/>
+				{/if}
+			</li>
+		{/each}
+	</ol>
+	<div class="told">
+		<span class="word">as told</span>
+		<span class="strand"
+			><Strand {colours} seed={17} label="The strand that the history makes" /></span
+		>
+	</div>
+	{#if told.disagreements.length > 0}
+		<p role="status">
+			<b>History and eye differ.</b>
+			{told.disagreements
+				.map(
+					({ zone, seen, expected }) =>
+						`${zone}: told ${formatLevel(expected)}, read ${formatLevel(seen)}`
+				)
+				.join('; ')}. The reading counts until you take the history.
+		</p>
+	{:else}
+		<p class="soft">The history agrees with what was read.</p>
+	{/if}
+	<div><Button onclick={take}>Take zones from the history</Button></div>
+{/if}
+
+<style>
+	.adding {
+		display: grid;
+		grid-template-columns: minmax(140px, 1fr) auto minmax(120px, 1fr);
+		gap: 10px 20px;
+		align-items: end;
+	}
+	.line {
+		position: relative;
+		height: 58px;
+		margin: 0 24px 0 32px;
+		border-bottom: 1.5px solid var(--ink);
+	}
+	.mark,
+	.event {
+		position: absolute;
+		transform: translateX(-50%);
+	}
+	.mark {
+		bottom: -24px;
+		font-size: 13px;
+		color: var(--ink-soft);
+		white-space: nowrap;
+	}
+	.event {
+		bottom: 4px;
+	}
+	.event,
+	.number {
+		min-width: 26px;
+		padding: 2px 4px;
+		text-align: center;
+		font-weight: 600;
+		border: 1.5px solid var(--ink);
+		border-radius: 3px;
+		background: var(--room);
+	}
+	.event.open,
+	.number.open {
+		background: var(--ink);
+		color: var(--room);
+	}
+	ol {
+		margin: 26px 0 0;
+		padding: 0;
+	}
+	.row {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0 12px;
+		align-items: center;
+		width: 100%;
+		min-height: 44px;
+		border: 0;
+		background: none;
+		text-align: left;
+		padding: 0;
+	}
+	.told {
+		display: grid;
+		grid-template-columns: 70px minmax(0, 1fr);
+		align-items: center;
+		background: var(--field);
+		color: var(--on-field);
+		padding: 8px 14px;
+	}
+	.strand {
+		display: block;
+		height: 52px;
+	}
+	.word {
+		font-size: 14px;
+	}
+	.soft {
+		color: var(--ink-soft);
+	}
+	@media (max-width: 760px) {
+		.adding {
+			grid-template-columns: minmax(0, 1fr);
+		}
+	}
+</style>

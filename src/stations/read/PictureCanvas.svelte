@@ -1,0 +1,121 @@
+<script lang="ts">
+	import { MARK_NAMES, markName, PATCH_RADIUS, type PictureReader } from '../../state/pictureReader.svelte';
+
+	interface Props {
+		reader: PictureReader;
+	}
+	let { reader }: Props = $props();
+	let canvas = $state<HTMLCanvasElement>();
+	let pointing = $state(false);
+
+	const picture = $derived(reader.picture);
+	/** Radius of a patch in per cent of the picture's width. */
+	const radius = $derived(
+		picture ? (100 * PATCH_RADIUS * Math.min(picture.width, picture.height)) / picture.width : 0
+	);
+
+	$effect(() => {
+		if (!canvas || !picture) return;
+		canvas.width = picture.width;
+		canvas.height = picture.height;
+		canvas.getContext('2d')?.putImageData(picture, 0, 0);
+	});
+
+	function press(event: PointerEvent) {
+		const box = canvas!.getBoundingClientRect();
+		const x = (event.clientX - box.left) / box.width;
+		const y = (event.clientY - box.top) / box.height;
+		reader.cross = { x, y };
+		void reader.mark(x, y);
+	}
+
+	const STEP = 0.02;
+	const MOVES: Readonly<Record<string, readonly [number, number]>> = {
+		ArrowLeft: [-STEP, 0],
+		ArrowRight: [STEP, 0],
+		ArrowUp: [0, -STEP],
+		ArrowDown: [0, STEP]
+	};
+	function key(event: KeyboardEvent) {
+		const move = MOVES[event.key];
+		if (move) reader.move(...move);
+		else if (event.key === 'Enter') void reader.mark(reader.cross.x, reader.cross.y);
+		else return;
+		event.preventDefault();
+		event.stopPropagation();
+	}
+</script>
+
+{#if picture}
+	<button
+		class="frame"
+		aria-label="Picture: point at {MARK_NAMES[
+			reader.marking
+		]}. Arrow keys move the crosshair, Enter marks."
+		onpointerup={press}
+		onkeydown={key}
+		onfocus={() => (pointing = true)}
+		onblur={() => (pointing = false)}
+	>
+		<canvas bind:this={canvas} style:aspect-ratio="{picture.width} / {picture.height}"></canvas>
+		{#if pointing}
+			<span class="cross" style:left="{100 * reader.cross.x}%" style:top="{100 * reader.cross.y}%"
+			></span>
+		{/if}
+		{#each reader.marks as mark, i (i)}
+			<span
+				class="mark"
+				style:left="{100 * mark.x}%"
+				style:top="{100 * mark.y}%"
+				style:width="{2 * radius}%"><b>{markName(reader.marks, i)}</b></span
+			>
+		{/each}
+	</button>
+{/if}
+
+<style>
+	.frame {
+		position: relative;
+		display: block;
+		width: fit-content;
+		max-width: 100%;
+		padding: 0;
+		border: 0;
+		background: var(--field);
+		cursor: crosshair;
+		overflow: hidden;
+	}
+	canvas {
+		display: block;
+		max-width: 100%;
+		max-height: 330px;
+	}
+	.mark,
+	.cross {
+		position: absolute;
+		transform: translate(-50%, -50%);
+		pointer-events: none;
+	}
+	.mark {
+		aspect-ratio: 1;
+		border: 2px solid #fff;
+		outline: 1.5px solid #000;
+	}
+	.mark b {
+		position: absolute;
+		top: 100%;
+		left: -2px;
+		padding: 0 4px;
+		font-size: 13px;
+		white-space: nowrap;
+		color: #fff;
+		background: #000;
+	}
+	.cross {
+		width: 26px;
+		height: 26px;
+		border: 1.5px solid #fff;
+		outline: 1.5px solid #000;
+		border-radius: 50%;
+	}
+</style>

@@ -1,0 +1,183 @@
+<script lang="ts">
+	import { compute } from '../../compute/browser';
+	import { formatLevel } from '../../core/hair';
+	import { DOUBT_WORDS, type PictureReading } from '../../core/picture';
+	import Button from '../../ui/Button.svelte';
+	import Tick from '../../ui/Tick.svelte';
+	import Choice from '../../ui/Choice.svelte';
+	import PictureCanvas from './PictureCanvas.svelte';
+	import PictureMarks from './PictureMarks.svelte';
+	import { PictureReader, type MarkKind } from '../../state/pictureReader.svelte';
+
+	interface Props {
+		/** What the button says that takes the reading. */
+		action: string;
+		/** Whether a small copy may be kept, if the person says so. */
+		keepable?: boolean;
+		/** Takes what was read; says what came of it. */
+		ontake: (reading: PictureReading, copy: string | undefined) => string;
+	}
+	let { action, keepable = false, ontake }: Props = $props();
+	const reader = new PictureReader(compute);
+	const reading = $derived(reader.reading);
+	let taken = $state.raw('');
+	let keep = $state(false);
+
+	const MARKS: readonly { value: MarkKind; label: string }[] = [
+		{ value: 'hair', label: 'hair' },
+		{ value: 'greyCard', label: 'grey card' },
+		{ value: 'whiteTowel', label: 'white towel' }
+	];
+
+	function pick(files: FileList | null | undefined) {
+		const file = files?.[0];
+		if (file) void reader.open(file);
+	}
+	function paste(event: ClipboardEvent) {
+		if (!event.clipboardData?.files.length) return;
+		event.preventDefault();
+		pick(event.clipboardData.files);
+	}
+	function drop(event: DragEvent) {
+		event.preventDefault();
+		pick(event.dataTransfer?.files);
+	}
+	function take() {
+		if (reading) taken = ontake(reading, keep ? reader.copy() : undefined);
+	}
+</script>
+
+<svelte:window onpaste={paste} />
+
+<div
+	class="drop"
+	role="group"
+	aria-label="Picture"
+	ondragover={(e) => e.preventDefault()}
+	ondrop={drop}
+>
+	<div class="choose">
+		<label class="file"
+			>Open a picture<input
+				type="file"
+				accept="image/*"
+				onchange={(e) => pick(e.currentTarget.files)}
+			/></label
+		>
+		<label class="file"
+			>Take one<input
+				type="file"
+				accept="image/*"
+				capture="environment"
+				onchange={(e) => pick(e.currentTarget.files)}
+			/></label
+		>
+		<span class="soft"
+			>Or drop or paste one here. It stays on this device{keepable
+				? ' and is not kept unless you say so'
+				: ' and is not kept'}.</span
+		>
+	</div>
+	{#if reader.opening}<p role="status">Opening the picture…</p>{/if}
+	{#if reader.problem}<p role="alert">{reader.problem}</p>{/if}
+	{#if reader.picture}
+		<Choice
+			label="Point at"
+			value={reader.marking}
+			options={MARKS}
+			onchange={(value) => (reader.marking = value)}
+		/>
+		<div class="work">
+			<PictureCanvas {reader} />
+			<div class="result" role="status">
+				{#if reading}
+					<p>
+						<b class="figure level">{formatLevel(reading.level)}</b>
+						<b>± {(1.28 * reading.sd).toFixed(1)} {reading.undertone.name}</b>
+					</p>
+					<p class="soft">
+						Hue {Math.round(reading.undertone.hue)}°, {reading.trust === 'good'
+							? 'to be trusted'
+							: reading.trust === 'fair'
+								? 'fairly sure'
+								: 'a guess'}.
+					</p>
+					{#each reading.doubts as doubt (doubt)}<p class="soft">{DOUBT_WORDS[doubt]}</p>{/each}
+					{#if keepable}<Tick
+							label="Keep a small copy in the record"
+							checked={keep}
+							onchange={(value) => (keep = value)}
+						/>{/if}
+					<Button onclick={take}>{action}</Button>
+					<p class="soft">{taken}</p>
+				{:else}
+					<p class="soft">
+						Point at a grey card or a white towel in the same light, then at the hair, once or more.
+					</p>
+				{/if}
+			</div>
+		</div>
+		<PictureMarks {reader} />
+	{/if}
+</div>
+
+<style>
+	.drop,
+	.result {
+		display: flex;
+		flex-direction: column;
+		gap: 10px;
+	}
+	.work {
+		display: grid;
+		grid-template-columns: minmax(0, 1.5fr) minmax(190px, 1fr);
+		gap: 14px 24px;
+		align-items: start;
+	}
+	.result {
+		min-height: 120px;
+	}
+	.choose {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 10px 16px;
+		align-items: center;
+	}
+	.file {
+		display: inline-grid;
+		place-items: center;
+		min-height: 44px;
+		padding: 0 18px;
+		border: 1px solid var(--edge);
+		border-radius: 3px;
+		font-weight: 600;
+		cursor: pointer;
+	}
+	.file:focus-within {
+		outline: 3px solid var(--accent);
+		outline-offset: 2px;
+	}
+	.file input {
+		position: absolute;
+		width: 1px;
+		height: 1px;
+		opacity: 0;
+	}
+	.level {
+		font-size: 34px;
+		margin-right: 6px;
+	}
+	.soft {
+		color: var(--ink-soft);
+		font-size: 14px;
+	}
+	@media (max-width: 760px) {
+		.work {
+			grid-template-columns: minmax(0, 1fr);
+		}
+		/* The answer stands above what is pointed at: the hand covers what is below. */
+		.result {
+			order: -1;
+		}
+	}
+</style>

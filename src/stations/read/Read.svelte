@@ -1,0 +1,189 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { conditionBand, depthName, formatLevel } from '../../core/hair';
+	import { withoutExceptions } from '../../model/visit/exceptions';
+	import Button from '../../ui/Button.svelte';
+	import TextButton from '../../ui/TextButton.svelte';
+	import Choice from '../../ui/Choice.svelte';
+	import Ladder from '../../widgets/Ladder.svelte';
+	import FootLine from '../../widgets/FootLine.svelte';
+	import Station from '../../widgets/Station.svelte';
+	import AreaPicker from '../../widgets/AreaPicker.svelte';
+	import HeadField from '../../widgets/HeadField.svelte';
+	import { useVisit } from '../../state/context';
+	import { conditionOf } from '../../model/visit/hair';
+	import { areaColours, differenceWords } from '../../wording/areas';
+	import { areaWords } from '../../wording/words';
+	import HairDials from './HairDials.svelte';
+	import Past from './Past.svelte';
+	import ReadStrand from './ReadStrand.svelte';
+	import SecondOpinion from './SecondOpinion.svelte';
+	import ZoneBorders from './ZoneBorders.svelte';
+	import ZoneColour from './ZoneColour.svelte';
+	import { ladderRungs, setLevel, setState, alikeFrom } from '../../model/commands/reading';
+
+	const session = useVisit();
+	let zone = $state<'root' | 'lengths' | 'ends'>('lengths');
+	let grey = $state(false);
+	// Another person reads blind: what the first one read is out of sight.
+	const blind = $derived(session.blind);
+	$effect(() => () => (session.blind = false));
+
+	const reading = $derived(session.view.reading);
+	const here = $derived(reading.zones[zone]);
+	const rungs = $derived(ladderRungs(reading, zone));
+	const level = $derived(here.state === 'natural' ? reading.naturalLevel : here.presentLevel);
+	const condition = $derived(conditionOf(reading));
+	const zones = $derived(session.view.zones);
+	const colours = $derived(areaColours(session.visit.reading));
+	const ZONE_OPTIONS = [
+		{ value: 'root', label: 'Root' },
+		{ value: 'lengths', label: 'Lengths' },
+		{ value: 'ends', label: 'Ends' }
+	] as const;
+	const STATE_OPTIONS = [
+		{ value: 'natural', label: 'untouched' },
+		{ value: 'coloured', label: 'coloured' },
+		{ value: 'lightened', label: 'lightened' }
+	] as const;
+	const zoneLine = $derived(
+		zones.map((z, i) => `${z.name} ${formatLevel(session.view.now[i]!)}`).join(' · ')
+	);
+
+	function next() {
+		session.settle('read');
+		void goto(`/visit/${session.id}/aim`);
+	}
+</script>
+
+<Station
+	question="What is there now?"
+	answer={blind ? '?' : formatLevel(reading.naturalLevel)}
+	words={blind ? '' : `${depthName(reading.naturalLevel)}, ${reading.warmth}`}
+	range={blind
+		? 'hidden while another person reads'
+		: `natural level${session.areas.length > 0 ? ` of the ${areaWords(session.areas)}` : ''} · ${zoneLine}${reading.whiteShare > 0 ? ` with ${Math.round(reading.whiteShare * 100)} % white` : ''}`}
+	facts={[
+		{ value: `${Math.round(condition)} ${conditionBand(condition)}`, label: 'condition before' },
+		{ value: `${reading.lengthCm} cm`, label: 'length' }
+	]}
+>
+	{#snippet field()}
+		{#if blind}
+			<p>Hold the hair against the ladder below.</p>
+		{:else}
+			<HeadField {colours}>
+				<div class:grey>
+					<ReadStrand {zone} onpick={(picked) => (zone = picked)} />
+				</div>
+				<ZoneBorders
+					{reading}
+					onchange={(recipe) => session.changeReading('zone borders', recipe)}
+				/>
+			</HeadField>
+		{/if}
+	{/snippet}
+	{#snippet picture()}
+		{#if !blind}
+			<AreaPicker
+				differs={(area) => differenceWords(session.visit.reading, area)}
+				onalike={() =>
+					session.change(
+						'areas alike',
+						(draft) => (draft.reading.areas = withoutExceptions(draft.reading.areas, session.areas))
+					)}
+			/>
+		{/if}
+		<div class="zone">
+			<Choice
+				label="Zone"
+				hideLabel
+				value={zone}
+				options={ZONE_OPTIONS}
+				onchange={(value) => (zone = value)}
+			/>
+			<Choice
+				label="What was done to it"
+				hideLabel
+				value={here.state}
+				options={STATE_OPTIONS}
+				onchange={(state) =>
+					session.changeReading(`state of ${zone}`, (draft) => setState(draft, zone, state))}
+			/>
+			<span class="grey-toggle"
+				><TextButton pressed={grey} onclick={() => (grey = !grey)}
+					>{grey ? 'In colour' : 'In grey'}</TextButton
+				></span
+			>
+		</div>
+		{#if !blind}
+			<div class:grey>
+				<Ladder
+					label="Level of the {zone}"
+					{rungs}
+					value={formatLevel(Math.round(level * 2) / 2)}
+					onpick={(value) =>
+						session.changeReading(`level of ${zone}`, (draft) =>
+							setLevel(draft, zone, Number(value))
+						)}
+				/>
+			</div>
+			<p class="hint">
+				Judge dry, without hue: squint, or look in grey. {here.state === 'natural'
+					? 'Every untouched zone takes this level.'
+					: 'This zone only.'}
+			</p>
+		{/if}
+		<div class:acts={!blind}>
+			{#if !blind}
+				<TextButton
+					onclick={() => session.changeReading('zones alike', (draft) => alikeFrom(draft, zone))}
+					>Make all zones like this one</TextButton
+				>
+			{/if}
+			<!-- A second opinion is on the head as a whole. -->
+			{#if session.areas.length === 0}<SecondOpinion {zone} />{/if}
+		</div>
+		{#if !blind}<ZoneColour {zone} />{/if}
+		<Past {zone} />
+	{/snippet}
+	{#snippet dials()}<HairDials />{/snippet}
+	{#snippet foot()}
+		<FootLine
+			station="read"
+			cautions={session.cautions.filter((c) => c.station === 'read')}
+			onpass={(code, reason) => session.pass(code, reason)}
+		>
+			<Button primary onclick={next}>Set the aim</Button>
+		</FootLine>
+	{/snippet}
+</Station>
+
+<style>
+	.grey {
+		filter: grayscale(1);
+	}
+	.zone {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0 40px;
+		align-items: center;
+		margin-bottom: 8px;
+	}
+	.grey-toggle {
+		margin-left: auto;
+	}
+	.acts {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0 24px;
+		align-items: center;
+		margin-bottom: 4px;
+		font-size: 14px;
+	}
+	.hint {
+		margin-top: 4px;
+		color: var(--ink-soft);
+		font-size: 14px;
+	}
+</style>

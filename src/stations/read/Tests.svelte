@@ -1,0 +1,138 @@
+<script lang="ts">
+	import { formatLevel } from '../../core/hair';
+	import { newId } from '../../store/documents';
+	import type { StrandTest } from '../../schema/records';
+	import Button from '../../ui/Button.svelte';
+	import Choice from '../../ui/Choice.svelte';
+	import NumberField from '../../ui/NumberField.svelte';
+	import TextButton from '../../ui/TextButton.svelte';
+	import TextField from '../../ui/TextField.svelte';
+	import Tick from '../../ui/Tick.svelte';
+	import { useVisit } from '../../state/context';
+	import { patchWords, strandWords } from '../../wording/tests';
+
+	const session = useVisit();
+	const reading = $derived(session.head.reading);
+	const latest = <T extends { date: string }>(tests: readonly T[]): T[] =>
+		[...tests].sort((p, q) => q.date.localeCompare(p.date));
+	const patches = $derived(latest(session.client?.patchTests ?? []));
+	const strands = $derived(latest(reading.strandTests));
+	const today = new Date().toISOString().slice(0, 10);
+	let date = $state(today);
+	const isDay = (text: string) => /^\d{4}-\d\d-\d\d$/.test(text) && text <= today;
+
+	const addPatch = () =>
+		session.changeClient((client) => void client.patchTests.push({ date, reacted: false }));
+	const setPatch = (date: string, reacted: boolean) =>
+		session.changeClient((client) => {
+			for (const test of client.patchTests) if (test.date === date) test.reacted = reacted;
+		});
+	const dropPatch = (date: string) =>
+		session.changeClient(
+			(client) => (client.patchTests = client.patchTests.filter((test) => test.date !== date))
+		);
+
+	const addStrand = () =>
+		session.change('strand test', (draft) => {
+			draft.reading.strandTests.push({ id: newId(), date, result: 'pending', note: '' });
+		});
+	const editStrand = (id: string, recipe: (test: StrandTest) => void) =>
+		session.change('strand test', (draft) => {
+			const test = draft.reading.strandTests.find((other) => other.id === id);
+			if (test) recipe(test);
+		});
+	const dropStrand = (id: string) =>
+		session.change('removed a strand test', (draft) => {
+			draft.reading.strandTests = draft.reading.strandTests.filter((test) => test.id !== id);
+		});
+
+	const RESULTS = [
+		{ value: 'pending', label: 'pending' },
+		{ value: 'clean', label: 'clean' },
+		{ value: 'reacted', label: 'heated, stretched or broke' }
+	] as const;
+</script>
+
+<div class="add">
+	<TextField label="Set on" type="date" value={date} oninput={(v) => (date = v)} />
+	<Button disabled={!isDay(date) || patches.some((p) => p.date === date)} onclick={addPatch}
+		>Patch test</Button
+	>
+	<Button disabled={!isDay(date)} onclick={addStrand}>Strand test</Button>
+</div>
+{#if !isDay(date)}<p class="fault" role="alert">A day up to today.</p>{/if}
+
+<section>
+	<h2>Patch tests: {patchWords(session.client, new Date())}</h2>
+	{#each patches as test (test.date)}
+		<div class="test">
+			<span class="figure">{test.date}</span>
+			<Tick label="Reacted" checked={test.reacted} onchange={(v) => setPatch(test.date, v)} />
+			<TextButton onclick={() => dropPatch(test.date)}
+				>Remove<span class="visually-hidden"> patch test of {test.date}</span></TextButton
+			>
+		</div>
+	{/each}
+</section>
+<section>
+	<h2>Strand tests of this hair: {strandWords(reading, new Date())}</h2>
+	{#each strands as test (test.id)}
+		<div class="test">
+			<span class="figure">{test.date}</span>
+			<Choice
+				label="Result of {test.date}"
+				hideLabel
+				value={test.result}
+				options={RESULTS}
+				onchange={(v) => editStrand(test.id, (t) => (t.result = v))}
+			/>
+			{#if test.result === 'clean'}
+				<NumberField
+					label="Reached level"
+					value={test.level}
+					min={1}
+					max={12}
+					step={0.5}
+					onchange={(v) => editStrand(test.id, (t) => (t.level = v))}
+				/>
+			{/if}
+			<TextButton onclick={() => dropStrand(test.id)}
+				>Remove<span class="visually-hidden"> strand test of {test.date}</span></TextButton
+			>
+		</div>
+		{#if test.level !== undefined}
+			<p class="soft">
+				The strand reached {formatLevel(test.level)}; the sums expect
+				{formatLevel(session.head.lift.level)} of the head.
+			</p>
+		{/if}
+	{/each}
+</section>
+
+<style>
+	.add,
+	.test {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 4px 20px;
+		align-items: end;
+	}
+	.test {
+		align-items: center;
+		border-top: 1px solid var(--line);
+		padding: 4px 0;
+	}
+	h2 {
+		font-size: 15px;
+		font-weight: 600;
+		margin-bottom: 4px;
+	}
+	.fault {
+		color: var(--stop);
+		font-weight: 600;
+	}
+	.soft {
+		color: var(--ink-soft);
+		font-size: 14px;
+	}
+</style>

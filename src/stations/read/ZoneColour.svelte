@@ -1,0 +1,125 @@
+<script lang="ts">
+	import NumberField from '../../ui/NumberField.svelte';
+	import Select from '../../ui/Select.svelte';
+	import { FAMILIES } from '../../core/tone';
+	import type { ZoneName } from '../../schema/records';
+	import { useVisit } from '../../state/context';
+	import { UNDERTONES, VEHICLE_NAMES } from '../../wording/words';
+	import { modelledUndertone } from '../../model/commands/reading';
+
+	interface Props {
+		zone: ZoneName;
+	}
+	let { zone }: Props = $props();
+	const session = useVisit();
+	const here = $derived(session.view.reading.zones[zone]);
+	const modelled = $derived(modelledUndertone(session.view.reading, here.presentLevel));
+	const colour = $derived(here.artificial[0]);
+
+	const KINDS = (['permanent', 'demi', 'gloss', 'direct'] as const).map((value) => ({
+		value,
+		label: VEHICLE_NAMES[value]
+	}));
+	const TONES = ['N', ...Object.keys(FAMILIES)].map((value) => ({ value, label: value }));
+	const NAMES = [
+		{ value: 'model', label: 'as the model says' },
+		...UNDERTONES.map((value) => ({ value, label: value }))
+	];
+
+	function nameIt(value: string) {
+		session.changeReading(`undertone of ${zone}`, (draft) => {
+			const target = draft.zones[zone];
+			const named = UNDERTONES.find((name) => name === value);
+			if (named) target.undertone = named;
+			else delete target.undertone;
+		});
+	}
+	const edit = (recipe: (entry: NonNullable<typeof colour>) => void) =>
+		session.changeReading(`old colour of ${zone}`, (draft) => {
+			const entry = draft.zones[zone].artificial[0];
+			if (entry) recipe(entry);
+		});
+</script>
+
+{#if here.state === 'lightened'}
+	<div class="grid">
+		<Select
+			label="What you see"
+			value={here.undertone ?? 'model'}
+			options={NAMES}
+			onchange={nameIt}
+		/>
+		<p class="note">
+			{#if here.undertone && here.undertone !== modelled}
+				You see {here.undertone}; on this head’s path level {here.presentLevel} is {modelled}. Yours
+				is kept in the record; the sums stand on the level.
+			{:else}
+				On this head’s path level {here.presentLevel} is {modelled}.
+			{/if}
+		</p>
+	</div>
+{:else if here.state === 'coloured' && colour}
+	<div class="grid four">
+		<Select
+			label="Old colour"
+			value={colour.kind}
+			options={KINDS.some((k) => k.value === colour.kind)
+				? KINDS
+				: [...KINDS, { value: colour.kind, label: VEHICLE_NAMES[colour.kind] }]}
+			onchange={(kind) => edit((entry) => (entry.kind = kind))}
+		/>
+		<NumberField
+			label="Its level"
+			value={colour.level}
+			min={1}
+			max={12}
+			step={0.5}
+			onchange={(level) => edit((entry) => (entry.level = level))}
+		/>
+		<Select
+			label="Its tone"
+			value={colour.tone}
+			options={TONES.some((t) => t.value === colour.tone)
+				? TONES
+				: [...TONES, { value: colour.tone, label: colour.tone }]}
+			onchange={(tone) => edit((entry) => (entry.tone = tone))}
+		/>
+		<NumberField
+			label="Times over"
+			value={colour.layers}
+			min={1}
+			max={20}
+			onchange={(layers) => edit((entry) => (entry.layers = layers))}
+		/>
+	</div>
+	{#if here.artificial.length > 1}
+		<p class="note">
+			And under it: {here.artificial
+				.slice(1)
+				.map((c) => `${c.level}${c.tone} ${VEHICLE_NAMES[c.kind]}`)
+				.join(', ')}.
+		</p>
+	{/if}
+{/if}
+
+<style>
+	.grid {
+		display: grid;
+		grid-template-columns: 200px minmax(0, 1fr);
+		gap: 14px 24px;
+		align-items: end;
+		margin: 6px 0 12px;
+	}
+	.four {
+		grid-template-columns: repeat(auto-fit, minmax(120px, 1fr));
+	}
+	.note {
+		color: var(--ink-soft);
+		font-size: 14px;
+	}
+	@media (max-width: 760px) {
+		.grid:not(.four) {
+			grid-template-columns: minmax(0, 1fr);
+		}
+	}
+</style>

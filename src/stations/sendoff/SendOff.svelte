@@ -1,0 +1,230 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { formatLevel } from '../../core/hair';
+	import { RETURN_WEEKS } from '../../core/plan';
+	import { toast } from 'svelte-sonner';
+	import { nextFromRecord } from '../../model/commands/series';
+	import { exportRecords } from '../../store/transfer';
+	import { downloadRecords } from '../../store/download';
+	import { useRecords } from '../../store/context';
+	import Button from '../../ui/Button.svelte';
+	import NumberField from '../../ui/NumberField.svelte';
+	import TextField from '../../ui/TextField.svelte';
+	import Station from '../../widgets/Station.svelte';
+	import StrandRow from '../../widgets/StrandRow.svelte';
+	import { useVisit } from '../../state/context';
+	import { tonedWord } from '../../app/summary';
+	import { AFTERCARE } from '../../wording/aftercare';
+	import { formulaWords } from '../../wording/tone';
+
+	const session = useVisit();
+	const { library } = useRecords();
+	const result = $derived(session.visit.result);
+	const recorded = $derived(result.recordedAt !== undefined);
+	const suggested = $derived(
+		session.visit.bowls.technique === 'foils' ? RETURN_WEEKS.foils : RETURN_WEEKS.solid
+	);
+	const gap = $derived(
+		result.level === undefined ? undefined : result.level - session.head.toned.level
+	);
+
+	function record() {
+		session.change('recorded', (draft) => {
+			draft.result.level ??= Math.round(session.head.toned.level * 10) / 10;
+			draft.result.recordedAt = new Date().toISOString();
+			draft.result.returnWeeks ??= suggested.from;
+			draft.status = 'done';
+			if (!draft.settled.includes('sendOff')) draft.settled.push('sendOff');
+		});
+		const next = nextFromRecord(library.visits.values(), session.visit);
+		if (next) library.put({ ...next, updatedAt: new Date().toISOString() });
+		toast('Recorded. The next visit starts from this.');
+	}
+	async function removeVisit() {
+		const { visit } = session;
+		await goto(`/clients/${visit.clientId}`);
+		await library.remove(visit);
+		toast(`The visit of ${visit.date} is removed.`, {
+			duration: 20_000,
+			action: { label: 'Undo', onClick: () => library.put(visit) }
+		});
+	}
+	function exportClient() {
+		downloadRecords(
+			exportRecords(library.all, new Date(), session.visit.clientId),
+			session.client?.name ?? 'client'
+		);
+	}
+</script>
+
+<Station
+	question="What did this head do?"
+	answer={result.level === undefined
+		? formatLevel(session.head.toned.level)
+		: formatLevel(result.level)}
+	words={result.level === undefined
+		? `${tonedWord(session.head)} expected`
+		: `${result.tone || tonedWord(session.head)} seen`}
+	range={gap === undefined
+		? 'Judge it dry and straight; waves hide faults.'
+		: Math.abs(gap) < 0.15
+			? 'As expected.'
+			: `${Math.abs(gap).toFixed(1)} level ${gap > 0 ? 'lighter' : 'deeper'} than expected.`}
+	facts={[
+		{
+			value: result.returnWeeks
+				? `${result.returnWeeks} weeks`
+				: `${suggested.from}–${suggested.to} weeks`,
+			label: 'until the next visit'
+		},
+		{ value: `${Math.round(session.head.lift.condition)}`, label: 'condition after' }
+	]}
+>
+	{#snippet field()}
+		<StrandRow
+			name="before"
+			colours={session.head.nowColours}
+			value={formatLevel(session.head.nowLevel)}
+			height={40}
+		/>
+		<StrandRow
+			name="lifted"
+			colours={session.head.rawColours}
+			value={formatLevel(session.head.rawLevel)}
+			words={session.head.rawUndertone.name}
+			height={40}
+		/>
+		<StrandRow
+			name="toned"
+			strong
+			colours={session.head.tonedColours}
+			value={formatLevel(session.head.toned.level)}
+			words={tonedWord(session.head)}
+			height={72}
+		/>
+		<StrandRow
+			name="six weeks"
+			colours={session.head.fadedColours}
+			value={formatLevel(session.head.faded.level)}
+			words="faded"
+			height={40}
+		/>
+	{/snippet}
+	{#snippet picture()}
+		<div class="grid">
+			<div>
+				<h2>Seen at the end</h2>
+				<div class="pair">
+					<NumberField
+						label="Level"
+						value={result.level}
+						min={1}
+						max={12}
+						step={0.1}
+						onchange={(v) => session.change('result level', (draft) => (draft.result.level = v))}
+					/>
+					<NumberField
+						label="Back in"
+						value={result.returnWeeks}
+						min={1}
+						max={52}
+						unit="weeks"
+						onchange={(v) => session.change('return', (draft) => (draft.result.returnWeeks = v))}
+					/>
+					<NumberField
+						label="Left over"
+						value={result.leftoverGrams}
+						min={0}
+						max={2000}
+						unit="g"
+						onchange={(v) =>
+							session.change('leftover', (draft) => (draft.result.leftoverGrams = v))}
+					/>
+				</div>
+				<TextField
+					label="Done by"
+					value={session.visit.colourist}
+					oninput={(v) =>
+						session.change('colourist', (draft) => (draft.colourist = v.slice(0, 120)))}
+				/>
+				<TextField
+					label="Tone, in your words"
+					value={result.tone}
+					oninput={(v) =>
+						session.change('result tone', (draft) => (draft.result.tone = v.slice(0, 120)))}
+				/>
+				<TextField
+					long
+					label="What to remember next time"
+					value={result.notes}
+					oninput={(v) =>
+						session.change('result notes', (draft) => (draft.result.notes = v.slice(0, 4000)))}
+				/>
+			</div>
+			<div>
+				<h2>For {session.client?.name.split(' ')[0] ?? 'the client'}</h2>
+				<ul>
+					{#each AFTERCARE as line (line)}<li>{line}</li>{/each}
+				</ul>
+				{#if session.head.toneParts.length > 0}
+					<p class="soft">
+						Toned with {formulaWords(session.head.toneParts)}, {session.visit.tone.minutes} min.
+					</p>
+				{/if}
+				{#each session.visit.passed.filter(({ reason }) => reason) as entry (entry.code)}
+					<p class="soft">
+						Passed {session.cautions.find(({ code }) => code === entry.code)?.title ?? entry.code} “{entry.reason}”
+					</p>
+				{/each}
+			</div>
+		</div>
+	{/snippet}
+	{#snippet foot()}
+		<p class="soft">
+			{recorded
+				? `Recorded ${new Date(result.recordedAt!).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })}. Changes are still saved.`
+				: 'Everything is saved as you go; recording closes the visit.'}
+		</p>
+		<div class="acts">
+			<Button onclick={() => void removeVisit()}>Remove visit</Button>
+			<Button onclick={() => window.print()}>Print sheet</Button>
+			<Button onclick={exportClient}>Export client</Button>
+			{#if recorded}<Button primary onclick={() => void goto('/')}>Back to the day</Button
+				>{:else}<Button primary onclick={record}>Record the visit</Button>{/if}
+		</div>
+	{/snippet}
+</Station>
+
+<style>
+	.grid {
+		display: grid;
+		grid-template-columns: repeat(auto-fit, minmax(300px, 1fr));
+		gap: 24px 44px;
+	}
+	.grid > div {
+		display: flex;
+		flex-direction: column;
+		gap: 12px;
+	}
+	.pair {
+		display: grid;
+		grid-template-columns: repeat(3, minmax(0, 1fr));
+		gap: 20px;
+		align-items: end;
+	}
+	h2 {
+		font-size: 17px;
+	}
+	li {
+		padding: 5px 0;
+		border-bottom: 1px solid var(--line);
+	}
+	.soft {
+		color: var(--ink-soft);
+	}
+	.acts {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 12px;
+	}
+</style>

@@ -1,0 +1,115 @@
+<script lang="ts">
+	import Strand from '../../charts/strand/Strand.svelte';
+	import { hexOf } from '../../core/colour';
+	import { formatLevel } from '../../core/hair';
+	import Button from '../../ui/Button.svelte';
+	import { useVisit } from '../../state/context';
+	import { recordParts } from '../../model/visit/tone';
+	import { uniform } from '../../model/visit/hair';
+	import { distanceWords, formulaWords } from '../../wording/tone';
+	import type { ToneFormula } from '../../core/tone';
+
+	const session = useVisit();
+	const formulas = $derived(session.head.toneSearch?.formulas ?? []);
+	const chosen = $derived(session.visit.tone);
+	const line = $derived(session.line);
+
+	const partsOf = (formula: ToneFormula) => (line ? recordParts(formula, line) : []);
+	const isChosen = (formula: ToneFormula) =>
+		chosen.choice === 'formula' && formulaWords(chosen.parts) === formulaWords(partsOf(formula));
+
+	function choose(formula: ToneFormula) {
+		session.change('chose a toner', (draft) => {
+			const parts = partsOf(formula);
+			draft.tone.choice = parts.length === 0 ? 'none' : 'formula';
+			draft.tone.parts = parts;
+			if (line) {
+				draft.tone.lineId = line.id;
+				draft.tone.vehicle = line.vehicle;
+			}
+		});
+	}
+</script>
+
+{#if !line}
+	<p>There is no line of colour on the Shelf. Add one there, then come back.</p>
+{:else if !session.head.toneSearch}
+	<p role="status">
+		{session.head.tonerFinder.trouble ?? `Searching ${line.name}…`}
+		{#if session.head.tonerFinder.trouble}<Button onclick={() => session.head.findToner()}
+				>Search again</Button
+			>{/if}
+	</p>
+{:else if formulas.length === 0}
+	<p>{line.name} holds no shades yet. Add them on the Shelf, or choose another line.</p>
+{:else}
+	{#if session.head.tonerFinder.trouble}
+		<p role="status" class="soft">
+			{session.head.tonerFinder.trouble} The formulas below were found before.
+			<Button onclick={() => session.head.findToner()}>Search again</Button>
+		</p>
+	{/if}
+	<ol aria-label="Formulas that come closest">
+		{#each formulas as formula (formulaWords(partsOf(formula)))}
+			<li class:chosen={isChosen(formula)}>
+				<span class="lock"
+					><Strand
+						colours={uniform(formula.lab)}
+						seed={5}
+						label="{formatLevel(formula.level)} {hexOf(formula.lab)}"
+					/></span
+				>
+				<div>
+					<p class="figure parts">{formulaWords(partsOf(formula)) || 'No toner'}</p>
+					<p class="soft">
+						<b>{distanceWords(formula.deltaE)}</b> (ΔE {formula.deltaE.toFixed(1)}), level {formatLevel(
+							formula.level
+						)}. {formula.why}
+						{#if formula.ifLeftLonger.warnings.length > 0 && formula.warnings.length === 0}Left five
+							minutes longer: {formula.ifLeftLonger.warnings[0]!.message}{/if}
+					</p>
+				</div>
+				<Button aria-pressed={isChosen(formula)} onclick={() => choose(formula)}
+					>{isChosen(formula) ? 'Chosen' : 'Choose'}</Button
+				>
+			</li>
+		{/each}
+	</ol>
+{/if}
+
+<style>
+	li {
+		display: grid;
+		grid-template-columns: 128px minmax(0, 1fr) auto;
+		gap: 16px;
+		align-items: center;
+		padding: 8px 0;
+		border-bottom: 1px solid var(--line);
+	}
+	.lock {
+		display: block;
+		height: 56px;
+		background: var(--field);
+		padding: 8px 0 8px 8px;
+	}
+	.parts {
+		font-size: 20px;
+	}
+	.chosen .parts {
+		text-decoration: underline;
+		text-decoration-thickness: 3px;
+		text-underline-offset: 5px;
+	}
+	.soft {
+		color: var(--ink-soft);
+		font-size: 14px;
+	}
+	@media (max-width: 760px) {
+		li {
+			grid-template-columns: 72px minmax(0, 1fr);
+		}
+		li :global(button) {
+			grid-column: 1 / -1;
+		}
+	}
+</style>

@@ -1,0 +1,131 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { hexOf } from '../../core/colour';
+	import { formatLevel } from '../../core/hair';
+	import Button from '../../ui/Button.svelte';
+	import FootLine from '../../widgets/FootLine.svelte';
+	import Station from '../../widgets/Station.svelte';
+	import StrandRow from '../../widgets/StrandRow.svelte';
+	import { useVisit } from '../../state/context';
+	import { tonedWord } from '../../app/summary';
+	import Formulas from './Formulas.svelte';
+	import ToneDials from './ToneDials.svelte';
+	import { distanceWords, formulaWords } from '../../wording/tone';
+
+	const session = useVisit();
+	const tone = $derived(session.visit.tone);
+	const toned = $derived(session.head.toned);
+	const parts = $derived(session.head.toneParts);
+	const undertone = $derived(session.head.rawUndertone);
+	const start = $derived(
+		session.head.seen
+			? `Seen ${formatLevel(session.head.seen.level)}`
+			: `Expected ${formatLevel(session.head.lift.level)}`
+	);
+	// Going deep is no fault where depth was asked for.
+	const warnings = $derived(
+		toned.warnings.filter(
+			({ code }) => code !== 'tooDark' || toned.level < session.head.aim.level - 0.3
+		)
+	);
+	const need = $derived(session.head.toneSearch?.needLevel);
+	const developer = $derived(
+		session.line && session.line.vehicle !== 'direct'
+			? `${Math.round(parts.reduce((sum, { grams }) => sum + grams, 0) * tone.ratio)} g`
+			: 'none'
+	);
+
+	function next() {
+		session.change('toner', (draft) => {
+			// Going on with the suggestion is choosing it.
+			if (draft.tone.choice === 'open') {
+				draft.tone.choice = parts.length > 0 ? 'formula' : 'none';
+				draft.tone.parts = [...parts];
+				if (session.line) {
+					draft.tone.lineId = session.line.id;
+					draft.tone.vehicle = session.line.vehicle;
+				}
+			}
+			if (!draft.settled.includes('tone')) draft.settled.push('tone');
+		});
+		void goto(`/visit/${session.id}/send-off`);
+	}
+</script>
+
+<Station
+	question="What neutralises what is there?"
+	answer={session.head.noToner
+		? 'No toner'
+		: formulaWords(parts) || (session.head.toneSearch ? 'nothing found' : 'searching…')}
+	words={tone.choice === 'open' && (session.head.noToner || parts.length > 0) ? 'suggested' : ''}
+	range={undertone.name === 'none'
+		? `${start}, hardly any undertone left.`
+		: `${start} ${undertone.name} at ${session.head.toneStart.minute} min: ${undertone.neutraliser} stands against it.`}
+	facts={session.head.noToner
+		? []
+		: [
+				{ value: `${tone.minutes} min`, label: 'then wipe and look' },
+				{ value: developer, label: `developer, ${session.line?.developerVolume ?? 0} vol` },
+				{ value: distanceWords(toned.deltaE), label: `ΔE ${toned.deltaE.toFixed(1)} from the aim` }
+			]}
+>
+	{#snippet field()}
+		<StrandRow
+			name={session.head.toneStart.seen ? 'seen' : 'lifted'}
+			colours={session.head.rawColours}
+			value={formatLevel(session.head.rawLevel)}
+			words="{undertone.name} {hexOf(session.head.rawLab)}"
+			height={48}
+		/>
+		<StrandRow
+			name="toned"
+			strong
+			colours={session.head.tonedColours}
+			value={formatLevel(toned.level)}
+			words="{tonedWord(session.head)} {hexOf(toned.lab)}"
+			height={88}
+		/>
+		<StrandRow
+			name="six weeks"
+			colours={session.head.fadedColours}
+			value={formatLevel(session.head.faded.level)}
+			words={hexOf(session.head.faded.lab)}
+			height={40}
+		/>
+	{/snippet}
+	{#snippet picture()}
+		{#each warnings as warning (warning.code)}
+			<p class="warning" role="status"><b>Watch:</b> {warning.message}</p>
+		{/each}
+		{#if need !== undefined}
+			<p class="warning">
+				<b>Nothing on this line comes close.</b> Lifted to {formatLevel(need)} it would. The nearest stand
+				below with their distance.
+			</p>
+		{/if}
+		<Formulas />
+	{/snippet}
+	{#snippet dials()}<ToneDials />{/snippet}
+	{#snippet foot()}
+		<FootLine
+			station="tone"
+			cautions={session.cautions.filter((c) => c.station === 'tone')}
+			onpass={(code, reason) => session.pass(code, reason)}
+		>
+			<Button
+				primary
+				onclick={next}
+				disabled={tone.choice === 'open' && session.line !== undefined && !session.head.toneSearch}
+				>{tone.choice === 'open' && parts.length > 0 ? 'Use this, send off' : 'Send off'}</Button
+			>
+		</FootLine>
+	{/snippet}
+</Station>
+
+<style>
+	.warning {
+		margin-bottom: 12px;
+		padding-left: 14px;
+		border-left: 4px solid var(--ask);
+	}
+</style>

@@ -1,0 +1,96 @@
+<script lang="ts">
+	import { depositShare } from '../../core/tone';
+	import Choice from '../../ui/Choice.svelte';
+	import Dial from '../../ui/Dial.svelte';
+	import NumberField from '../../ui/NumberField.svelte';
+	import Select from '../../ui/Select.svelte';
+	import { useVisit } from '../../state/context';
+	import { VEHICLE_NAMES, formatRatio } from '../../wording/words';
+
+	const session = useVisit();
+	const tone = $derived(session.visit.tone);
+	const lines = $derived(
+		(session.shelf?.lines ?? []).map(({ id, name, vehicle }) => ({
+			value: id,
+			label: `${name}, ${VEHICLE_NAMES[vehicle]}`
+		}))
+	);
+	const taken = $derived(Math.round(depositShare(session.head.toneConditions) * 100));
+	const CHOICES = [
+		{ value: 'open', label: 'suggest' },
+		{ value: 'formula', label: 'my choice' },
+		{ value: 'none', label: 'no toner' }
+	] as const;
+
+	function chooseLine(id: string) {
+		session.change('line', (draft) => {
+			const line = session.shelf?.lines.find((candidate) => candidate.id === id);
+			if (!line) return;
+			draft.tone = {
+				...draft.tone,
+				lineId: id,
+				vehicle: line.vehicle,
+				ratio: line.ratio,
+				minutes: line.minutes,
+				choice: 'open',
+				parts: []
+			};
+		});
+	}
+	function choose(choice: (typeof CHOICES)[number]['value']) {
+		const parts = session.head.toneParts;
+		session.change('toner or none', (draft) => {
+			if (choice === 'formula' && draft.tone.parts.length === 0) draft.tone.parts = [...parts];
+			draft.tone.choice = choice;
+		});
+	}
+</script>
+
+{#if session.line}
+	<Select label="Line" value={session.line.id} options={lines} onchange={chooseLine} />
+{/if}
+<Choice label="Toner" value={tone.choice} options={CHOICES} onchange={choose} />
+{#if tone.choice !== 'none'}
+	<Dial
+		label="Minutes"
+		value={tone.minutes}
+		min={1}
+		max={45}
+		step={1}
+		shown="{tone.minutes} min"
+		hint="{taken} % of the dye stays."
+		onchange={(v) => session.change('toner minutes', (draft) => (draft.tone.minutes = v))}
+	/>
+	{#if session.line?.vehicle !== 'direct'}
+		<Dial
+			label="Ratio"
+			value={tone.ratio}
+			min={1}
+			max={3}
+			step={0.25}
+			shown={formatRatio(tone.ratio)}
+			onchange={(v) => session.change('toner ratio', (draft) => (draft.tone.ratio = v))}
+		/>
+	{/if}
+	<NumberField
+		label="Colour in the bowl"
+		value={tone.totalGrams}
+		min={1}
+		max={500}
+		unit="g"
+		onchange={(v) => session.change('toner grams', (draft) => (draft.tone.totalGrams = v))}
+	/>
+{/if}
+{#if tone.choice === 'formula'}
+	{#each tone.parts as part, i (part.name)}
+		<NumberField
+			label={part.name}
+			value={part.grams}
+			min={0}
+			max={500}
+			unit="g"
+			onchange={(v) =>
+				session.change(`grams of ${part.name}`, (draft) => (draft.tone.parts[i]!.grams = v))}
+		/>
+	{/each}
+{/if}

@@ -1,0 +1,41 @@
+<script lang="ts">
+	import { toleranceOf } from '../../core/mix';
+	import Button from '../../ui/Button.svelte';
+	import type { Mixing } from '../../state/mixing.svelte';
+	import { shown, tenth } from '../../wording/weigh';
+
+	interface Props {
+		mixing: Mixing;
+		/** What the parts would have to weigh, in their order. */
+		mended: readonly number[];
+	}
+	let { mixing, mended }: Props = $props();
+	const more = $derived(
+		mixing.weighings.flatMap(({ part, poured }, i) => {
+			const wanting = mended[i]! - poured;
+			return part.kind !== 'additive' && wanting > toleranceOf(mended[i]!, mixing.step)
+				? [`${shown(tenth(wanting))} more ${part.name}`]
+				: [];
+		})
+	);
+</script>
+
+<section class="mend" role="alert">
+	<p>
+		<b>The ratio is off.</b> It comes back with {more.join(' and ') || 'what is in the bowl'}.
+	</p>
+	<Button primary onclick={() => mixing.mend()}>Bring the ratio back</Button>
+	<Button onclick={() => mixing.keepAsItIs()}>Leave it so</Button>
+</section>
+
+<style>
+	.mend {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 10px 18px;
+		padding: 12px 0;
+		border-top: 2px solid var(--stop);
+		font-size: 18px;
+	}
+</style>

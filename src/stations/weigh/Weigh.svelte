@@ -1,0 +1,240 @@
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import { goto } from '$app/navigation';
+	import { compute } from '../../compute/browser';
+	import { STANDING_CAUTIONS } from '../../core/caution';
+	import { SimulatedScale } from '../../devices/simulatedScale';
+	import { useRecords } from '../../store/context';
+	import Button from '../../ui/Button.svelte';
+	import NumberField from '../../ui/NumberField.svelte';
+	import TextButton from '../../ui/TextButton.svelte';
+	import { isTyping, usesSpace } from '../../ui/keys';
+	import { dayBowls } from '../../state/dayBowls';
+	import { VisitSession } from '../../state/visitState.svelte';
+	import { Awake } from '../../devices/awake.svelte';
+	import MendNotice from './MendNotice.svelte';
+	import { Mixing } from '../../state/mixing.svelte';
+	import NowWeighing from './NowWeighing.svelte';
+	import SimulatedControls from './SimulatedControls.svelte';
+	import Weighings from './Weighings.svelte';
+	import { shown } from '../../wording/weigh';
+
+	interface Props {
+		id: string;
+		/** Number of the bowl, from 1. */
+		number: number;
+	}
+	let { id, number }: Props = $props();
+	// svelte-ignore state_referenced_locally
+	// The route remounts this component for another visit.
+	const session = new VisitSession(useRecords().library, id, undefined, compute);
+	$effect(() => session.bowls.find());
+	$effect(() => session.lowlights.find());
+	$effect(() => session.head.findToner());
+	// What is only reckoned so far is not weighed.
+	const bowls = $derived(session.bowls.ready ? dayBowls(session) : []);
+	const at = $derived(Math.min(Math.max(1, number), bowls.length));
+	const bowl = $derived(bowls[at - 1]);
+	const scale = new SimulatedScale(
+		{
+			random: Math.random,
+			now: () => Date.now(),
+			wait: (ms) => new Promise((resolve) => setTimeout(resolve, ms)),
+			every: (ms, tick) => {
+				const timer = setInterval(tick, ms);
+				return () => clearInterval(timer);
+			}
+		},
+		session.shelf?.scaleStep ?? 1
+	);
+	// A search that ends, or a weighing that is written down, makes no other bowl of it.
+	const key = $derived(bowl ? `${at} ${bowl.part ?? ''} ${bowl.sections.join('|')}` : '');
+	let mixing = $state.raw<Mixing>();
+	$effect(() => {
+		if (key === '') return undefined;
+		const opened = untrack(() => new Mixing(session, bowl!, scale));
+		mixing = opened;
+		void opened.connect();
+		return () => {
+			mixing = undefined;
+			void opened.close();
+		};
+	});
+	const SCREEN = {
+		unknown: '',
+		awake: 'The screen stays on.',
+		cannot: 'This browser may let the screen go dark.'
+	} as const;
+	const awake = new Awake();
+	$effect(() => awake.hold());
+
+	const now = $derived(mixing?.now);
+	const on = $derived(mixing?.state === 'on');
+	const go = (to: number) =>
+		void goto(`/visit/${id}/mix?bowl=${Math.min(bowls.length, Math.max(1, to))}`, {
+			replaceState: true,
+			keepFocus: true
+		});
+	function press(event: KeyboardEvent) {
+		if (isTyping(event) || event.ctrlKey || event.metaKey || event.altKey) return;
+		const act: Record<string, () => void> = {
+			' ': () => (now ? takeOn() : go(at + 1)),
+			Enter: () => (now ? takeOn() : go(at + 1)),
+			t: () => mixing?.tare(),
+			m: () => mixing?.mend(),
+			ArrowRight: () => go(at + 1),
+			ArrowLeft: () => go(at - 1),
+			Escape: () => void goto(`/visit/${id}/bowls`)
+		};
+		if ((event.key === ' ' || event.key === 'Enter') && usesSpace(event)) return;
+		const does = act[event.key];
+		if (!does) return;
+		event.preventDefault();
+		does();
+	}
+	function takeOn() {
+		if (!mixing || !now) return;
+		if (now.part.unit !== 'g') mixing.takeAmount(now.target);
+		else if (on) mixing.take();
+	}
+</script>
+
+<svelte:head><title>Bowl {at} · {session.client?.name ?? 'Visit'} · Zelvant</title></svelte:head>
+<svelte:window onkeydown={press} />
+
+<main>
+	<header>
+		<div>
+			<h1>{session.bowls.ready ? `Bowl ${at} of ${bowls.length}` : 'Bowls'}</h1>
+			{#if bowl}
+				<p class="soft">
+					{session.client?.name ?? 'Client'} · {bowl.name}{bowl.part ? `: ${bowl.part}` : ''} · {bowl.note}
+				</p>
+			{/if}
+		</div>
+		<nav aria-label="Bowls">
+			<Button disabled={at <= 1} onclick={() => go(at - 1)}>Before</Button>
+			<Button disabled={at >= bowls.length} onclick={() => go(at + 1)}>Next bowl</Button>
+			<a href="/visit/{id}/bowls">Back to Bowls</a>
+		</nav>
+	</header>
+
+	{#if !session.bowls.ready}
+		<p role="status">Staging the bowls…</p>
+	{:else if !bowl}
+		<p>Nothing is put on: there is no bowl to weigh.</p>
+	{:else if mixing}
+		<NowWeighing {mixing} />
+		{#if mixing.problem}<p class="fault" role="alert">{mixing.problem}</p>{/if}
+		{#if mixing.mended}<MendNotice {mixing} mended={mixing.mended} />{/if}
+		<div class="acts">
+			{#if now}
+				{#if now.part.unit !== 'g'}
+					<Button primary onclick={takeOn}>{shown(now.target, now.part.unit)} in</Button>
+				{:else if on}
+					<Button primary={!mixing.mended} disabled={mixing.settling} onclick={takeOn}
+						>{mixing.settling ? 'Taking it…' : 'Take it'}</Button
+					>
+					<Button onclick={() => mixing?.tare()}>Tare</Button>
+				{:else}
+					<NumberField
+						label="Grams on its display"
+						value={undefined}
+						min={0}
+						max={scale.most}
+						step={0.1}
+						unit="g"
+						onchange={(grams) => mixing?.takeAmount(grams)}
+					/>
+				{/if}
+			{:else}
+				<Button primary disabled={at >= bowls.length} onclick={() => go(at + 1)}>Next bowl</Button>
+				<TextButton onclick={() => mixing?.empty()}>Weigh it again</TextButton>
+			{/if}
+		</div>
+
+		<Weighings
+			weighings={mixing.weighings}
+			index={mixing.index}
+			onchoose={(index) => mixing?.choose(index)}
+		/>
+		<footer>
+			<SimulatedControls {scale} {on} onplug={() => void mixing?.connect()} />
+			<p class="soft">
+				Space takes it, t tares, m mends, arrows change the bowl. {SCREEN[awake.state]}
+			</p>
+			<p class="soft">{STANDING_CAUTIONS.bowls}</p>
+		</footer>
+	{/if}
+</main>
+
+<style>
+	main {
+		min-height: 100dvh;
+		display: flex;
+		flex-direction: column;
+		gap: 14px;
+		padding: 20px 34px;
+		max-width: 1500px;
+		margin: 0 auto;
+	}
+	header {
+		display: flex;
+		flex-wrap: wrap;
+		justify-content: space-between;
+		align-items: center;
+		gap: 8px 30px;
+	}
+	h1 {
+		font-family: var(--figure);
+		font-size: 26px;
+		line-height: 1.2;
+	}
+	nav {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 10px 16px;
+	}
+	nav a {
+		min-height: 44px;
+		display: inline-flex;
+		align-items: center;
+	}
+	.acts {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: end;
+		gap: 14px;
+	}
+	.acts :global(button:not(.text-button)) {
+		min-height: 72px;
+		min-width: 190px;
+		font-size: 22px;
+	}
+	footer {
+		border-top: 1px solid var(--line);
+		padding-top: 10px;
+	}
+	.soft {
+		color: var(--ink-soft);
+	}
+	.fault {
+		color: var(--stop);
+		font-weight: 600;
+		font-size: 18px;
+	}
+	@media (max-width: 760px) {
+		main {
+			padding: 14px 16px;
+			gap: 10px;
+		}
+		.acts :global(button:not(.text-button)) {
+			flex: 1;
+			min-width: 0;
+		}
+		nav {
+			width: 100%;
+		}
+	}
+</style>

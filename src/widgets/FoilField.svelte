@@ -1,0 +1,110 @@
+<script lang="ts">
+	import FoilPlan from '../charts/head/FoilPlan.svelte';
+	import { DASHES, type PlannedSection } from '../charts/head/foils';
+	import { hexOf } from '../core/colour';
+	import { AREAS, labOfFibre, type AreaName } from '../core/lift';
+	import TextButton from '../ui/TextButton.svelte';
+	import { readingOf } from '../model/visit/exceptions';
+	import { downloadText, fileName } from '../store/download';
+	import { mainZone, zonesOf } from '../model/visit/hair';
+	import { useVisit } from '../state/context';
+
+	interface Props {
+		chosen: string | undefined;
+		onchoose: (id: string) => void;
+		/** On paper: the drawing alone. */
+		printed?: boolean;
+	}
+	let { chosen, onchoose, printed = false }: Props = $props();
+	const session = useVisit();
+	let svg = $state<SVGSVGElement>();
+	const named = $derived(session.bowls.sections);
+	/** Open work is drawn as so many brush strips over the head. */
+	const STRIPS = 40;
+	const sections = $derived(
+		named.map(({ section, load }, i): PlannedSection => ({
+			number: i + 1,
+			areas: section.areas,
+			strips: load ? (load.foils ?? Math.round(section.share * STRIPS)) : 0,
+			share: section.share,
+			angle: section.angle,
+			picking: load?.foils === undefined ? 'brush' : section.picking
+		}))
+	);
+	/** Each area as it comes to the rinse; where nothing goes on, as it is. */
+	const colours = $derived.by(() => {
+		const finish = session.bowls.staging?.finish ?? [];
+		const of = (area: AreaName): string => {
+			const here = named.find(({ section, load }) => load && section.areas.includes(area));
+			const one = finish.find(({ section }) => section === here?.name);
+			if (one) return hexOf(one.lab);
+			const reading = readingOf(session.visit.reading, area);
+			const zone = mainZone(zonesOf(reading), session.plan.covers);
+			return hexOf(labOfFibre(zone.fibre, reading.whiteShare));
+		};
+		return Object.fromEntries(AREAS.map((area) => [area, of(area)])) as Record<AreaName, string>;
+	});
+	const pickings = $derived([
+		...new Set(sections.filter(({ strips }) => strips > 0).map(({ picking }) => picking))
+	]);
+	const label = $derived(
+		`Foil plan: ${named.map(({ name, load }, i) => `${i + 1} ${name}${load ? '' : ' left out'}`).join(', ')}`
+	);
+	function save() {
+		if (!svg) return;
+		const name = session.client?.name ?? 'Client';
+		const text = new XMLSerializer().serializeToString(svg);
+		downloadText(fileName(`${name} foil plan`, session.visit.date, 'svg'), 'image/svg+xml', text);
+	}
+</script>
+
+<div class="field" class:paper={printed}>
+	<div class="plan">
+		<FoilPlan
+			bind:svg
+			{sections}
+			{colours}
+			{label}
+			chosen={named.findIndex(({ section }) => section.id === chosen) + 1 || undefined}
+			onpick={(number) => onchoose(named[number - 1]!.section.id)}
+		/>
+	</div>
+	{#if !printed}<div class="key">
+			{#each pickings as picking (picking)}
+				<p>
+					<svg width="56" height="8" aria-hidden="true"
+						><line x1="0" x2="56" y1="4" y2="4" stroke-dasharray={DASHES[picking]} /></svg
+					>
+					{picking}
+				</p>
+			{/each}
+			<TextButton onclick={save}>Save as SVG</TextButton>
+		</div>{/if}
+</div>
+
+<style>
+	.field {
+		display: grid;
+		grid-template-columns: minmax(0, 590px) minmax(0, 1fr);
+		gap: 10px 40px;
+		align-items: center;
+		--ink: var(--on-field);
+	}
+	.paper {
+		grid-template-columns: minmax(0, 1fr);
+	}
+	.key p {
+		display: flex;
+		align-items: center;
+		gap: 10px;
+	}
+	.key line {
+		stroke: var(--on-field);
+		stroke-width: 2;
+	}
+	@media (max-width: 760px) {
+		.field {
+			grid-template-columns: minmax(0, 1fr);
+		}
+	}
+</style>

@@ -1,0 +1,170 @@
+import { AREAS, type AreaName } from '../core/lift';
+import type { Pace, StepKind } from '../core/plan';
+import type { Shelf, Station } from '../schema/records';
+
+/** The stations of a visit in the order of work, with the one question each answers. */
+export const STATIONS: readonly { id: Station; path: string; name: string; question: string }[] = [
+	{ id: 'read', path: 'read', name: 'Read', question: 'What is there now?' },
+	{ id: 'aim', path: 'aim', name: 'Aim', question: 'Where should it end?' },
+	{ id: 'lift', path: 'lift', name: 'Lift', question: 'Where will it get to, and when?' },
+	{ id: 'bowls', path: 'bowls', name: 'Bowls', question: 'What goes into each bowl?' },
+	{ id: 'chair', path: 'chair', name: 'Chair', question: 'Is it ready?' },
+	{ id: 'tone', path: 'tone', name: 'Tone', question: 'What neutralises what is there?' },
+	{ id: 'sendOff', path: 'send-off', name: 'Send-off', question: 'What did this head do?' }
+];
+
+export const WARMTH_OPTIONS = [
+	{ value: 'ash', label: 'ash' },
+	{ value: 'neutral', label: 'neutral' },
+	{ value: 'golden', label: 'golden' },
+	{ value: 'copper', label: 'copper' },
+	{ value: 'red', label: 'red' }
+] as const;
+
+export const TEXTURE_OPTIONS = [
+	{ value: 'fine', label: 'fine' },
+	{ value: 'medium', label: 'medium' },
+	{ value: 'coarse', label: 'coarse' }
+] as const;
+
+export const DENSITY_OPTIONS = [
+	{ value: 'low', label: 'thin' },
+	{ value: 'medium', label: 'medium' },
+	{ value: 'high', label: 'dense' }
+] as const;
+
+export const POROSITY_OPTIONS = [
+	{ value: 'low', label: 'resists' },
+	{ value: 'normal', label: 'normal' },
+	{ value: 'high', label: 'porous' }
+] as const;
+
+export const PRODUCT_OPTIONS = [
+	{ value: 'powder', label: 'powder' },
+	{ value: 'cream', label: 'cream' },
+	{ value: 'clay', label: 'clay' },
+	{ value: 'oil', label: 'oil' },
+	{ value: 'bleachWash', label: 'bleach wash' },
+	{ value: 'highLift', label: 'high-lift' },
+	{ value: 'permanent', label: 'permanent' }
+] as const;
+
+export const PACE_OPTIONS = [
+	{ value: 'gentle', label: 'gentle' },
+	{ value: 'steady', label: 'steady' },
+	{ value: 'brisk', label: 'brisk' }
+] as const satisfies readonly { value: Pace; label: string }[];
+
+export const PLACEMENT_OPTIONS = [
+	{ value: 'foil', label: 'foil' },
+	{ value: 'foilCovered', label: 'covered foil' },
+	{ value: 'foilHairline', label: 'hairline foil' },
+	{ value: 'openAir', label: 'open air' },
+	{ value: 'film', label: 'film' },
+	{ value: 'cap', label: 'cap' },
+	{ value: 'onScalp', label: 'on scalp' }
+] as const;
+
+export const SECTION_OPTIONS = [
+	{ value: 'seeThrough', label: 'see-through' },
+	{ value: 'medium', label: 'medium' },
+	{ value: 'thick', label: 'thick' }
+] as const;
+
+export const DIRECTION_OPTIONS = [
+	'neutral',
+	'beige',
+	'ash',
+	'pearl',
+	'violet',
+	'silver',
+	'gold',
+	'copper',
+	'rose'
+] as const;
+
+export const UNDERTONES = [
+	'red',
+	'red-orange',
+	'orange',
+	'yellow-orange',
+	'yellow',
+	'pale yellow'
+] as const;
+
+export const VEHICLE_NAMES = {
+	permanent: 'permanent',
+	demi: 'demi-permanent',
+	gloss: 'gloss',
+	rapid: 'rapid toner',
+	direct: 'direct colour',
+	highLift: 'high-lift'
+} as const;
+
+/** The label of a value among options. */
+export const labelIn = <T extends string>(
+	options: readonly { value: T; label: string }[],
+	value: T
+): string => options.find((option) => option.value === value)?.label ?? value;
+
+/** A ratio as it is said: 1 : 1.5. */
+export const formatRatio = (ratio: number): string => `1 : ${Math.round(ratio * 100) / 100}`;
+
+/** Minutes as hours and minutes. */
+export function formatHours(minutes: number): string {
+	const whole = Math.round(minutes);
+	const hours = Math.floor(whole / 60);
+	const rest = whole % 60;
+	return hours === 0 ? `${rest} min` : `${hours} h ${rest.toString().padStart(2, '0')}`;
+}
+
+/** An ISO day as people say it: 21 December. */
+export const formatDay = (date: string): string =>
+	new Date(`${date}T12:00:00`).toLocaleDateString([], { day: 'numeric', month: 'long' });
+
+/** Weeks, one or many. */
+export const formatWeeks = (weeks: number): string => `${weeks} week${weeks === 1 ? '' : 's'}`;
+
+export const AREA_NAMES: Readonly<Record<AreaName, string>> = {
+	nape: 'nape',
+	back: 'back',
+	crown: 'crown',
+	top: 'top',
+	leftSide: 'left side',
+	rightSide: 'right side',
+	fringe: 'fringe',
+	hairline: 'hairline'
+};
+
+/** Areas in words: “crown and nape”, or the whole head when it is none or all of them. */
+export function areaWords(areas: readonly AreaName[]): string {
+	if (areas.length === 0 || areas.length === AREAS.length) return 'whole head';
+	const names = AREAS.filter((area) => areas.includes(area)).map((area) => AREA_NAMES[area]);
+	const both = areas.includes('leftSide') && areas.includes('rightSide');
+	const told = both
+		? names
+				.filter((name) => name !== 'right side')
+				.map((name) => (name === 'left side' ? 'sides' : name))
+		: names;
+	return told.length === 1 ? told[0]! : `${told.slice(0, -1).join(', ')} and ${told.at(-1)}`;
+}
+
+/** A share as people say it: 45 %. */
+export const formatShare = (share: number): string => `${Math.round(share * 100)} %`;
+
+/** A price in whole units of the salon’s currency. */
+export const formatPrice = (price: number, shelf: Shelf | undefined): string =>
+	new Intl.NumberFormat(undefined, {
+		style: 'currency',
+		currency: shelf?.rates?.currency ?? 'EUR',
+		maximumFractionDigits: 0
+	}).format(price);
+
+/** What the applications of a day are called. */
+export const STEP_NAMES: Readonly<Record<'main' | StepKind, string>> = {
+	main: 'lightening',
+	removal: 'old colour out',
+	again: 'again on what lags',
+	baseBreak: 'base break',
+	other: 'another application'
+};
