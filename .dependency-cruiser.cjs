@@ -6,7 +6,7 @@ const BELOW_STATE = ['store', 'compute', 'devices', 'model', 'schema', 'core'];
 const BELOW_ROOMS = ['widgets', 'ui', 'charts', 'wording', 'state', ...BELOW_STATE];
 const MAY_IMPORT = {
 	routes: ['app', 'server', 'stations', 'places', 'model', 'schema', 'core'],
-	server: [],
+	server: ['model', 'schema', 'core'],
 	app: ['stations', 'places', ...BELOW_ROOMS],
 	stations: BELOW_ROOMS,
 	places: BELOW_ROOMS,
@@ -17,7 +17,7 @@ const MAY_IMPORT = {
 	devices: ['core'],
 	model: ['schema', 'core'],
 	wording: ['schema', 'core'],
-	charts: ['core'],
+	charts: ['ui', 'core'],
 	ui: [],
 	schema: ['core'],
 	core: []
@@ -34,6 +34,16 @@ const arrows = LAYERS.map((layer) => ({
 		pathNot: `^src/(${[layer, ...MAY_IMPORT[layer]].join('|')})/|^src/app\\.css$`
 	}
 }));
+
+// The answers over HTTP are an edge of the house: they say in words what the screens say in words.
+arrows.find(({ name }) => name === 'layer-model').from.pathNot += '|^src/model/api/';
+arrows.push({
+	name: 'layer-model-api',
+	severity: 'error',
+	comment: 'src/model/api may import: model, wording, schema, core.',
+	from: { path: '^src/model/api/', pathNot: '\\.test\\.ts$' },
+	to: { path: '^src/', pathNot: '^src/(model|wording|schema|core)/' }
+});
 
 /** Rooms that lie side by side: one never enters another. */
 const apart = ['stations', 'places'].map((layer) => ({

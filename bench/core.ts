@@ -1,4 +1,5 @@
-import { paintStrand, type Rgb } from '../src/charts/strand/paint';
+import { paintStrand } from '../src/charts/strand/paint';
+import type { Rgb } from '../src/core/colour';
 import { weaveStrand } from '../src/charts/strand/weave';
 import { naturalPigment } from '../src/core/hair';
 import {
@@ -98,7 +99,7 @@ const problem = (shades: typeof shelf) => ({
 });
 
 const sections = Array.from({ length: 12 }, (_, i) => ({
-	name: `section ${i + 1}`,
+	id: `section ${i + 1}`,
 	grams: 40,
 	minutesToApply: 5,
 	placement: i < 4 ? ('foilCovered' as const) : ('foil' as const)

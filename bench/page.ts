@@ -1,4 +1,5 @@
-import { paintStrand, type Rgb } from '../src/charts/strand/paint';
+import { paintStrand } from '../src/charts/strand/paint';
+import type { Rgb } from '../src/core/colour';
 import { weaveStrand } from '../src/charts/strand/weave';
 import { measure, type Timing } from './measure';
 

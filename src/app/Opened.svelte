@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import type { Snippet } from 'svelte';
-	import { provideRecords } from '../store/context';
+	import { provideRecords } from '../state/records';
 	import type { Library } from '../store/library.svelte';
 	import type { Workspace } from '../store/browserStore';
 	import KeySheet from './KeySheet.svelte';

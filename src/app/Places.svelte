@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { useRecords } from '../store/context';
+	import { useRecords } from '../state/records';
 
 	const records = useRecords();
 	const PLACES = [

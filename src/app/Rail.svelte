@@ -1,8 +1,8 @@
 <script lang="ts">
 	import Check from '@lucide/svelte/icons/check';
 	import RailTools from './RailTools.svelte';
-	import { useRecords } from '../store/context';
-	import { stationLine, stationState } from './summary';
+	import { useRecords } from '../state/records';
+	import { stationLine, stationState } from '../widgets/summary';
 	import { STATIONS } from '../wording/words';
 	import type { VisitSession } from '../state/visitState.svelte';
 

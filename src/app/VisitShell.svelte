@@ -1,47 +1,32 @@
 <script lang="ts">
+	import type { Snippet } from 'svelte';
 	import { goto } from '$app/navigation';
+	import { page } from '$app/state';
 	import { toast } from 'svelte-sonner';
-	import { compute } from '../compute/browser';
-	import { useRecords } from '../store/context';
-	import Aim from '../stations/aim/Aim.svelte';
-	import Bowls from '../stations/bowls/Bowls.svelte';
-	import Chair from '../stations/chair/Chair.svelte';
-	import Lift from '../stations/lift/Lift.svelte';
-	import Read from '../stations/read/Read.svelte';
-	import SendOff from '../stations/sendoff/SendOff.svelte';
+	import { useRecords } from '../state/records';
 	import PrintSheet from './print/PrintSheet.svelte';
 	import Rail from './Rail.svelte';
 	import { isTyping } from '../ui/keys';
-	import Tone from '../stations/tone/Tone.svelte';
-	import { provideVisit } from '../state/context';
+	import { provideVisit } from '../state/visitContext';
 	import { followGestures } from '../store/gesture.svelte';
-	import { VisitSession } from '../state/visitState.svelte';
+	import { openVisit } from '../state/openVisit';
 	import { STATIONS } from '../wording/words';
 
 	interface Props {
 		id: string;
-		station: string;
+		children: Snippet;
 	}
-	let { id, station }: Props = $props();
+	let { id, children }: Props = $props();
+	const station = $derived(page.url.pathname.split('/').at(-1) ?? 'read');
 	// svelte-ignore state_referenced_locally
 	// The route remounts this component for another visit.
-	const session = new VisitSession(useRecords().library, id, undefined, compute);
+	const session = openVisit(useRecords().library, id);
 	$effect(() => session.head.findToner());
 	$effect(() => session.bowls.find());
 	$effect(() => session.lowlights.find());
 	provideVisit(session);
 	$effect(() => followGestures(window));
 
-	const PAGES: Record<string, typeof Read> = {
-		read: Read,
-		aim: Aim,
-		lift: Lift,
-		bowls: Bowls,
-		chair: Chair,
-		tone: Tone,
-		'send-off': SendOff
-	};
-	const Page = $derived(PAGES[station] ?? Read);
 	const name = $derived(STATIONS.find(({ path }) => path === station)?.name ?? 'Read');
 	const since = $derived.by(() => {
 		const { status, chairSince, date } = session.visit;
@@ -80,7 +65,7 @@
 
 <div class="shell">
 	<Rail {session} current={station} {since} />
-	<main class="no-print"><Page /></main>
+	<main class="no-print">{@render children()}</main>
 </div>
 <PrintSheet />
 

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { handAt, liftChart, momentAt, type ChartMoment } from './lift/liftChart';
-import { paintStrand, turnPixels, type Rgb } from './strand/paint';
+import { paintStrand, turnPixels } from './strand/paint';
+import type { Rgb } from '../core/colour';
 import { weaveStrand } from './strand/weave';
 
 const moments: ChartMoment[] = Array.from({ length: 31 }, (_, i) => ({

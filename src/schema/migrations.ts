@@ -1,4 +1,5 @@
 import { SCHEMA_VERSION } from './records';
+import { bowlsWithIds } from './bowlsByName';
 
 /** Turns a document of one version into the next. */
 type Migration = (document: Record<string, unknown>) => Record<string, unknown>;
@@ -103,7 +104,10 @@ const MIGRATIONS: Readonly<Record<number, Migration>> = {
 				...bowls
 			}
 		};
-	}
+	},
+	/** Bowls and their sections go by ids; until then they went by the words on the screen. */
+	5: (document) =>
+		document['kind'] === 'visit' ? { ...document, bowls: bowlsWithIds(document) } : document
 };
 
 export type Migrated =

@@ -3,11 +3,11 @@ import { SENSITIVITIES } from '../core/caution';
 import { AREAS } from '../core/lift';
 import { PICKING_NAMES } from '../core/mix';
 import { PACES, RESULT_KIND_NAMES, STEP_KINDS } from '../core/plan';
-import { ANGLES, ORDER_NAMES, RINSE_MODES } from '../core/work';
+import { ANGLES, ORDER_NAMES, RINSE_MODES, STRAND_PARTS } from '../core/work';
 import * as hair from './hair';
 
 /** Version of every stored document. Raise it with a migration in `migrations.ts`. */
-export const SCHEMA_VERSION = 5 as const;
+export const SCHEMA_VERSION = 6 as const;
 
 const id = z.string().regex(/^[\w-]{1,64}$/);
 const when = z.iso.datetime();
@@ -232,17 +232,29 @@ export const headSection = z.object({
 
 /** A bowl as it was really weighed; its strength and ratio are those it was mixed for. */
 export const mixedBowl = z.object({
+	/** What it goes by for good, whatever its sections are called or where they stand. */
+	id: text(200).min(1),
+	kind: z.enum(['lightener', 'lowlights', 'toner']),
+	/** The application of the day that it belongs to; none for colour beside it. */
+	step: text(64).optional(),
+	/** Its place in the order of mixing when it was weighed. */
 	number: z.number().int().min(1).max(60),
 	at: when,
 	/** 0 where nothing develops it. */
 	volume: z.number().min(0).max(40),
 	ratio: z.number().min(0).max(4),
-	sections: z.array(text(120)).max(40),
+	/** The sections it serves, by what they go by. */
+	sections: z.array(id).max(80),
 	/** The part of the strand it goes on, where several are worked apart. */
-	part: text(40).optional(),
+	part: z.enum(STRAND_PARTS).optional(),
+	/** What it was for in the words of an older record, where no section answers to them any more. */
+	heldFor: z.array(text(120)).max(40).optional(),
 	parts: z
 		.array(
 			z.object({
+				/** What it goes by in this bowl: `lightener`, `second`, `developer:20`, `colour:…`, `additive`. */
+				key: text(200).min(1),
+				/** What it was called then. */
 				name: text(120),
 				grams: z.number().min(0).max(5000),
 				target: z.number().min(0).max(5000)

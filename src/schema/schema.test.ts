@@ -14,6 +14,7 @@ import storedVisit2 from './stored/visit.v2.json';
 import storedShelf4 from './stored/shelf.v4.json';
 import storedVisit4 from './stored/visit.v4.json';
 import storedVisit3 from './stored/visit.v3.json';
+import storedVisit5 from './stored/visit.v5.json';
 
 describe('records', () => {
 	it('the demo and the first shelf fit', () => {
@@ -124,6 +125,56 @@ describe('migration', () => {
 			scaleStep: 1,
 			additive: { unit: 'g', amount: 1, perGrams: 10 }
 		});
+	});
+	it('finds the bowls of version 5 by what their sections go by, and keeps the words of what is gone', () => {
+		const visit = lifted(storedVisit5);
+		if (visit.kind !== 'visit') throw new Error('no visit');
+		const { mixed } = visit.bowls;
+		expect(
+			mixed.map(({ id, kind, step, sections, part, heldFor }) => ({
+				id,
+				kind,
+				step,
+				sections,
+				part,
+				heldFor
+			}))
+		).toEqual([
+			{ id: 'main:nape', kind: 'lightener', step: 'main', sections: ['nape', 'back-1'] },
+			{
+				id: 'main:lengths:leftSide',
+				kind: 'lightener',
+				step: 'main',
+				sections: ['leftSide', 'crown'],
+				part: 'lengths'
+			},
+			{ id: 'weighed:3', kind: 'lightener', step: 'main', sections: [], heldFor: ['fringe'] },
+			{ id: 'again-1:1', kind: 'lightener', step: 'again-1', sections: [] },
+			{ id: 'toner', kind: 'toner', sections: [] }
+		]);
+		expect(mixed[0]!.parts.map(({ key }) => key)).toEqual([
+			'lightener',
+			'developer:10',
+			'developer:20',
+			'additive'
+		]);
+		expect(mixed[1]!.parts.map(({ key }) => key)).toEqual(['lightener', 'second', 'developer:20']);
+		expect(mixed[4]!.parts.map(({ key }) => key)).toEqual(['colour:9V', 'developer:7']);
+		const grams = (bowls: readonly { parts: readonly { grams: number }[] }[]) =>
+			bowls.flatMap(({ parts }) => parts.map((part) => part.grams));
+		expect(grams(mixed)).toEqual(grams(storedVisit5.bowls.mixed));
+	});
+	it('finds proposed sections by their names too', () => {
+		const { sections: _sections, ...bowls } = storedVisit5.bowls;
+		const proposed = {
+			...storedVisit5,
+			bowls: { ...bowls, mixed: [{ ...bowls.mixed[0]!, sections: ['left side', 'back 2'] }] }
+		};
+		const visit = lifted(proposed);
+		expect(visit.kind === 'visit' && visit.bowls.mixed[0]!.sections).toEqual([
+			'leftSide',
+			'back-2'
+		]);
 	});
 	it('refuses what is newer, and what is no document', () => {
 		expect(migrate({ schemaVersion: SCHEMA_VERSION + 1 })).toEqual({ ok: false, problem: 'newer' });

@@ -7,9 +7,10 @@ import { plainAim } from '../model/commands/newVisit';
 import { cost, fadeWeeks, freshenIn, returnDates } from '../model/visit/upkeep';
 import { seenFibre } from '../model/visit/hair';
 import { aimLab } from '../model/visit/tone';
-import { verdictWords } from '../model/visit/aim';
+import { verdictWords } from '../wording/verdict';
+import { contrastWords, panelWords } from '../wording/aim';
 import { AimView } from './aimView.svelte';
-import { contrastWords, panelWords, setColour, takeKind } from '../model/commands/aim';
+import { setColour, takeKind } from '../model/commands/aim';
 
 async function open(name: string) {
 	const { session } = await openVisit(name);

@@ -54,7 +54,7 @@ export class AimView {
 	/** How far a piece of hair gets, where that is less than it should: the strands go no further. */
 	#reach = $derived.by(() => {
 		const short = (this.judgement?.hair ?? []).filter(({ plan, already }) => !plan && !already);
-		return new Map(short.map(({ name, nearest }) => [name, nearest?.level]));
+		return new Map(short.map(({ id, nearest }) => [id, nearest?.level]));
 	});
 
 	strands = $derived.by(() => aimStrands(this.#session, this.#session.view, this.#reach));

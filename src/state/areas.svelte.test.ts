@@ -1,7 +1,9 @@
+import { areaDifference } from '../model/visit/areaDifference';
 import { describe, expect, it } from 'vitest';
 import { openVisit } from './testing';
 import { AREAS } from '../core/lift';
-import { areaColours, differenceWords, exceptWords } from '../wording/areas';
+import { differenceWords, exceptWords } from '../wording/areas';
+import { areaColours } from '../model/visit/areaColours';
 import { areaWords } from '../wording/words';
 
 const open = async (name: string) => (await openVisit(name)).session;
@@ -43,7 +45,8 @@ describe('areas of a head', () => {
 
 	it('are told in words, alike ones together', async () => {
 		const session = await open('hesper-oake');
-		const words = () => exceptWords((area) => differenceWords(session.visit.reading, area));
+		const words = () =>
+			exceptWords((area) => differenceWords(areaDifference(session.visit.reading, area)));
 		expect(words()).toBe('The same everywhere.');
 		session.areas = ['leftSide', 'rightSide'];
 		session.changeReading('white', (reading) => (reading.whiteShare = 0.3));

@@ -4,11 +4,13 @@ import { finish } from '../core/steps';
 import { mergeSections, moveSection, splitSection, stageHeadSteps } from '../core/work';
 import { readingOf } from '../model/visit/exceptions';
 import { openVisit } from './testing';
-import { dayBowls, mixtureCost } from './dayBowls';
+import { dayBowls, mixtureCost } from '../model/visit/dayBowls';
 import { canFollow, follow } from './followAdvice';
 import { clockRows } from '../stations/bowls/clockRows';
-import { editSections } from './editSections';
-import { startOf, timeOf } from '../model/visit/when';
+import { editSection } from '../model/commands/sections';
+import { bowlName, clockSubjectWords, partName, sectionNamer } from '../wording/bowls';
+import { startOf } from '../model/visit/when';
+import { timeOf } from '../wording/words';
 
 const PEOPLE = [
 	'hesper-oake',
@@ -27,7 +29,9 @@ describe('the bowls of a demo head', () => {
 		const { session } = await openVisit(id);
 		const { staging, sections } = session.bowls;
 		const worked = sections.filter(({ load }) => load);
-		expect(staging!.bowls.flatMap((bowl) => bowl.sections)).toEqual(worked.map(({ name }) => name));
+		expect(staging!.bowls.flatMap((bowl) => bowl.sections)).toEqual(
+			worked.map(({ section }) => section.id)
+		);
 		const needed = worked.reduce((sum, { load }) => sum + load!.grams, 0);
 		expect(session.bowlPlan.totalGrams).toBeGreaterThanOrEqual(Math.floor(needed * 1.1 - 1));
 		const lighteners = dayBowls(session).filter(({ parts }) =>
@@ -66,7 +70,10 @@ describe('the bowls of a demo head', () => {
 		expect(session.head.lift.level).toBeLessThan(level);
 		const [bowl] = dayBowls(session);
 		const of = (kind: string) => bowl!.parts.filter((part) => part.kind === kind);
-		expect(of('lightener').map(({ name }) => name)).toEqual(['Saltmarsh powder', 'cream']);
+		expect(of('lightener').map((part) => partName(part, session.shelf))).toEqual([
+			'Saltmarsh powder',
+			'cream'
+		]);
 		const [one, other] = of('lightener').map(({ amount }) => amount) as [number, number];
 		expect(Math.abs(one - other)).toBeLessThanOrEqual(1);
 		expect(of('additive')).toHaveLength(1);
@@ -74,7 +81,7 @@ describe('the bowls of a demo head', () => {
 	});
 	it('lowlights and toner have bowls of their own, and the chair’s hours hold them', async () => {
 		const { session } = await openVisit('hesper-oake');
-		const names = dayBowls(session).map(({ name }) => name);
+		const names = dayBowls(session).map((bowl) => bowlName(bowl, String));
 		expect(names.at(-2)).toBe('lowlights');
 		expect(names.at(-1)).toMatch(/^toner/);
 		const { parts, aside } = session.lowlights.bowl!;
@@ -84,7 +91,7 @@ describe('the bowls of a demo head', () => {
 		session.change('no lowlights', ({ aim }) => delete aim.lowlights);
 		expect(session.chairMinutes).toBeLessThan(hours);
 		session.change('no toner', ({ tone }) => (tone.choice = 'none'));
-		expect(dayBowls(session).at(-1)!.name).not.toMatch(/^toner/);
+		expect(dayBowls(session).at(-1)!.kind).not.toBe('toner');
 	});
 	it('cost what their grams cost, and nothing where nobody said', async () => {
 		const { session } = await openVisit('hesper-oake');
@@ -146,9 +153,8 @@ describe('editing sections', () => {
 	it('a section that is left out takes no bowl and no minutes', async () => {
 		const { session } = await openVisit('hesper-oake');
 		const { grams, chairMinutes } = session.work;
-		editSections(session, 'skip', (sections) =>
-			sections.map((section) => (section.id === 'crown' ? { ...section, skip: true } : section))
-		);
+		const sections = session.bowls.sections.map(({ section }) => section);
+		session.change('skip', ({ bowls }) => editSection(bowls, sections, 'crown', { skip: true }));
 		expect(session.work.grams).toBeLessThan(grams);
 		expect(session.chairMinutes).toBeLessThan(chairMinutes);
 		expect(session.bowls.staging!.finish.map(({ section }) => section)).not.toContain('crown');
@@ -174,7 +180,10 @@ describe('times of day', () => {
 	it('rows of the clock hold everybody’s work, and every section while it lies', async () => {
 		const { session } = await openVisit('anneke-rill');
 		const { clock, staging } = session.bowls;
-		const rows = clockRows(clock!, staging!);
+		const nameOf = sectionNamer(session.bowls.sections.map(({ section }) => section));
+		const rows = clockRows(clock!, staging!, (item) =>
+			clockSubjectWords(item, nameOf, () => undefined)
+		);
 		expect(rows[0]).toMatchObject({ name: 'colourist', person: true });
 		expect(rows.filter(({ person }) => !person).length).toBe(staging!.finish.length + 1);
 		for (const { bars } of rows) {

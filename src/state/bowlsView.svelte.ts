@@ -1,4 +1,3 @@
-import { STEP_NAMES } from '../wording/words';
 import {
 	serviceClock,
 	stageHead,
@@ -8,14 +7,15 @@ import {
 	type HeadStaging,
 	type ServiceClock,
 	type Staging,
-	type StagingAnswer
+	type StagingAnswer,
+	type StagingProblemFault
 } from '../core/work';
 import type { ComputeClient } from '../compute/client';
 import type { LiftPlan, Shelf, Visit } from '../schema/records';
 import { daySteps, MAIN_STEP } from '../model/visit/day';
 import { Finder, HAND_RESTS_MS } from './finder.svelte';
 import { headStaging } from '../model/visit/headStaging';
-import { namedSections, type HeadWorkSource, type NamedSection } from '../model/visit/headWork';
+import { sectionWork, type HeadWorkSource, type SectionWork } from '../model/visit/headWork';
 import type { Learned } from '../model/visit/lift';
 import type { Usage } from '../model/visit/usage';
 import { tonerOf, type DayWork, type StagedMain } from '../model/visit/work';
@@ -71,7 +71,7 @@ export class BowlsView {
 		limitMinutes: this.#source.limitOf(this.#lift.product)
 	}));
 	/** The sections in the order of the work. */
-	sections: readonly NamedSection[] = $derived.by(() => namedSections(this.#work));
+	sections: readonly SectionWork[] = $derived.by(() => sectionWork(this.#work));
 	/** The head as the search takes it. */
 	head: HeadStaging = $derived.by(() => headStaging(this.#work, this.sections));
 	/** The same head worked otherwise, for what another choice would do. */
@@ -93,9 +93,9 @@ export class BowlsView {
 	staging: Staging | undefined = $derived.by(() =>
 		this.#answer?.ok ? this.#answer.staging : undefined
 	);
-	/** What stands in the way, in words. */
-	fault: string | undefined = $derived.by(() =>
-		this.#answer && !this.#answer.ok ? this.#answer.message : undefined
+	/** What stands in the way. */
+	fault: StagingProblemFault | undefined = $derived.by(() =>
+		this.#answer && !this.#answer.ok ? this.#answer : undefined
 	);
 	/** Nothing more is to be waited for: before that, bowls are reckoned and not yet to be weighed. */
 	ready = $derived.by(
@@ -131,7 +131,7 @@ export class BowlsView {
 		const { steps } = this.#source.work;
 		const main = steps.findIndex(({ step }) => step.id === MAIN_STEP);
 		const rounds = steps.map(({ step, bowls, rinseMinute }): ClockRound => ({
-			name: STEP_NAMES[step.kind],
+			id: step.id,
 			applyMinutes: bowls.workMinutes,
 			rinseMinute
 		}));

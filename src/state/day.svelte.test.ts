@@ -2,7 +2,15 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { levelOfFibre, SCALP } from '../core/lift';
 import type { LiftStep } from '../schema/records';
-import { daySteps, delayAt, eventsOf, eventsUpTo, MAIN_STEP, stepsOn, workedZones } from '../model/visit/day';
+import {
+	daySteps,
+	delayAt,
+	eventsOf,
+	eventsUpTo,
+	MAIN_STEP,
+	stepsOn,
+	workedZones
+} from '../model/visit/day';
 import { applicationOn } from '../model/visit/lift';
 import { openVisit } from './testing';
 import { PLACEMENT_OPTIONS, PRODUCT_OPTIONS, SECTION_OPTIONS } from '../wording/words';

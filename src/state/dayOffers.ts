@@ -7,13 +7,27 @@ import {
 	type UsualStep
 } from '../core/plan';
 import { AREAS, type AreaName } from '../core/lift';
-import { newId } from '../store/documents';
+import { newId } from '../model/identity';
+import { hairOfHead } from './hairOfHead';
 import type { LiftPlan, LiftStep, ZoneName } from '../schema/records';
 import { reaches } from '../model/visit/day';
 import { ZONES } from '../model/visit/hair';
 import { applicationOn, liftTarget } from '../model/visit/lift';
 import type { VisitSession } from './visitState.svelte';
-import { hairOfHead } from '../stations/lift/field';
+
+/** Why a step is of use, or of none. */
+export type OfferReason =
+	| {
+			readonly code:
+				| 'washOut'
+				| 'noOldColour'
+				| 'nothingLags'
+				| 'rootLightened'
+				| 'rootNotNatural'
+				| 'sameOnceMore';
+	  }
+	| { readonly code: 'lags'; readonly zones: readonly ZoneName[]; readonly minutes: number }
+	| { readonly code: 'onTheRoot'; readonly volume: number };
 
 /** A step that could be added to the day, or why it could not. */
 export interface Offer {
@@ -21,7 +35,8 @@ export interface Offer {
 	readonly before: boolean;
 	/** Nothing where there is no use for it. */
 	readonly make: (() => LiftStep) | undefined;
-	readonly why: string;
+	/** What it would be, or what there is no use for. */
+	readonly why: OfferReason;
 }
 
 const covering = (zones: readonly ZoneName[]): LiftPlan['covers'] => ({
@@ -117,25 +132,27 @@ export function offers(session: VisitSession): Offer[] {
 				coloured.length > 0
 					? () => withUsual(plan, 'removal', removalStep(scalp, shelf?.ceilings), coloured)
 					: undefined,
-			why: coloured.length > 0 ? 'a bleach wash, rinsed before' : 'no old colour where it goes on'
+			why: { code: coloured.length > 0 ? 'washOut' : 'noOldColour' }
 		},
 		{
 			kind: 'again',
 			before: false,
 			make: again && (() => ({ ...again, id: newId() })),
 			why: again
-				? `${ZONES.filter((name) => again.covers[name]).join(' and ')}, ${again.minutes} min`
-				: 'nothing lags behind its aim'
+				? {
+						code: 'lags',
+						zones: ZONES.filter((name) => again.covers[name]),
+						minutes: again.minutes
+					}
+				: { code: 'nothingLags' }
 		},
 		{
 			kind: 'baseBreak',
 			before: false,
 			make: natural ? () => withUsual(plan, 'baseBreak', BASE_BREAK, ['root']) : undefined,
 			why: natural
-				? `permanent ${BASE_BREAK.volume} vol on the root`
-				: plan.covers.root
-					? 'the root is lightened already'
-					: 'the root is not natural'
+				? { code: 'onTheRoot', volume: BASE_BREAK.volume }
+				: { code: plan.covers.root ? 'rootLightened' : 'rootNotNatural' }
 		},
 		{
 			kind: 'other',
@@ -147,7 +164,7 @@ export function offers(session: VisitSession): Offer[] {
 					plan,
 					ZONES.filter((name) => plan.covers[name])
 				),
-			why: 'the same once more, to be changed'
+			why: { code: 'sameOnceMore' }
 		}
 	];
 }

@@ -1,6 +1,6 @@
 import { placeOnce, STAGING, usualRinse, type StagingAdvice } from '../core/work';
 import type { BowlsPlan } from '../schema/records';
-import { setSections } from './editSections';
+import { setSections } from '../model/commands/sections';
 import type { VisitSession } from './visitState.svelte';
 
 type Follow = (session: VisitSession, draft: BowlsPlan) => void;

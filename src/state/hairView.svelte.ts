@@ -1,4 +1,5 @@
-import { levelOf, undertoneOf } from '../core/colour';
+import { FADE_WEEKS } from '../model/visit/aimStrands';
+import { levelOf, undertoneOf, type StrandColours } from '../core/colour';
 import {
 	AREAS,
 	labOfFibre,
@@ -13,7 +14,6 @@ import { rawLab } from '../core/tone';
 import type { ComputeClient } from '../compute/client';
 import { aimOf, aimOn, readingOf } from '../model/visit/exceptions';
 import type { Aim, LiftPlan, Reading, ShelfLine, Visit, ZoneName } from '../schema/records';
-import type { StrandColours } from '../charts/strand/paint';
 import { HAND_RESTS_MS } from './finder.svelte';
 import { daySteps, MAIN_STEP, stepsOn, workedZones, type DayStep } from '../model/visit/day';
 import {
@@ -47,9 +47,6 @@ import {
 	type ToneStart
 } from '../model/visit/tone';
 import { ToneFinder, type ToneSearch } from './toneFinder.svelte';
-
-/** Weeks of the fourth strand: how the colour looks when the toner has mostly gone. */
-export const FADE_WEEKS = 6;
 
 /** What a view of the hair rests on, whichever area it shows. */
 export interface HairSource {

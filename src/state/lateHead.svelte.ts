@@ -1,12 +1,12 @@
 import { compute } from '../compute/browser';
-import { lateHead, type Delay, type Staging } from '../core/work';
+import { lateHead, type Delay, type SectionId, type Staging } from '../core/work';
 import { Finder } from './finder.svelte';
 import type { VisitSession } from './visitState.svelte';
-import { setSections } from './editSections';
+import { setSections } from '../model/commands/sections';
 
 /** What a section that runs late would do: with the strengths as they were, and with those to come anew. */
 export class LateHead {
-	section: string | undefined = $state();
+	section: SectionId | undefined = $state();
 	minutes = $state(10);
 	readonly #session: VisitSession;
 	readonly #kept: Finder<'stageHead'>;
@@ -46,34 +46,34 @@ export class LateHead {
 	get anewDiffers(): boolean {
 		return (this.kept?.spread ?? 0) - (this.anew?.spread ?? 0) > 0.05;
 	}
-	/** Strengths of the bowls that are still to be mixed, in words. */
-	get strengthsToCome(): string {
+	/** Strengths of the bowls that are still to be mixed, volumes. */
+	get strengthsToCome(): readonly number[] {
 		const { anew } = this;
 		const begun = anew?.finish.find(({ section }) => section === this.section);
 		const coming = (anew?.bowls ?? []).filter(
 			({ mixAtMinute }) => mixAtMinute > (begun?.appliedFromMinute ?? 0)
 		);
-		return `${[...new Set(coming.map(({ volume }) => volume))].join(', ')} vol`;
+		return [...new Set(coming.map(({ volume }) => volume))];
 	}
 }
 
 /** It did run late: its minutes are written down, and what was mixed by then stays as it was. */
 export function keepLate(session: VisitSession, late: LateHead): void {
 	const { staging, sections } = session.bowls;
-	const name = late.section;
-	if (!staging || name === undefined) return;
-	const begun = staging.finish.find(({ section }) => section === name);
+	const id = late.section;
+	if (!staging || id === undefined) return;
+	const begun = staging.finish.find(({ section }) => section === id);
 	session.change('ran late', (draft) =>
 		setSections(
 			draft.bowls,
-			sections.map(({ section, name: own, load }) => {
-				const planned = staging.finish.find((one) => one.section === own);
+			sections.map(({ section, load }) => {
+				const planned = staging.finish.find((one) => one.section === section.id);
 				const bowl = staging.bowls.find(({ number }) => number === planned?.bowl);
 				const mixed = bowl && bowl.mixAtMinute <= (begun?.appliedToMinute ?? 0);
 				return {
 					...section,
 					...(mixed && planned?.part === undefined ? { lockedVolume: bowl.volume } : {}),
-					...(own === name && load ? { minutes: load.minutes + late.minutes } : {})
+					...(section.id === id && load ? { minutes: load.minutes + late.minutes } : {})
 				};
 			})
 		)

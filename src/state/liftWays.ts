@@ -1,24 +1,22 @@
-import { hexOf } from '../core/colour';
+import type { TrackMoment } from './stepView.svelte';
+import { hexOf, type StrandColours } from '../core/colour';
 import { volumeCeiling, type Ceilings } from '../core/caution';
-import {
-	headAt,
-	labOfFibre,
-	levelOfFibre,
-	pointAt,
-	readyHead,
-	type HeadArea
-} from '../core/lift';
+import { headAt, labOfFibre, levelOfFibre, pointAt, readyHead, type HeadArea } from '../core/lift';
 import { PACES, paceVolume, type Pace } from '../core/plan';
-import type { StrandColours } from '../charts/strand/paint';
-import type { ChartTrack } from '../charts/lift/liftChart';
-import { newId } from '../store/documents';
+import { newId } from '../model/identity';
 import type { LiftPlan, LiftWay } from '../schema/records';
-import { daySteps, eventsUpTo, stepBegins, stepsOn, workedZones, type LiftDay } from '../model/visit/day';
+import {
+	daySteps,
+	eventsUpTo,
+	stepBegins,
+	stepsOn,
+	workedZones,
+	type LiftDay
+} from '../model/visit/day';
 import { coloursOf, pointsOf } from '../model/visit/hair';
 import type { HairView } from './hairView.svelte';
 import { applicationOn, liftAnswer, type LiftAnswer } from '../model/visit/lift';
 import type { VisitSession } from './visitState.svelte';
-import { labelIn, PRODUCT_OPTIONS } from '../wording/words';
 import { dayWork, type DayWork } from '../model/visit/work';
 
 /** As many ways beside the planned one as can still be told apart. */
@@ -29,25 +27,17 @@ export const dayOf = ({ before, lift, after }: LiftDay): LiftDay => ({ before, l
 
 /** What a way does, on the same zone as the one that is planned. */
 export interface WayAnswer {
-	readonly name: string;
+	readonly day: LiftDay;
 	readonly lift: LiftAnswer;
 	/** Name of what the lift exposes; empty where nothing is lifted. */
 	readonly undertone: string;
 	readonly colours: StrandColours;
 	readonly work: DayWork;
 	/** Its course over all the day’s minutes. */
-	readonly moments: ChartTrack['moments'];
+	readonly moments: readonly TrackMoment[];
 }
 
 const nothing = ({ covers }: LiftPlan): boolean => !Object.values(covers).includes(true);
-
-/** What a way is called: by what goes on, and how strong. */
-export function wayName(day: LiftDay): string {
-	const names = daySteps(day)
-		.filter(({ plan }) => !nothing(plan))
-		.map(({ plan }) => `${labelIn(PRODUCT_OPTIONS, plan.product)} ${plan.volume} vol`);
-	return names.length === 0 ? 'nothing' : names.join(', then ');
-}
 
 const isPlanned = (day: LiftDay, { visit }: VisitSession): boolean =>
 	JSON.stringify(dayOf(day)) === JSON.stringify(dayOf(visit));
@@ -72,7 +62,7 @@ export function wayAnswer(view: HairView, day: LiftDay, session: VisitSession): 
 	const fibres = headAt(head, end)[0]!.points.map(({ fibre }) => fibre);
 	const bare = steps.every(({ plan }) => nothing(plan)) || lift.undertone.name === 'none';
 	return {
-		name: wayName(day),
+		day,
 		lift,
 		undertone: bare ? '' : lift.undertone.name,
 		colours: coloursOf(fibres, reading.whiteShare),
@@ -89,13 +79,13 @@ function courseOf(
 	{ zone, zones, reading, subject, place, points }: HairView,
 	steps: ReturnType<typeof daySteps>,
 	end: number
-): ChartTrack['moments'] {
+): readonly TrackMoment[] {
 	const { events } = eventsUpTo(steps, zones);
 	const distanceCm = (zone.fromCm + zone.toCm) / 2;
 	const point = { ...points[0]!, fibre: zone.fibre, porosity: zone.porosity, distanceCm };
 	const strand = { name: place, whiteShare: reading.whiteShare, points: [point] };
 	const ready = readyHead([strand], events, subject.factors).areas[0]!.points[0]!;
-	const moments: ChartTrack['moments'][number][] = [];
+	const moments: TrackMoment[] = [];
 	for (let minute = 0; minute <= end + 1e-9; minute += Math.min(STEP_MINUTES, end - minute || 1)) {
 		const { fibre } = pointAt(ready, minute);
 		const hex = hexOf(labOfFibre(fibre, reading.whiteShare));

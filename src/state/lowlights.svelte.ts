@@ -102,7 +102,6 @@ export class Lowlights {
 	aside: ClockAside | undefined = $derived.by(() =>
 		this.#coverage && this.line
 			? {
-					name: 'lowlights',
 					applyMinutes: workMinutes(this.#coverage) / this.#bowls.hands,
 					minutes: this.line.minutes
 				}

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Scale, ScaleReading } from '../devices/scale';
-import { dayBowls } from './dayBowls';
+import { mergeWithNext, setSections, splitInTwo } from '../model/commands/sections';
+import { dayBowls } from '../model/visit/dayBowls';
 import { openVisit } from './testing';
 import { Mixing } from './mixing.svelte';
 
@@ -30,7 +31,7 @@ async function begun() {
 	const { session, library } = await openVisit('hesper-oake');
 	const device = scaleOf();
 	const bowl = dayBowls(session)[0]!;
-	const opened = new Mixing(session, bowl, device.scale);
+	const opened = new Mixing(session, bowl, device.scale, ({ key }) => key);
 	await opened.connect();
 	const [powder, ...developers] = bowl.parts.map(({ amount }) => amount) as [number, ...number[]];
 	return { session, library, bowl, mixing: opened, ...device, powder, developers };
@@ -101,5 +102,83 @@ describe('weighing a bowl', () => {
 		session.undo();
 		expect(session.visit.bowls.mixed).toEqual([]);
 		expect(mixing.now!.part.kind).toBe('lightener');
+	});
+});
+
+describe('a bowl that was weighed', () => {
+	/** Hesper's first bowl, weighed whole. */
+	async function weighed() {
+		const all = await begun();
+		for (const { amount } of all.bowl.parts) {
+			all.mixing.take();
+			all.show(amount);
+		}
+		const { session, bowl } = all;
+		const sections = () => session.bowls.sections.map(({ section }) => section);
+		/** The hair it stands for now, and the strength that the staging gives it. */
+		const held = () => {
+			const [own, ...others] = session.visit.bowls.mixed.filter(({ id }) => id === bowl.id);
+			expect(others).toEqual([]);
+			const staged = session.bowls.staging!.bowls.filter(({ id }) => id === bowl.id);
+			expect(staged).toHaveLength(1);
+			expect(staged[0]).toMatchObject({ volume: bowl.volume, ratio: bowl.ratio });
+			expect(new Set(staged[0]!.sections)).toEqual(new Set(own!.sections));
+			expect(dayBowls(session).filter(({ id }) => id === bowl.id)).toHaveLength(1);
+			return own!.sections;
+		};
+		return { ...all, sections, held };
+	}
+
+	it('stays with its hair when its sections are dragged apart, and when the order is another', async () => {
+		const { session, bowl, sections, held } = await weighed();
+		expect(held()).toEqual(bowl.sections);
+		const [first, ...rest] = sections();
+		session.change('drag', ({ bowls }) => setSections(bowls, [...rest, first!]));
+		expect(held()).toEqual(bowl.sections);
+		session.change('reverse', ({ bowls }) => setSections(bowls, sections().toReversed()));
+		expect(held()).toEqual(bowl.sections);
+	});
+	it('serves both halves of a section that is split, and the whole when they are merged again', async () => {
+		const { session, bowl, sections, held } = await weighed();
+		const [first] = bowl.sections;
+		session.change('split', ({ bowls }) => splitInTwo(bowls, sections(), first!));
+		expect(held()).toEqual([`${first}-1`, `${first}-2`, ...bowl.sections.slice(1)]);
+		session.change('merge', ({ bowls }) => mergeWithNext(bowls, sections(), `${first}-1`));
+		expect(held()).toEqual([`${first}-1`, ...bowl.sections.slice(1)]);
+		session.undo();
+		session.undo();
+		expect(held()).toEqual(bowl.sections);
+	});
+	it('serves what its section becomes together with a neighbour, and stays apart from another bowl', async () => {
+		const { session, bowl, sections, held } = await weighed();
+		const last = bowl.sections.at(-1)!;
+		const at = sections().findIndex(({ id }) => id === last);
+		const next = sections()[at + 1]!.id;
+		session.change('other bowl', ({ bowls }) => {
+			bowls.mixed.push({
+				...bowls.mixed[0]!,
+				id: 'main:other',
+				volume: bowl.volume + 5,
+				sections: [next]
+			});
+		});
+		session.change('merge', ({ bowls }) => mergeWithNext(bowls, sections(), last));
+		expect(sections()[at + 1]!.id).toBe(next);
+		session.change('poured away', ({ bowls }) => bowls.mixed.pop());
+		session.change('merge', ({ bowls }) => mergeWithNext(bowls, sections(), last));
+		expect(sections().map(({ id }) => id)).not.toContain(next);
+		expect(held()).toEqual(bowl.sections);
+	});
+	it('keeps its sections when foils, picking or the product’s name on the shelf change', async () => {
+		const { session, library, bowl, held, mixing } = await weighed();
+		session.change('foils', ({ bowls }) => {
+			bowls.foils = 90;
+			bowls.picking = 'babylight';
+		});
+		expect(held()).toEqual(bowl.sections);
+		library.put({ ...library.shelf!, lightenerName: 'Another tub' });
+		expect(mixing.weighings.map(({ poured }) => poured)).toEqual(
+			bowl.parts.map(({ amount }) => amount)
+		);
 	});
 });

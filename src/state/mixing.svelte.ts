@@ -1,7 +1,8 @@
 import { afterOverPour, pourState, type PourState } from '../core/mix';
 import { SCALE_WORDS, type Scale, type ScaleReading } from '../devices/scale';
 import type { MixedBowl } from '../schema/records';
-import { isBowl, type BowlPart, type MixBowl } from './dayBowls';
+import { keepWeighed, pourAway } from '../model/commands/sections';
+import type { BowlPart, MixBowl } from '../model/visit/dayBowls';
 import type { VisitSession } from './visitState.svelte';
 
 /** One part of the bowl on the scale: what it is to weigh, and what was poured of it. */
@@ -30,8 +31,17 @@ export class Mixing {
 	#chosen: number | undefined = $state();
 	readonly #stops: (() => void)[];
 
-	constructor(session: VisitSession, bowl: MixBowl, scale: Scale) {
+	readonly #nameOf: (part: BowlPart) => string;
+
+	/** @param nameOf what a part is called on the tube or the tub, as the record is to tell it */
+	constructor(
+		session: VisitSession,
+		bowl: MixBowl,
+		scale: Scale,
+		nameOf: (part: BowlPart) => string
+	) {
 		this.#session = session;
+		this.#nameOf = nameOf;
 		this.bowl = bowl;
 		this.scale = scale;
 		this.#stops = [
@@ -53,11 +63,11 @@ export class Mixing {
 	}
 	/** What was written down of this bowl. */
 	mixed: MixedBowl | undefined = $derived.by(() =>
-		this.#session.visit.bowls.mixed.find((mixed) => isBowl(mixed, this.bowl))
+		this.#session.visit.bowls.mixed.find(({ id }) => id === this.bowl.id)
 	);
 	weighings: readonly Weighing[] = $derived.by(() => {
 		return this.bowl.parts.map((part): Weighing => {
-			const written = this.mixed?.parts.find(({ name }) => name === part.name);
+			const written = this.mixed?.parts.find(({ key }) => key === part.key);
 			const target = written?.target ?? part.amount;
 			const poured = written?.grams ?? 0;
 			return { part, target, poured, state: pourState({ target, poured }, this.step) };
@@ -155,15 +165,13 @@ export class Mixing {
 
 	/** Begins this bowl again. */
 	empty(): void {
-		this.#session.change('bowl weighed again', (draft) => {
-			draft.bowls.mixed = draft.bowls.mixed.filter((mixed) => !isBowl(mixed, this.bowl));
-		});
+		this.#session.change('bowl weighed again', (draft) => pourAway(draft.bowls, this.bowl.id));
 		this.#chosen = undefined;
 		if (this.state === 'on') this.tare();
 	}
 
 	#write(index: number, grams: number): void {
-		const name = this.weighings[index]!.part.name;
+		const name = this.#nameOf(this.weighings[index]!.part);
 		this.#put(`weighed ${name}`, (_, i) =>
 			i === index ? { poured: Math.round(grams * 100) / 100 } : {}
 		);
@@ -175,13 +183,17 @@ export class Mixing {
 	): void {
 		const parts = this.weighings.map((weighing, i) => {
 			const { target = weighing.target, poured = weighing.poured } = change(weighing, i);
-			return { name: weighing.part.name, grams: poured, target };
+			const { part } = weighing;
+			return { key: part.key, name: this.#nameOf(part), grams: poured, target };
 		});
-		const { number, volume, ratio, sections, part } = this.bowl;
+		const { id, kind, step, number, volume, ratio, sections, part } = this.bowl;
 		const done = parts.every(({ grams, target }) =>
 			['within', 'over'].includes(pourState({ target, poured: grams }, this.step))
 		);
 		const mixed: MixedBowl = {
+			id,
+			kind,
+			...(step ? { step: step.id } : {}),
 			number,
 			at: new Date().toISOString(),
 			volume,
@@ -191,12 +203,8 @@ export class Mixing {
 			parts,
 			done
 		};
-		this.#session.change(label, (draft) => {
-			draft.bowls.mixed = [
-				...draft.bowls.mixed.filter((other) => !isBowl(other, this.bowl)),
-				mixed
-			];
-		});
+		const planned = this.#session.bowls.sections.map(({ section }) => section);
+		this.#session.change(label, (draft) => keepWeighed(draft.bowls, planned, mixed));
 	}
 
 	async close(): Promise<void> {

@@ -1,3 +1,4 @@
+import { compute } from '../compute/browser';
 import type { ComputeClient } from '../compute/client';
 import type { PictureReading, ReferenceKind } from '../core/picture';
 
@@ -145,6 +146,9 @@ export class PictureReader {
 		} else this.problem = answer.value.message;
 	}
 }
+
+/** A reader on a page: pictures are worked out in the page's worker. */
+export const openPictureReader = (): PictureReader => new PictureReader(compute);
 
 const within = (share: number): number => Math.min(1, Math.max(0, share));
 

@@ -4,7 +4,9 @@ import { levelOfFibre } from '../core/lift';
 import { seriesOf } from '../model/commands/series';
 import { visit as visitSchema } from '../schema/records';
 import { openVisit } from './testing';
-import { hairOfHead, readyWords } from '../stations/lift/field';
+import { hairOfHead } from './hairOfHead';
+import { readyWords } from '../wording/ready';
+import { headWords } from '../wording/words';
 import { nextOf } from '../stations/lift/hints';
 import { deciding, planProblem, takePlan } from './plans';
 import { offers } from './dayOffers';
@@ -170,7 +172,10 @@ describe('words and hints', () => {
 	});
 	it('tells every strand of a head that is read or aimed at apart', async () => {
 		const { session } = await openVisit('casimir-bly');
-		expect(hairOfHead(session).map(({ name }) => name)).toEqual(['rest of head', 'fringe']);
+		expect(hairOfHead(session).map(({ areas }) => headWords(areas))).toEqual([
+			'rest of head',
+			'fringe'
+		]);
 	});
 	it('one step of a choice is the next stronger one, and at the top the one below', () => {
 		const scale = (option: 'a' | 'b' | 'c') => ({ a: 1, b: 2, c: 3 })[option];

@@ -1,6 +1,6 @@
 import type { AimJudgement, AimProblem, Pace, ServicePlan, VisitPlan } from '../core/plan';
 import type { Application } from '../core/lift';
-import { newId } from '../store/documents';
+import { newId } from '../model/identity';
 import type { Library } from '../store/library.svelte';
 import { makeSeries, openLater } from '../model/commands/series';
 import type { LiftPlan, LiftStep, Visit } from '../schema/records';
@@ -23,7 +23,7 @@ export function planProblem(session: VisitSession, wishes: PlanWishes): AimProbl
 
 /** The hair that needs most, with the ways there: what it takes is what the head takes. */
 export const deciding = (judgement: AimJudgement) =>
-	judgement.hair.find(({ name }) => name === judgement.decides);
+	judgement.hair.find(({ id }) => id === judgement.decides);
 
 /** A product that the search names and a plan can hold. */
 const mixtureOf = (base: LiftPlan, application: Application): LiftPlan => {

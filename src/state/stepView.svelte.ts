@@ -41,14 +41,17 @@ export interface DayStrand {
 	limitOf(plan: LiftPlan): number;
 }
 
+/** A place of the strand at a minute. */
+export interface TrackMoment {
+	readonly minute: number;
+	readonly level: number;
+	readonly hex: string;
+}
+
 /** How one place of the strand goes, beside the zone that the figures speak of. */
 export interface Track {
 	readonly name: 'root' | 'lengths' | 'ends';
-	readonly moments: readonly {
-		readonly minute: number;
-		readonly level: number;
-		readonly hex: string;
-	}[];
+	readonly moments: readonly TrackMoment[];
 }
 
 /** A place is told apart when it ends this far from the main zone, levels. */

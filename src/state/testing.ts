@@ -1,5 +1,6 @@
 import { demoDocuments } from '../store/demo/documents';
-import { keyOf, memoryStore } from '../store/documents';
+import { memoryStore } from '../store/documents';
+import { keyOf } from '../model/identity';
 import { Library } from '../store/library.svelte';
 import { VisitSession } from './visitState.svelte';
 

@@ -1,15 +1,17 @@
 import { flushSync } from 'svelte';
 import { describe, expect, it } from 'vitest';
+import { productWords } from '../wording/bowls';
 import type { Visit } from '../schema/records';
 import { NOW, openVisit } from './testing';
 import { predict } from '../model/api/predict';
-import { aimVerdict } from '../model/visit/aim';
+import { aimVerdict } from '../wording/verdict';
+import { ladderRungs } from '../model/visit/ladder';
 import { expectedAt } from '../stations/chair/chair';
 import { elapsedSeconds, formatClock, toggleRun } from './runClock.svelte';
 import { findClients } from '../model/findClients';
-import { alikeFrom, ladderRungs, setLevel, setState } from '../model/commands/reading';
+import { alikeFrom, setLevel, setState } from '../model/commands/reading';
 import { newClient, newVisit, nextReading, plainReading } from '../model/commands/newVisit';
-import { stationLine, stationState } from '../app/summary';
+import { stationLine, stationState } from '../widgets/summary';
 import { formatHours, formatRatio, STATIONS } from '../wording/words';
 
 describe('a visit', () => {
@@ -115,12 +117,12 @@ describe('a visit', () => {
 
 	it('calls the lightener by the name on the shelf, and a tint by its kind', async () => {
 		const { session, library } = await openVisit('hesper-oake');
-		expect(session.productName).toBe('Saltmarsh powder');
+		expect(productWords(session.plan.product, session.shelf)).toBe('Saltmarsh powder');
 		session.change('product', (draft) => (draft.lift.product = 'highLift'));
-		expect(session.productName).toBe('high-lift');
+		expect(productWords(session.plan.product, session.shelf)).toBe('high-lift');
 		session.undo();
 		library.put({ ...library.shelf!, lightenerName: '' });
-		expect(session.productName).toBe('powder');
+		expect(productWords(session.plan.product, session.shelf)).toBe('powder');
 		await library.flush();
 	});
 

@@ -1,5 +1,4 @@
 import { untrack } from 'svelte';
-import type { BowlPlan } from '../core/mix';
 import { DEFAULT_LIMIT_MINUTES, type AreaName } from '../core/lift';
 import type { ComputeClient } from '../compute/client';
 import { areaGroups, changeAim, changeReading } from '../model/visit/exceptions';
@@ -24,10 +23,9 @@ import { currentGesture } from '../store/gesture.svelte';
 import { HairView, type HairSource } from './hairView.svelte';
 import { learnedFrom, recordedBefore } from '../model/visit/learned';
 import type { Learned } from '../model/visit/lift';
-import { areaWords, labelIn, PRODUCT_OPTIONS } from '../wording/words';
 import { Lowlights, type LowlightSource } from './lowlights.svelte';
 import { usageFrom, type Usage } from '../model/visit/usage';
-import { dayWork, type DayWork } from '../model/visit/work';
+import { dayWork, type DayWork, type WorkBowls } from '../model/visit/work';
 
 /**
  * One visit being worked on: the document, its undo, and what holds for the whole head. Stations read
@@ -141,7 +139,7 @@ export class VisitSession implements HairSource, BowlsSource, LowlightSource {
 
 	/** Steps of one dial on different areas are undone apart. */
 	#onAreas = (label: string): string =>
-		this.areas.length === 0 ? label : `${label}, ${areaWords(this.areas)}`;
+		this.areas.length === 0 ? label : `${label}, ${this.areas.join(', ')}`;
 
 	/** Takes the last change back and says what it was. */
 	undo(): string | undefined {
@@ -245,21 +243,12 @@ export class VisitSession implements HairSource, BowlsSource, LowlightSource {
 	#aim = $derived(this.visit.aim);
 	groups = $derived(areaGroups(this.#reading, this.#aim));
 
-	/** The product as the salon calls it: the house lightener by its name, tints by their kind. */
-	productName = $derived.by(() => {
-		const { product } = this.plan;
-		const kind = labelIn(PRODUCT_OPTIONS, product);
-		const tint = product === 'highLift' || product === 'permanent';
-		const name = this.shelf?.lightenerName.trim() ?? '';
-		return tint || name === '' || name === 'lightener' ? kind : `${name} ${kind}`;
-	});
-
 	/** What the day takes: bowls, hours and price. */
 	work: DayWork = $derived.by(() =>
 		dayWork(this.visit, this.visit, this.shelf, this.bowls.main, this.lowlights.aside)
 	);
 	/** Bowls of the main application. */
-	get bowlPlan(): BowlPlan {
+	get bowlPlan(): WorkBowls {
 		return this.work.main;
 	}
 	chairMinutes = $derived(this.work.chairMinutes);

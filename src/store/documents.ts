@@ -1,5 +1,3 @@
-import { SCHEMA_VERSION, type AnyDocument } from '../schema/records';
-
 /** Where documents are kept: localForage in the browser, a map in tests. */
 export interface DocumentStore {
 	/** Every stored value, as it is: nothing is known of its shape yet. */
@@ -7,19 +5,6 @@ export interface DocumentStore {
 	write(key: string, value: unknown): Promise<void>;
 	remove(key: string): Promise<void>;
 	clear(): Promise<void>;
-}
-
-/** Key of a document in its store. */
-export const keyOf = (document: Pick<AnyDocument, 'kind' | 'id'>): string =>
-	`${document.kind}:${document.id}`;
-
-/** A random id. */
-export const newId = (): string => crypto.randomUUID();
-
-/** The fields every new document starts with. */
-export function stamp(now: Date) {
-	const iso = now.toISOString();
-	return { schemaVersion: SCHEMA_VERSION, id: newId(), createdAt: iso, updatedAt: iso };
 }
 
 /** A store in memory. */

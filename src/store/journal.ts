@@ -1,5 +1,5 @@
 import { anyDocument, type AnyDocument } from '../schema/records';
-import { keyOf } from './documents';
+import { keyOf } from '../model/identity';
 
 /**
  * Changes not yet in the store. The store writes a moment later and asynchronously; localStorage is

@@ -1,6 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { demoDocuments } from './demo/documents';
-import { keyOf, memoryStore, type DocumentStore } from './documents';
+import { memoryStore, type DocumentStore } from './documents';
+import { keyOf } from '../model/identity';
 import { localJournal } from './journal';
 import { Library } from './library.svelte';
 import type { Client } from '../schema/records';

@@ -7,7 +7,8 @@ import {
 	type Shelf,
 	type Visit
 } from '../schema/records';
-import { keyOf, type DocumentStore } from './documents';
+import { type DocumentStore } from './documents';
+import { keyOf } from '../model/identity';
 import type { Journal } from './journal';
 
 /** How the last write went. */

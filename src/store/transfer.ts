@@ -1,7 +1,7 @@
 import { migrate } from '../schema/migrations';
 import { anyDocument, type AnyDocument } from '../schema/records';
 import { FILE_FORMAT, FILE_VERSION, type RecordsFile } from '../schema/file';
-import { keyOf } from './documents';
+import { keyOf } from '../model/identity';
 
 /** Largest file that is read: a hundred salons' years; anything larger is something else. */
 export const MAX_FILE_BYTES = 50 * 1024 * 1024;

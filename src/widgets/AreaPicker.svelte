@@ -3,7 +3,7 @@
 	import Choices from '../ui/Choices.svelte';
 	import TextButton from '../ui/TextButton.svelte';
 	import { AREA_OPTIONS, exceptWords } from '../wording/areas';
-	import { useVisit } from '../state/context';
+	import { useVisit } from '../state/visitContext';
 
 	interface Props {
 		/** What an area has of its own, in words; empty when it is like the rest. */

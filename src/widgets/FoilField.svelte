@@ -5,9 +5,10 @@
 	import { AREAS, labOfFibre, type AreaName } from '../core/lift';
 	import TextButton from '../ui/TextButton.svelte';
 	import { readingOf } from '../model/visit/exceptions';
-	import { downloadText, fileName } from '../store/download';
+	import { downloadText, fileName } from '../ui/download';
 	import { mainZone, zonesOf } from '../model/visit/hair';
-	import { useVisit } from '../state/context';
+	import { useVisit } from '../state/visitContext';
+	import { sectionNamer } from '../wording/bowls';
 
 	interface Props {
 		chosen: string | undefined;
@@ -18,11 +19,12 @@
 	let { chosen, onchoose, printed = false }: Props = $props();
 	const session = useVisit();
 	let svg = $state<SVGSVGElement>();
-	const named = $derived(session.bowls.sections);
+	const planned = $derived(session.bowls.sections);
+	const nameOf = $derived(sectionNamer(planned.map(({ section }) => section)));
 	/** Open work is drawn as so many brush strips over the head. */
 	const STRIPS = 40;
 	const sections = $derived(
-		named.map(({ section, load }, i): PlannedSection => ({
+		planned.map(({ section, load }, i): PlannedSection => ({
 			number: i + 1,
 			areas: section.areas,
 			strips: load ? (load.foils ?? Math.round(section.share * STRIPS)) : 0,
@@ -35,8 +37,8 @@
 	const colours = $derived.by(() => {
 		const finish = session.bowls.staging?.finish ?? [];
 		const of = (area: AreaName): string => {
-			const here = named.find(({ section, load }) => load && section.areas.includes(area));
-			const one = finish.find(({ section }) => section === here?.name);
+			const here = planned.find(({ section, load }) => load && section.areas.includes(area));
+			const one = finish.find(({ section }) => section === here?.section.id);
 			if (one) return hexOf(one.lab);
 			const reading = readingOf(session.visit.reading, area);
 			const zone = mainZone(zonesOf(reading), session.plan.covers);
@@ -48,7 +50,7 @@
 		...new Set(sections.filter(({ strips }) => strips > 0).map(({ picking }) => picking))
 	]);
 	const label = $derived(
-		`Foil plan: ${named.map(({ name, load }, i) => `${i + 1} ${name}${load ? '' : ' left out'}`).join(', ')}`
+		`Foil plan: ${planned.map(({ section, load }, i) => `${i + 1} ${nameOf(section.id)}${load ? '' : ' left out'}`).join(', ')}`
 	);
 	function save() {
 		if (!svg) return;
@@ -65,8 +67,8 @@
 			{sections}
 			{colours}
 			{label}
-			chosen={named.findIndex(({ section }) => section.id === chosen) + 1 || undefined}
-			onpick={(number) => onchoose(named[number - 1]!.section.id)}
+			chosen={planned.findIndex(({ section }) => section.id === chosen) + 1 || undefined}
+			onpick={(number) => onchoose(planned[number - 1]!.section.id)}
 		/>
 	</div>
 	{#if !printed}<div class="key">

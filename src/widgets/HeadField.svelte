@@ -2,7 +2,7 @@
 	import type { Snippet } from 'svelte';
 	import HeadMap from '../charts/head/HeadMap.svelte';
 	import type { AreaName } from '../core/lift';
-	import { useVisit } from '../state/context';
+	import { useVisit } from '../state/visitContext';
 	import { areaWords } from '../wording/words';
 
 	interface Props {

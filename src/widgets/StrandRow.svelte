@@ -1,6 +1,6 @@
 <script lang="ts">
 	import Strand from '../charts/strand/Strand.svelte';
-	import type { StrandColours } from '../charts/strand/paint';
+	import type { StrandColours } from '../core/colour';
 
 	interface Props {
 		name: string;

@@ -1,5 +1,18 @@
-import type { OrderName, RinseMode } from '../core/work';
-import type { BowlsPlan } from '../schema/records';
+import { BOWL_LIFE_MINUTES, blendDeveloper, consistencyOf, type Bowl } from '../core/mix';
+import type { Product } from '../core/lift';
+import type { StepKind } from '../core/plan';
+import {
+	STAGING,
+	type ClockItem,
+	type HeadSection,
+	type OrderName,
+	type RinseMode,
+	type SectionId,
+	type StagingAdvice,
+	type StagingProblemFault
+} from '../core/work';
+import type { BowlsPlan, Shelf } from '../schema/records';
+import { areaWords, formatRatio, labelIn, PRODUCT_OPTIONS, STEP_NAMES } from './words';
 
 export const ORDER_LABELS: Readonly<Record<OrderName, string>> = {
 	napeUp: 'nape up',
@@ -41,3 +54,245 @@ export const ANGLE_OPTIONS = [
 
 /** Levels apart, as they are told. */
 export const formatSpread = (levels: number): string => levels.toFixed(1);
+
+const tenth = (value: number): number => Math.round(value * 10) / 10;
+
+/** The name of a section, by what it goes by. */
+export type SectionNamer = (id: SectionId) => string;
+
+/**
+ * What sections are called: their areas, numbered where several lie in the same. One that is gone is
+ * called by the area it was made of.
+ */
+export function sectionNamer(sections: readonly Pick<HeadSection, 'id' | 'areas'>[]): SectionNamer {
+	const words = sections.map(({ areas }) => areaWords(areas));
+	const met = new Map<string, number>();
+	const names = new Map(
+		sections.map(({ id }, i) => {
+			const name = words[i]!;
+			const count = (met.get(name) ?? 0) + 1;
+			met.set(name, count);
+			const several = words.filter((other) => other === name).length > 1;
+			return [id, several ? `${name} ${count}` : name] as const;
+		})
+	);
+	return (id) => names.get(id) ?? id.replace(/-/g, ' ');
+}
+
+/** What a bowl is for, so far as its name goes. */
+interface NamedBowl {
+	readonly kind: 'lightener' | 'lowlights' | 'toner';
+	readonly step?:
+		| {
+				readonly kind: 'main' | StepKind;
+				readonly before: boolean;
+				readonly number: number;
+		  }
+		| undefined;
+	readonly sections: readonly SectionId[];
+	readonly part?: string | undefined;
+	readonly colour?: { readonly expected: boolean } | undefined;
+}
+
+/** What a bowl is for: its sections, or the application it belongs to. */
+export function bowlName(bowl: NamedBowl, nameOf: SectionNamer): string {
+	const { kind, step, sections, part, colour } = bowl;
+	if (kind === 'lowlights') return 'lowlights';
+	if (kind === 'toner') return `toner${colour?.expected ? ', as expected' : ''}`;
+	if (step && step.kind !== 'main') {
+		return `${step.before ? 'First' : 'Then'}: ${STEP_NAMES[step.kind]}, bowl ${step.number}`;
+	}
+	const where = sections.length > 0 ? sections.map(nameOf).join(', ') : 'the whole head';
+	return part ? `${where}: ${part}` : where;
+}
+
+/** When a bowl is mixed, how strong and how thick, in a line. */
+export function bowlNote(
+	bowl: {
+		readonly volume: number;
+		readonly weighedVolume?: number | undefined;
+		readonly ratio: number;
+		readonly mixAtMinute?: number | undefined;
+		readonly colour?:
+			| {
+					readonly line: string;
+					readonly minutes: number;
+					readonly applyMinutes: number;
+					readonly foils?: number;
+			  }
+			| undefined;
+	},
+	time: (minute: number) => string
+): string {
+	const { colour, volume, weighedVolume, ratio, mixAtMinute } = bowl;
+	if (colour) {
+		const { line, minutes, applyMinutes, foils } = colour;
+		return [
+			...(foils === undefined ? [] : [`${foils} foils`]),
+			`${line}${ratio > 0 ? ` ${formatRatio(ratio)}` : ''}`,
+			`${minutes} min; first to last strand ${applyMinutes} min`
+		].join(', ');
+	}
+	// Whole grams seldom blend to the very strength.
+	const weighed =
+		weighedVolume !== undefined && tenth(weighedVolume) !== tenth(volume)
+			? ` (${tenth(weighedVolume)} as weighed)`
+			: '';
+	const when =
+		mixAtMinute === undefined
+			? ''
+			: `mix at ${time(mixAtMinute)}, use by ${time(mixAtMinute + BOWL_LIFE_MINUTES)} · `;
+	return `${when}${tenth(volume)} vol${weighed}, ${consistencyOf(ratio)}`;
+}
+
+/** A product as the salon calls it: the house lightener by its name, tints by their kind. */
+export function productWords(product: Product, shelf: Shelf | undefined): string {
+	const kind = labelIn(PRODUCT_OPTIONS, product);
+	const tint = product === 'highLift' || product === 'permanent';
+	const name = shelf?.lightenerName.trim() ?? '';
+	return tint || name === '' || name === 'lightener' ? kind : `${name} ${kind}`;
+}
+
+/** One thing that goes into a bowl, as it is called on the tube or the tub. */
+export function partName(
+	part: { readonly key: string } & (
+		| { readonly kind: 'lightener'; readonly product: Product }
+		| { readonly kind: 'colour'; readonly code: string }
+		| { readonly kind: 'developer'; readonly volume: number }
+		| { readonly kind: 'additive'; readonly brand: string }
+	),
+	shelf: Shelf | undefined
+): string {
+	switch (part.kind) {
+		case 'lightener':
+			// The house lightener is one; what is mixed under it goes by its kind.
+			return part.key === 'second'
+				? labelIn(PRODUCT_OPTIONS, part.product)
+				: productWords(part.product, shelf);
+		case 'colour':
+			return part.code;
+		case 'developer':
+			return `${part.volume} vol`;
+		case 'additive':
+			return part.brand;
+	}
+}
+
+/** The strengths of the bowls in a few words: one, or those they are raised through. */
+export function strengthWords({
+	bowls
+}: {
+	readonly bowls: readonly { readonly volume: number }[];
+}): string {
+	const volumes = [...new Set(bowls.map(({ volume }) => volume))];
+	if (volumes.length === 0) return 'nothing';
+	if (volumes.length > 2) return `${Math.min(...volumes)} to ${Math.max(...volumes)} vol`;
+	return `${volumes.join(' and ')} vol`;
+}
+
+/** An in-between strength in parts of stocked developers; empty for one that is stocked. */
+export function blendWords(volume: number, shelf: Shelf | undefined): string {
+	const blend = blendDeveloper(volume, BLENDED_GRAMS, shelf?.developers ?? []);
+	if (!blend) return `${volume} vol cannot be mixed from the shelf`;
+	if (blend.parts.length === 1) return '';
+	return blend.parts.map((part) => `${part.grams} g ${part.volume} vol`).join(' + ');
+}
+/** A usual bowl’s developer: its parts are round figures for round strengths, g. */
+const BLENDED_GRAMS = 60;
+
+/** What is weighed into one bowl. */
+export function bowlWords({ lightenerGrams, developerGrams, volume, blend }: Bowl): string {
+	const developer = blend
+		? blend.parts.map((part) => `${part.grams} g of ${part.volume} vol`).join(' + ')
+		: `${developerGrams} g of ${volume} vol (not in stock)`;
+	return `${lightenerGrams} g with ${developer}`;
+}
+
+/** What an advice asks for. */
+export function adviceWords({ what, section }: StagingAdvice, nameOf: SectionNamer): string {
+	switch (what) {
+		case 'fasterHands':
+			return 'Work a quarter faster, or take fewer sections.';
+		case 'secondPair':
+			return 'A second pair of hands: two sections at a time.';
+		case 'smallerHead':
+			return `Leave ${section === undefined ? 'the last section' : nameOf(section)} for another visit, or work it apart afterwards.`;
+		case 'lowerStart':
+			return `Begin weaker: the first bowl from ${STAGING.lowStart} vol.`;
+		case 'cap':
+			return 'Put a cap over the whole head once the last section is on.';
+		case 'coverLate':
+			return 'Cover the later sections, so that they keep more heat.';
+		case 'openEarly':
+			return 'Leave the first packets open: they run cooler.';
+		case 'creamierLate':
+			return 'Mix the last bowls creamier: less developer works quicker.';
+		case 'rinseEarlyFirst':
+			return 'Rinse the first half ten minutes before the rest.';
+		case 'laterRinse':
+			return 'Rinse ten minutes later.';
+	}
+}
+
+/** What stands in the way of a staging, and what to do. */
+export function stagingFaultWords(fault: StagingProblemFault, nameOf: SectionNamer): string {
+	switch (fault.problem) {
+		case 'noSections':
+			return 'There is no section to work on yet.';
+		case 'noStrength': {
+			const where = fault.section === undefined ? '' : ` on ${nameOf(fault.section)}`;
+			return `No developer in stock makes a bowl between ${fault.leastVolume} vol and the ceiling of ${fault.ceiling} vol${where}.`;
+		}
+		case 'rinseTooEarly':
+			return `The rinse comes before ${nameOf(fault.section)} is on: rinse later than minute ${fault.onAtMinute}.`;
+	}
+}
+
+/** What is done at the clock, in a word. */
+export const DOING: Readonly<Record<ClockItem['what'], string>> = {
+	consult: 'read',
+	mix: 'mix',
+	apply: 'apply',
+	process: 'process',
+	check: 'check',
+	wipe: 'wipe',
+	rinse: 'rinse',
+	tone: 'tone',
+	finish: 'finish'
+};
+
+/** What a stretch of the service is about. */
+export function clockSubjectWords(
+	{ what, of }: Pick<ClockItem, 'what' | 'of'>,
+	nameOf: SectionNamer,
+	kindOf: (step: string) => StepKind | undefined
+): string {
+	switch (of.kind) {
+		case 'sections': {
+			const names = of.sections.map(nameOf).join(', ');
+			return of.part === undefined ? names : `${names}, ${of.part}`;
+		}
+		case 'bowl':
+			return `bowl ${of.number}`;
+		case 'round':
+			return STEP_NAMES[kindOf(of.id) ?? 'other'];
+		case 'allSections':
+			return 'all';
+		case 'aside':
+			return 'lowlights';
+		case 'toner':
+			return 'toner';
+		case 'client':
+			return what === 'consult' ? 'read and agree' : 'dry and judge';
+	}
+}
+
+/** A stretch of the service in words: “apply nape”, “read and agree”. */
+export const clockItemWords = (
+	item: Pick<ClockItem, 'what' | 'of'>,
+	nameOf: SectionNamer,
+	kindOf: (step: string) => StepKind | undefined
+): string => {
+	const about = clockSubjectWords(item, nameOf, kindOf);
+	return item.of.kind === 'client' ? about : `${item.what} ${about}`;
+};

@@ -10,3 +10,23 @@ export function distanceWords(deltaE: number): string {
 	if (deltaE <= 4) return 'close';
 	return deltaE <= 8 ? 'off the aim' : 'far off';
 }
+
+const WORDS: Readonly<Record<string, string>> = {
+	N: 'natural',
+	V: 'violet',
+	B: 'blue',
+	M: 'green (matte)',
+	R: 'red',
+	C: 'copper',
+	G: 'gold',
+	A: 'ash',
+	P: 'pearl'
+};
+
+/** A tone of the model in words: BV is blue with violet, VV strong violet. */
+export function toneWords(tone: string): string {
+	const [first, second] = [...tone];
+	const one = WORDS[first ?? ''] ?? tone;
+	if (second === undefined) return one;
+	return first === second ? `strong ${one}` : `${one} with ${WORDS[second] ?? second}`;
+}

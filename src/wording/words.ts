@@ -149,6 +149,10 @@ export function areaWords(areas: readonly AreaName[]): string {
 	return told.length === 1 ? told[0]! : `${told.slice(0, -1).join(', ')} and ${told.at(-1)}`;
 }
 
+/** The hair that is read alike, as it is called beside its strand. */
+export const headWords = (areas: readonly AreaName[]): string =>
+	areas.length === 0 ? 'rest of head' : areaWords(areas);
+
 /** A share as people say it: 45 %. */
 export const formatShare = (share: number): string => `${Math.round(share * 100)} %`;
 
@@ -168,3 +172,15 @@ export const STEP_NAMES: Readonly<Record<'main' | StepKind, string>> = {
 	baseBreak: 'base break',
 	other: 'another application'
 };
+
+/** A minute of the service as the clock on the wall shows it; as a minute, while no start is known. */
+export function timeOf(start: string | undefined, minute: number): string {
+	const whole = Math.round(minute);
+	if (start === undefined) return `${whole} min`;
+	const [hours, minutes] = start.split(':').map(Number) as [number, number];
+	const day = 24 * 60;
+	const at = (((hours * 60 + minutes + whole) % day) + day) % day;
+	return `${Math.floor(at / 60)
+		.toString()
+		.padStart(2, '0')}:${(at % 60).toString().padStart(2, '0')}`;
+}

@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { formatLevel } from '../../core/hair';
-	import { useVisit } from '../../state/context';
-	import { formatHours, labelIn } from '../../wording/words';
+	import { useVisit } from '../../state/visitContext';
+	import { formatHours, labelIn, timeOf } from '../../wording/words';
 	import FoilField from '../../widgets/FoilField.svelte';
-	import { dayBowls } from '../../state/dayBowls';
-	import { startOf, timeOf } from '../../model/visit/when';
-	import { PICKING_OPTIONS } from '../../wording/bowls';
+	import { dayBowls } from '../../model/visit/dayBowls';
+	import { startOf } from '../../model/visit/when';
+	import { bowlName, bowlNote, partName, PICKING_OPTIONS, sectionNamer } from '../../wording/bowls';
 
 	const session = useVisit();
 	const start = $derived(startOf(session.visit));
@@ -13,7 +13,8 @@
 	const worked = $derived(session.bowls.sections.filter(({ load }) => load));
 	const finish = $derived(session.bowls.staging?.finish ?? []);
 	const time = (minute: number) => timeOf(start, minute);
-	const of = (name: string) => finish.filter(({ section }) => section === name);
+	const nameOf = $derived(sectionNamer(session.bowls.sections.map(({ section }) => section)));
+	const of = (id: string) => finish.filter(({ section }) => section === id);
 </script>
 
 <h2>
@@ -22,13 +23,13 @@
 <table class="bowls-printed">
 	<thead><tr><th>Bowl</th><th>For</th><th>Weigh</th><th></th></tr></thead>
 	<tbody>
-		{#each bowls as bowl (bowl.number)}
+		{#each bowls as bowl (bowl.id)}
 			<tr>
 				<td>{bowl.number}</td>
-				<td><b>{bowl.name}{bowl.part ? `: ${bowl.part}` : ''}</b><br />{bowl.note}</td>
+				<td><b>{bowlName(bowl, nameOf)}</b><br />{bowlNote(bowl, time)}</td>
 				<td
 					>{bowl.parts
-						.map(({ name, amount, unit }) => `${name} ${amount} ${unit}`)
+						.map((part) => `${partName(part, session.shelf)} ${part.amount} ${part.unit}`)
 						.join(' + ')}{bowl.mixable ? '' : ' (not in stock)'}</td
 				>
 				<td class="tick" aria-hidden="true">☐</td>
@@ -48,11 +49,11 @@
 			></thead
 		>
 		<tbody>
-			{#each worked as { section, name, load }, i (section.id)}
-				{@const ends = of(name)}
+			{#each worked as { section, load }, i (section.id)}
+				{@const ends = of(section.id)}
 				<tr>
 					<td>{i + 1}</td>
-					<td>{name}</td>
+					<td>{nameOf(section.id)}</td>
 					<td
 						>{load!.foils === undefined
 							? ''

@@ -1,19 +1,21 @@
 <script lang="ts">
+	import { areaDifference, aimDifference } from '../../model/visit/areaDifference';
 	import { flushSync } from 'svelte';
 	import { MediaQuery } from 'svelte/reactivity';
 	import { formatLevel } from '../../core/hair';
 	import { stallPoints } from '../../core/plan';
-	import { useRecords } from '../../store/context';
+	import { useRecords } from '../../state/records';
 	import { seriesOf } from '../../model/commands/series';
-	import { backupWords, nextRoundWords, stallProblem } from '../../model/visit/stall';
+	import { backupParts, stallProblem } from '../../model/visit/stall';
+	import { backupWords, nextRoundWords } from '../../wording/stall';
+	import { contrastWords, KIND_OPTIONS } from '../../wording/aim';
 	import { MAIN_STEP } from '../../model/visit/day';
 	import type { LiftPlan } from '../../schema/records';
 	import { ZONES } from '../../model/visit/hair';
-	import { bowlWords } from '../../model/visit/work';
+	import { bowlWords, productWords } from '../../wording/bowls';
 	import { STANDING_CAUTIONS } from '../../core/caution';
-	import { contrastWords, KIND_OPTIONS } from '../../model/commands/aim';
 	import { aimDifferenceWords, differenceWords, exceptWords } from '../../wording/areas';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
 	import {
 		VEHICLE_NAMES,
 		formatRatio,
@@ -30,7 +32,7 @@
 	const visit = $derived(session.visit);
 	const plan = $derived(session.plan);
 	const reading = $derived(session.head.reading);
-	const product = $derived(session.productName);
+	const product = $derived(productWords(plan.product, session.shelf));
 	const further = $derived.by(() => {
 		const main = session.work.steps.findIndex(({ step }) => step.id === MAIN_STEP);
 		return session.work.steps.flatMap(({ step, bowls }, i) =>
@@ -48,7 +50,7 @@
 	let printing = $state(false);
 	const onSheet = $derived(printing || onPaper.current);
 	const stalls = $derived.by(() => {
-		const problem = onSheet ? stallProblem(session, session.head) : undefined;
+		const problem = onSheet ? stallProblem(session.visit, session.head) : undefined;
 		return problem ? stallPoints(problem) : [];
 	});
 	const zones = $derived(
@@ -82,7 +84,7 @@
 			{reading.zones[zone.name].state}{i < session.head.zones.length - 1 ? ', ' : '.'}{/each}
 		{#if reading.whiteShare > 0}White {Math.round(reading.whiteShare * 100)} %.{/if}
 		{#if Object.keys(reading.areas).length > 0}{exceptWords((area) =>
-				differenceWords(reading, area)
+				differenceWords(areaDifference(reading, area))
 			)}{/if}
 	</p>
 	<h2>Aim</h2>
@@ -92,7 +94,7 @@
 			session.head.target
 		)}. {labelIn(KIND_OPTIONS, visit.aim.kind)}, {contrastWords(visit.aim)}.
 		{#if Object.keys(visit.aim.areas).length > 0}{exceptWords((area) =>
-				aimDifferenceWords(visit.aim, area)
+				aimDifferenceWords(aimDifference(visit.aim, area))
 			)}{/if}
 	</p>
 	<h2>Lift</h2>
@@ -131,7 +133,7 @@
 				<li>
 					At {formatLevel(point.level)}
 					{point.undertone.name}: {nextRoundWords(point)}
-					{backupWords(point, session.head.line)}
+					{backupWords(point, backupParts(point, session.head.line))}
 				</li>
 			{/each}
 		</ul>

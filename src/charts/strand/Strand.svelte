@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { paintStrand, turnPixels, type StrandColours } from './paint';
+	import { paintStrand, turnPixels } from './paint';
+	import type { StrandColours } from '../../core/colour';
 	import { weaveFor } from './weaves';
 
 	interface Props {

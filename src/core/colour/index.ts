@@ -11,6 +11,7 @@ export {
 } from './lab';
 export { levelOf, lightnessOfLevel } from './level';
 export { luminanceOf, mixWithWhite, reflectance } from './reflectance';
+export type { ApartFibres, Rgb, StrandColours } from './strandColours';
 export { absorbance, emptySpectrum, EUMELANIN, PHEOMELANIN, type Spectrum } from './spectrum';
 export {
 	NEUTRALISERS,

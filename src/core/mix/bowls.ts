@@ -13,10 +13,6 @@ export interface Bowl {
 	readonly blend: Blend | undefined;
 	/** Minutes after the first brush stroke at which this bowl is mixed. */
 	readonly mixAtMinute: number;
-	/** What it is for, where sections were told apart. */
-	readonly sections?: readonly string[] | undefined;
-	/** The part of the strand it goes on, where several are worked apart. */
-	readonly part?: string | undefined;
 }
 
 export interface BowlPlan {

@@ -18,7 +18,7 @@ import {
 } from '.';
 
 const natural = (level: number, rest: Partial<AimedHair> = {}): AimedHair => ({
-	name: 'lengths',
+	id: 'lengths',
 	target: 9,
 	head: {
 		fibre: fibreOfReading({ naturalLevel: level, warmth: 'neutral', artificial: [] }),
@@ -44,7 +44,7 @@ describe('an aim is judged', () => {
 	});
 
 	it('by the hair that needs most', () => {
-		const judged = judgeAim({ hair: [natural(6), natural(2, { name: 'ends' })] });
+		const judged = judgeAim({ hair: [natural(6), natural(2, { id: 'ends' })] });
 		expect(judged.hardest).toBe('ends');
 		expect(judged.visits).toBe(judgeAim({ hair: [natural(2)] }).visits);
 	});
@@ -59,7 +59,7 @@ describe('an aim is judged', () => {
 	it('offers cutting what holds it up, where enough is left, and added hair always', () => {
 		const kinds = (cutLeavesCm: number) =>
 			judgeAim({
-				hair: [natural(6), worn({ name: 'ends', cutLeavesCm })]
+				hair: [natural(6), worn({ id: 'ends', cutLeavesCm })]
 			}).alternatives.map(({ kind }) => kind);
 		expect(kinds(20)).toEqual(['nearest', 'cut', 'addedHair']);
 		expect(kinds(3)).toEqual(['nearest', 'addedHair']);

@@ -1,3 +1,4 @@
+export { hairIdOf, hairOfId } from './hairId';
 export { PLAN, RETURN_WEEKS, TARGET_TOLERANCE } from './constants';
 export { findToner, findTonerSteps, type TonerAnswer, type TonerQuestion } from './findToner';
 export { neededLevel } from './neededLevel';

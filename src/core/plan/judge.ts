@@ -6,7 +6,7 @@ import { searchPlansSteps, type PlanAnswer, type ServicePlan } from './search';
 /** A piece of hair and the level it has to be lifted to. */
 export interface AimedHair {
 	/** As it is called: “ends”, “lengths of the crown”. */
-	readonly name: string;
+	readonly id: string;
 	readonly head: PlanHead;
 	readonly target: number;
 	/** cm of strand left when this is cut off with all beyond it; left out where it cannot be cut. */
@@ -21,7 +21,7 @@ export interface AimProblem {
 
 /** How one piece of hair gets there. */
 export interface JudgedHair {
-	readonly name: string;
+	readonly id: string;
 	/** Distinct ways there; empty when there is none, or none is needed. */
 	readonly plans: readonly ServicePlan[];
 	/** The way with the fewest visits; none when it is there already or cannot get there. */
@@ -41,7 +41,7 @@ export type Alternative =
 	/** Cutting the hair that holds it up. */
 	| {
 			readonly kind: 'cut';
-			readonly name: string;
+			readonly id: string;
 			readonly leavesCm: number;
 			readonly visits: number;
 	  }
@@ -124,22 +124,22 @@ export function* judgeAimSteps({ hair, constraints }: AimProblem): Steps<AimJudg
 		weeks: Math.max(0, ...judged.map(({ plan }) => plan?.weeks ?? 0)),
 		condition: Number.isFinite(condition) ? condition : 100,
 		lifts: liftsOf(hardest?.plan ?? hardest?.nearest),
-		hardest: visits > 0 && !alike(judged) ? hardest?.name : undefined,
-		hair: judged.map(({ name, plans, plan, nearest, already }) => ({
-			name,
+		hardest: visits > 0 && !alike(judged) ? hardest?.id : undefined,
+		hair: judged.map(({ id, plans, plan, nearest, already }) => ({
+			id,
 			plans,
 			plan,
 			nearest,
 			already
 		})),
-		decides: hardest?.name,
+		decides: hardest?.id,
 		alternatives: visits > 1 ? alternatives(judged, visitsOf) : []
 	};
 }
 
 const judgedHair = (asked: AimedHair, answer: PlanAnswer) => ({
 	asked,
-	name: asked.name,
+	id: asked.id,
 	plans: answer.plans,
 	plan: fewest(answer),
 	nearest: answer.nearest,
@@ -183,7 +183,7 @@ function alternatives<J extends JudgedHair & { readonly asked: AimedHair }>(
 	if (cuttable.length === holding.length && others.length > 0) {
 		const visits = Math.max(...others.map(visitsOf));
 		const shortest = [...cuttable].sort((p, q) => p.asked.cutLeavesCm! - q.asked.cutLeavesCm!)[0]!;
-		found.push({ kind: 'cut', name: shortest.name, leavesCm: shortest.asked.cutLeavesCm!, visits });
+		found.push({ kind: 'cut', id: shortest.id, leavesCm: shortest.asked.cutLeavesCm!, visits });
 	}
 	found.push({ kind: 'addedHair' });
 	return found;

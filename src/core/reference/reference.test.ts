@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { labOf, levelOf, reflectance, absorbance, type Lab } from '../colour';
-import type { WARMTH } from '../hair';
-import { labOfMixture, labOfPigment, naturalPigment } from '../hair';
+import { type WARMTH, labOfMixture, labOfPigment, naturalPigment } from '../hair';
 import { activity, predictLift, wearOf, type Application, type Fibre } from '../lift';
 import { depositShare, previewTone, type FormulaPart, type Vehicle } from '../tone';
 import reference from './engine-reference.json';

@@ -2,8 +2,17 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { deltaE } from '../colour';
 import { pigmentOnPath } from '../lift';
-import { addDyes, DIRECTIONS, fadeDyes, idealDyes, nearestTarget, rawLab, targetLab } from '.';
-import type { Direction, RawHair } from '.';
+import {
+	addDyes,
+	DIRECTIONS,
+	fadeDyes,
+	idealDyes,
+	nearestTarget,
+	rawLab,
+	targetLab,
+	type Direction,
+	type RawHair
+} from '.';
 
 const lifted = (level: number): RawHair => ({ pigment: pigmentOnPath(5, 'neutral', level) });
 const toned = (raw: RawHair, dye: RawHair['dye']) => rawLab({ ...raw, dye });

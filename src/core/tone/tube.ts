@@ -1,7 +1,6 @@
 import { pureBrown, type Pigment } from '../hair';
 import { CONCENTRATE, DEPOSIT, FAMILIES, SHARES, TUBE } from './constants';
-import type { DyeAmounts } from './dyes';
-import { addDyes } from './dyes';
+import { type DyeAmounts, addDyes } from './dyes';
 import type { Vehicle } from './deposit';
 
 /** How a shade is made up: on a brown base, as pure pigment, or as a concentrate. */

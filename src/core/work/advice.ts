@@ -2,6 +2,7 @@ import type { Placement } from '../lift';
 import { finish } from '../steps';
 import { BowlSearch, type Choice } from './bowlSearch';
 import { STAGING } from './constants';
+import type { SectionId } from './ids';
 import { faultOf, type StagingProblem, type WorkSection } from './problem';
 
 /** What would help where the bowls alone do not, largest help first. */
@@ -17,7 +18,8 @@ export interface StagingAdvice {
 		| 'openEarly'
 		| 'rinseEarlyFirst'
 		| 'laterRinse';
-	readonly message: string;
+	/** The section it speaks of, where it is one. */
+	readonly section?: SectionId | undefined;
 	/** Spread and shortfall with it, levels. */
 	readonly spread: number;
 	readonly shortfall: number;
@@ -36,59 +38,37 @@ export function adviceFor(
 	});
 	const faster = (share: number) => changed((s) => ({ minutesToApply: s.minutesToApply * share }));
 	const late = (i: number) => i >= half;
-	const options: readonly [StagingAdvice['what'], string, StagingProblem][] = [
-		['fasterHands', 'Work a quarter faster, or take fewer sections.', faster(0.75)],
-		['secondPair', 'A second pair of hands: two sections at a time.', faster(0.5)],
-		[
-			'smallerHead',
-			`Leave ${problem.sections.at(-1)!.name} for another visit, or work it apart afterwards.`,
-			{ ...problem, sections: problem.sections.slice(0, -1) }
-		],
-		[
-			'lowerStart',
-			`Begin weaker: the first bowl from ${STAGING.lowStart} vol.`,
-			{ ...problem, leastVolume: STAGING.lowStart }
-		],
-		[
-			'cap',
-			'Put a cap over the whole head once the last section is on.',
-			changed((s) => ({ placement: placeOnce('capped', s.placement) }))
-		],
+	const options: readonly [StagingAdvice['what'], StagingProblem][] = [
+		['fasterHands', faster(0.75)],
+		['secondPair', faster(0.5)],
+		['smallerHead', { ...problem, sections: problem.sections.slice(0, -1) }],
+		['lowerStart', { ...problem, leastVolume: STAGING.lowStart }],
+		['cap', changed((s) => ({ placement: placeOnce('capped', s.placement) }))],
 		[
 			'coverLate',
-			'Cover the later sections, so that they keep more heat.',
 			changed((s, i) => (late(i) ? { placement: placeOnce('covered', s.placement) } : {}))
 		],
 		[
 			'openEarly',
-			'Leave the first packets open: they run cooler.',
 			changed((s, i) => (late(i) ? {} : { placement: placeOnce('opened', s.placement) }))
 		],
-		[
-			'creamierLate',
-			'Mix the last bowls creamier: less developer works quicker.',
-			{ ...problem, ratios: [Math.max(1, problem.ratio - STAGING.ratioStep)] }
-		],
+		['creamierLate', { ...problem, ratios: [Math.max(1, problem.ratio - STAGING.ratioStep)] }],
 		[
 			'rinseEarlyFirst',
-			'Rinse the first half ten minutes before the rest.',
 			changed((s, i) =>
 				late(i) ? {} : { rinseMinute: (s.rinseMinute ?? problem.rinseMinute) - 10 }
 			)
 		],
-		[
-			'laterRinse',
-			'Rinse ten minutes later.',
-			{ ...problem, rinseMinute: problem.rinseMinute + 10 }
-		]
+		['laterRinse', { ...problem, rinseMinute: problem.rinseMinute + 10 }]
 	];
+	const last = problem.sections.at(-1)!.id;
 	const before = reached.spread + reached.shortfall;
 	return options
-		.flatMap(([what, message, option]): StagingAdvice[] => {
+		.flatMap(([what, option]): StagingAdvice[] => {
 			if (faultOf(option)) return [];
 			const search = new BowlSearch({ ...option, target });
 			const { spread, shortfall } = finish(search.best());
-			return [{ what, message, spread, shortfall }];
+			return [{ what, ...(what === 'smallerHead' ? { section: last } : {}), spread, shortfall }];
 		})
 		.filter(({ spread, shortfall }) => spread + shortfall < before - STAGING.worthAdvising)
 		.sort((p, q) => p.spread + p.shortfall - (q.spread + q.shortfall));

@@ -2,6 +2,7 @@ import { pointAt } from '../lift';
 import type { Steps } from '../steps';
 import { BOWL_LIFE_MINUTES } from '../mix';
 import { STAGING } from './constants';
+import type { BowlId } from './ids';
 import {
 	mayTake,
 	readySection,
@@ -49,6 +50,8 @@ export class BowlSearch {
 	readonly #allowed: boolean[][];
 	/** All runs that one bowl can serve, by their first section. */
 	readonly #runs: Run[][];
+	/** By weighed bowl, the minute at which the first of its sections is begun: it was mixed then. */
+	readonly #mixed: ReadonlyMap<BowlId, number>;
 
 	/** @param beside levels of other parts of the same head, which these are to match */
 	constructor(
@@ -56,6 +59,11 @@ export class BowlSearch {
 		readonly beside: readonly number[] = []
 	) {
 		this.times = timesOf(problem);
+		const mixed = new Map<BowlId, number>();
+		for (const { section, from } of this.times) {
+			if (section.bowl !== undefined && !mixed.has(section.bowl)) mixed.set(section.bowl, from);
+		}
+		this.#mixed = mixed;
 		this.strengths = strengthsFor(problem);
 		this.#allowed = this.times.map(({ section }) =>
 			this.strengths.map((strength) => mayTake(problem, section, strength))
@@ -64,9 +72,9 @@ export class BowlSearch {
 			this.strengths.map((strength) =>
 				this.times
 					.slice(0, i + 1)
-					.map((first, j) =>
+					.map((_, j) =>
 						this.#fits(j, i)
-							? pointAt(readySection(problem, time, strength, first.from), time.rinse).level -
+							? pointAt(readySection(problem, time, strength, this.mixedAt(j)), time.rinse).level -
 								(time.section.aimAbove ?? 0)
 							: NaN
 					)
@@ -85,13 +93,24 @@ export class BowlSearch {
 		return new BowlSearch({ ...this.problem, target: this.target }, beside);
 	}
 
+	/** Minute at which the bowl of a run is mixed: as its first section is begun, or when it was weighed for an earlier one. */
+	mixedAt(first: number): number {
+		const { section, from } = this.times[first]!;
+		return (section.bowl === undefined ? undefined : this.#mixed.get(section.bowl)) ?? from;
+	}
+
 	#level(section: number, strength: number, first: number): number {
 		return this.#levels[section]![strength]![first]!;
 	}
 
-	/** Whether one bowl stays fresh over these sections; a single long one has to do. */
+	/** Whether one bowl stays fresh over these sections; a single long one has to do, and a weighed one is what it is. */
 	#fits(first: number, last: number): boolean {
-		return first === last || this.times[last]!.to - this.times[first]!.from <= BOWL_LIFE_MINUTES;
+		if (first === last) return true;
+		const bowl = this.times[first]!.section.bowl;
+		if (bowl !== this.times[last]!.section.bowl) return false;
+		return (
+			bowl !== undefined || this.times[last]!.to - this.times[first]!.from <= BOWL_LIFE_MINUTES
+		);
 	}
 
 	#runsFrom(first: number): Run[] {
@@ -177,6 +196,13 @@ export class BowlSearch {
 		return best;
 	}
 
+	/** Weighed bowls that stand between others: they are there, and take none of those that may be mixed. */
+	#weighedRuns(): number {
+		return this.times.filter(
+			({ section: { bowl } }, i) => bowl !== undefined && this.times[i - 1]?.section.bowl !== bowl
+		).length;
+	}
+
 	/** Floors worth trying, highest first: a fine grid over the levels that occur. */
 	#floors(): number[] {
 		const all = this.#levels.flat(2).filter(Number.isFinite);
@@ -195,7 +221,8 @@ export class BowlSearch {
 		const led: (Run | undefined)[][] = [];
 		const from: Int16Array[] = [];
 		const complete: Choice['runs'][] = [];
-		for (let bowl = 0; bowl < STAGING.mostBowls; bowl++) {
+		const most = STAGING.mostBowls + this.#weighedRuns();
+		for (let bowl = 0; bowl < most; bowl++) {
 			const next = new Float64Array((n + 1) * width).fill(Infinity);
 			const by: (Run | undefined)[] = Array<Run | undefined>((n + 1) * width);
 			const before = new Int16Array((n + 1) * width).fill(-1);

@@ -9,6 +9,7 @@ import {
 	stageHead,
 	tonerMinutes,
 	usualRinse,
+	type ClockSubject,
 	type HeadStaging,
 	type Staging
 } from '.';
@@ -17,7 +18,7 @@ const head = (change: Partial<HeadStaging> = {}): HeadStaging => ({
 	passes: [
 		{
 			sections: Array.from({ length: 8 }, (_, i) => ({
-				name: `section ${i + 1}`,
+				id: `section ${i + 1}`,
 				grams: 30,
 				minutesToApply: 5,
 				placement: 'foil' as const
@@ -42,9 +43,12 @@ const head = (change: Partial<HeadStaging> = {}): HeadStaging => ({
 });
 const staged = (change: Partial<HeadStaging> = {}): Staging => {
 	const answer = stageHead(head(change));
-	if (!answer.ok) throw new Error(answer.message);
+	if (!answer.ok) throw new Error(answer.problem);
 	return answer.staging;
 };
+/** A subject in one word, for comparing. */
+const called = (of: ClockSubject): string =>
+	of.kind === 'sections' ? of.sections.join(', ') : of.kind === 'round' ? of.id : of.kind;
 const toner = { minutes: 20, applyMinutes: 7 };
 
 describe('the clock', () => {
@@ -55,10 +59,12 @@ describe('the clock', () => {
 	it('has every section applied, processed and rinsed, and every bowl mixed before its use', () => {
 		expect(of('apply')).toHaveLength(8);
 		for (const { of: section, toMinute } of of('apply')) {
-			const process = clock.items.find((item) => item.what === 'process' && item.of === section)!;
+			const process = clock.items.find(
+				(item) => item.what === 'process' && called(item.of) === called(section)
+			)!;
 			expect(process.fromMinute).toBe(toMinute);
 		}
-		expect(of('rinse').map((item) => item.of)).toEqual(['all', 'toner']);
+		expect(of('rinse').map((item) => called(item.of))).toEqual(['allSections', 'toner']);
 		of('mix').forEach(({ toMinute }, i) => expect(toMinute).toBe(bowls[i]!.mixAtMinute));
 	});
 	it('comes to the chair time that was told before the bowls were staged', () => {
@@ -89,10 +95,10 @@ describe('the clock', () => {
 		expect(helped.handsOnMinutes).toBeLessThan(clock.handsOnMinutes);
 	});
 	it('keeps lowlights apart: put on last, rinsed for themselves before the toner', () => {
-		const aside = { name: 'lowlights', applyMinutes: 6, minutes: 20 };
+		const aside = { applyMinutes: 6, minutes: 20 };
 		const { items } = serviceClock({ bowls, finish, toner, aside });
 		const rinses = items.filter(({ what }) => what === 'rinse');
-		expect(rinses.map((item) => item.of)).toEqual(['all', 'lowlights', 'toner']);
+		expect(rinses.map((item) => called(item.of))).toEqual(['allSections', 'aside', 'toner']);
 		rinses
 			.slice(1)
 			.forEach(({ fromMinute }, i) =>
@@ -100,14 +106,14 @@ describe('the clock', () => {
 			);
 	});
 	it('has the other applications of the day before and after, each rinsed before the next', () => {
-		const removal = { name: 'old colour out', applyMinutes: 10, rinseMinute: 25 };
-		const again = { name: 'again', applyMinutes: 5, rinseMinute: 20 };
+		const removal = { id: 'old colour out', applyMinutes: 10, rinseMinute: 25 };
+		const again = { id: 'again', applyMinutes: 5, rinseMinute: 20 };
 		const day = serviceClock({ bowls, finish, toner, before: [removal], after: [again] });
 		expect(day.chairMinutes).toBe(chairMinutes([25, 50, 20], toner));
-		const rinses = day.items.filter(({ what }) => what === 'rinse').map((item) => item.of);
-		expect(rinses).toEqual(['old colour out', 'all', 'again', 'toner']);
+		const rinses = day.items.filter(({ what }) => what === 'rinse').map((item) => called(item.of));
+		expect(rinses).toEqual(['old colour out', 'allSections', 'again', 'toner']);
 		const mine = day.items.filter(({ who, what }) => who === 'colourist' && what !== 'check');
-		const early = mine.filter(({ of }) => of === 'old colour out');
+		const early = mine.filter(({ of }) => called(of) === 'old colour out');
 		for (const { toMinute } of early) expect(toMinute).toBeLessThanOrEqual(-2);
 	});
 	it('counts the strands of a toner apart by the time it takes to work it through', () => {
@@ -129,8 +135,8 @@ describe('the rinse', () => {
 		expect(rinses).toHaveLength(2);
 		expect(rinses[1]!.fromMinute).toBeGreaterThanOrEqual(rinses[0]!.toMinute);
 		expect(rinses[1]!.fromMinute).toBe(lastRinse(Array<number>(8).fill(5), 40, 50, 'backFirst'));
-		expect(rinses[0]!.of).toContain('section 1');
-		expect(rinses[1]!.of).toContain('section 8');
+		expect(called(rinses[0]!.of)).toContain('section 1');
+		expect(called(rinses[1]!.of)).toContain('section 8');
 		// What is on longest may not pass its limit by waiting for the front.
 		finish.forEach(({ rinseMinute, appliedFromMinute }) =>
 			expect(rinseMinute - appliedFromMinute).toBeLessThanOrEqual(52.5)
@@ -142,7 +148,9 @@ describe('the rinse', () => {
 		expect(spread).toBeLessThan(0.15);
 		const { items } = serviceClock({ bowls, finish });
 		expect(items.filter(({ what }) => what === 'wipe')).toHaveLength(8);
-		expect(items.filter(({ what }) => what === 'rinse').map((item) => item.of)).toEqual(['all']);
+		expect(items.filter(({ what }) => what === 'rinse').map((item) => item.of)).toEqual([
+			{ kind: 'allSections' }
+		]);
 	});
 });
 
@@ -150,7 +158,7 @@ describe('a section that runs late', () => {
 	const plan = staged();
 	const late = (keep: 'all' | 'mixed') => {
 		const answer = stageHead(lateHead(head(), plan, { section: 'section 3', minutes: 10, keep }));
-		if (!answer.ok) throw new Error(answer.message);
+		if (!answer.ok) throw new Error(answer.problem);
 		return answer.staging;
 	};
 	it('moves what follows by as much, and nothing before it', () => {
@@ -213,7 +221,7 @@ describe('root and lengths with bowls of their own', () => {
 			]
 		});
 		const answer = stageHead(plan);
-		if (!answer.ok) throw new Error(answer.message);
+		if (!answer.ok) throw new Error(answer.problem);
 		const delay = { section: 'section 3', minutes: 10, keep: 'all' } as const;
 		const late = stageHead(lateHead(plan, answer.staging, delay));
 		const begins = (staged: typeof late) =>

@@ -1,4 +1,5 @@
 import { SERVICE_MINUTES, TONER_WORK } from './constants';
+import type { BowlId, SectionId, StrandPart } from './ids';
 import type { SectionFinish, StagedBowl } from './staging';
 
 /** Who is busy. */
@@ -7,12 +8,23 @@ export type Hands = 'colourist' | 'assistant' | 'chair';
 export type Doing =
 	'consult' | 'mix' | 'apply' | 'process' | 'check' | 'wipe' | 'rinse' | 'tone' | 'finish';
 
+/** What a stretch of the service is about; who shows it finds the words. */
+export type ClockSubject =
+	| {
+			readonly kind: 'sections';
+			readonly sections: readonly SectionId[];
+			readonly part?: StrandPart | undefined;
+	  }
+	| { readonly kind: 'bowl'; readonly bowl: BowlId; readonly number: number }
+	/** Another application of the day. */
+	| { readonly kind: 'round'; readonly id: string }
+	| { readonly kind: 'allSections' | 'aside' | 'toner' | 'client' };
+
 /** One stretch of the service. Minutes count from the first brush stroke; mixing starts before it. */
 export interface ClockItem {
 	readonly who: Hands;
 	readonly what: Doing;
-	/** The sections or the bowl. */
-	readonly of: string;
+	readonly of: ClockSubject;
 	readonly fromMinute: number;
 	readonly toMinute: number;
 }
@@ -36,21 +48,21 @@ export interface ClockToner {
 
 /** Colour that goes on beside the lightener and is rinsed apart: lowlights. */
 export interface ClockAside {
-	readonly name: string;
 	readonly applyMinutes: number;
 	readonly minutes: number;
 }
 
 /** Another application of the same day, rinsed before the next. */
 export interface ClockRound {
-	readonly name: string;
+	/** What the record calls it. */
+	readonly id: string;
 	readonly applyMinutes: number;
 	/** Minute of its rinse, from its own first brush stroke. */
 	readonly rinseMinute: number;
 }
 
 export interface ClockProblem {
-	readonly bowls: readonly Pick<StagedBowl, 'number' | 'mixAtMinute'>[];
+	readonly bowls: readonly Pick<StagedBowl, 'id' | 'number' | 'mixAtMinute'>[];
 	readonly finish: readonly Pick<
 		SectionFinish,
 		'section' | 'part' | 'appliedFromMinute' | 'appliedToMinute' | 'rinseMinute' | 'wipedFirst'
@@ -111,7 +123,7 @@ export function serviceClock(problem: ClockProblem): ServiceClock {
 	const add = (
 		who: Hands,
 		what: Doing,
-		of: string,
+		of: ClockSubject,
 		fromMinute: number,
 		minutes: number
 	): number => {
@@ -119,7 +131,8 @@ export function serviceClock(problem: ClockProblem): ServiceClock {
 		return fromMinute + minutes;
 	};
 	/** A whole application from a minute on; returns when it is rinsed. */
-	const round = ({ name, applyMinutes, rinseMinute }: ClockRound, from: number): number => {
+	const round = ({ id, applyMinutes, rinseMinute }: ClockRound, from: number): number => {
+		const name: ClockSubject = { kind: 'round', id };
 		const begun = add(helper, 'mix', name, from, SERVICE_MINUTES.mix);
 		const on = add('colourist', 'apply', name, begun, applyMinutes);
 		add('chair', 'process', name, on, Math.max(0, begun + rinseMinute - on));
@@ -128,16 +141,17 @@ export function serviceClock(problem: ClockProblem): ServiceClock {
 	const { before = [], after = [] } = problem;
 	let earlier = -SERVICE_MINUTES.mix - before.reduce((sum, one) => sum + roundMinutes(one), 0);
 	for (const one of before) earlier = round(one, earlier);
-	for (const { number, mixAtMinute } of problem.bowls) {
-		add(helper, 'mix', `bowl ${number}`, mixAtMinute - SERVICE_MINUTES.mix, SERVICE_MINUTES.mix);
+	for (const { id: bowl, number, mixAtMinute } of problem.bowls) {
+		const of: ClockSubject = { kind: 'bowl', bowl, number };
+		add(helper, 'mix', of, mixAtMinute - SERVICE_MINUTES.mix, SERVICE_MINUTES.mix);
 	}
-	for (const { name, from, to, end } of stretchesOf(finish)) {
-		add('colourist', 'apply', name, from, to - from);
-		add('chair', 'process', name, to, Math.max(0, end - to));
+	for (const { of, from, to, end } of stretchesOf(finish)) {
+		add('colourist', 'apply', of, from, to - from);
+		add('chair', 'process', of, to, Math.max(0, end - to));
 	}
 	const lastApplied = Math.max(0, ...finish.map(({ appliedToMinute }) => appliedToMinute));
 	for (const { section, part, rinseMinute } of finish.filter(({ wipedFirst }) => wipedFirst)) {
-		add(helper, 'wipe', nameOf({ section, part }), rinseMinute, SERVICE_MINUTES.wipe);
+		add(helper, 'wipe', sectionsOf([section], part), rinseMinute, SERVICE_MINUTES.wipe);
 	}
 	let clock = 0;
 	for (const { minute, of } of rinsesOf(finish)) {
@@ -153,25 +167,27 @@ export function serviceClock(problem: ClockProblem): ServiceClock {
 	);
 	if (aside) {
 		// Put on when the hands are free, rinsed apart so that no dark colour runs over fresh blonde.
-		const on = add('colourist', 'apply', aside.name, lastApplied, aside.applyMinutes);
-		add('chair', 'process', aside.name, on, aside.minutes);
+		const of: ClockSubject = { kind: 'aside' };
+		const on = add('colourist', 'apply', of, lastApplied, aside.applyMinutes);
+		add('chair', 'process', of, on, aside.minutes);
 		clock = add(
 			helper,
 			'rinse',
-			aside.name,
+			of,
 			Math.max(clock, on + aside.minutes),
 			SERVICE_MINUTES.toneRinse
 		);
 	}
 	for (const one of after) clock = round(one, clock);
 	if (toner) {
-		const on = add('colourist', 'tone', 'toner', clock, toner.applyMinutes);
-		const done = add('chair', 'process', 'toner', on, toner.minutes);
-		clock = add(helper, 'rinse', 'toner', done, SERVICE_MINUTES.toneRinse);
+		const of: ClockSubject = { kind: 'toner' };
+		const on = add('colourist', 'tone', of, clock, toner.applyMinutes);
+		const done = add('chair', 'process', of, on, toner.minutes);
+		clock = add(helper, 'rinse', of, done, SERVICE_MINUTES.toneRinse);
 	}
-	clock = add('colourist', 'finish', 'dry and judge', clock, SERVICE_MINUTES.finish);
+	clock = add('colourist', 'finish', { kind: 'client' }, clock, SERVICE_MINUTES.finish);
 	const begin = Math.min(0, ...items.map(({ fromMinute }) => fromMinute));
-	if (consult > 0) add('colourist', 'consult', 'read and agree', begin - consult, consult);
+	if (consult > 0) add('colourist', 'consult', { kind: 'client' }, begin - consult, consult);
 	items.sort((p, q) => p.fromMinute - q.fromMinute || p.toMinute - q.toMinute);
 	const busy = merged(items.filter(({ who }) => who === 'colourist'));
 	return {
@@ -190,43 +206,42 @@ export function serviceClock(problem: ClockProblem): ServiceClock {
 const roundMinutes = ({ rinseMinute }: ClockRound): number =>
 	SERVICE_MINUTES.mix + rinseMinute + SERVICE_MINUTES.rinse;
 
-type Finished = ClockProblem['finish'][number];
-
-const nameOf = ({ section, part }: Pick<Finished, 'section' | 'part'>): string =>
-	part === undefined ? section : `${section}, ${part}`;
+const sectionsOf = (sections: readonly SectionId[], part?: StrandPart): ClockSubject => ({
+	kind: 'sections',
+	sections: [...new Set(sections)],
+	...(part === undefined ? {} : { part })
+});
 
 /** What is put on in one go: two strengths on one strand are worked packet by packet, together. */
 function stretchesOf(finish: ClockProblem['finish']) {
-	const stretches = new Map<string, { name: string; from: number; to: number; end: number }>();
+	const stretches = new Map<string, { of: ClockSubject; from: number; to: number; end: number }>();
 	for (const one of finish) {
-		const { section, appliedFromMinute: from, appliedToMinute: to, rinseMinute } = one;
+		const { section, part, appliedFromMinute: from, appliedToMinute: to, rinseMinute } = one;
 		const key = `${section} ${from}`;
 		const other = stretches.get(key);
 		stretches.set(
 			key,
 			other
-				? { ...other, name: section, end: Math.max(other.end, rinseMinute) }
-				: { name: nameOf(one), from, to, end: rinseMinute }
+				? { ...other, of: sectionsOf([section]), end: Math.max(other.end, rinseMinute) }
+				: { of: sectionsOf([section], part), from, to, end: rinseMinute }
 		);
 	}
 	return [...stretches.values()];
 }
 
 /** The rinses at the basin, in their order; what is wiped off goes with the last of them. */
-function rinsesOf(finish: ClockProblem['finish']): { minute: number; of: string }[] {
+function rinsesOf(finish: ClockProblem['finish']): { minute: number; of: ClockSubject }[] {
 	const waiting = finish.filter(({ wipedFirst }) => !wipedFirst);
 	const together = waiting.length > 0 ? waiting : finish;
 	const last = Math.max(0, ...together.map(({ rinseMinute }) => rinseMinute));
 	const minutes = waiting.length > 0 ? waiting.map(({ rinseMinute }) => rinseMinute) : [last];
 	const rounds = [...new Set(minutes)].sort((p, q) => p - q);
-	if (rounds.length === 1) return [{ minute: last, of: 'all' }];
+	if (rounds.length === 1) return [{ minute: last, of: { kind: 'allSections' } }];
 	return rounds.map((minute) => ({
 		minute,
-		of: [
-			...new Set(
-				together.filter(({ rinseMinute }) => rinseMinute === minute).map((one) => one.section)
-			)
-		].join(', ')
+		of: sectionsOf(
+			together.filter(({ rinseMinute }) => rinseMinute === minute).map((one) => one.section)
+		)
 	}));
 }
 
@@ -248,7 +263,7 @@ function checksOf({ finish }: ClockProblem, lastApplied: number): ClockItem[] {
 		items.push({
 			who: 'colourist',
 			what: 'check',
-			of: [...new Set(due.map(({ section }) => section))].join(', '),
+			of: sectionsOf(due.map(({ section }) => section)),
 			fromMinute: minute,
 			toMinute: minute + check
 		});

@@ -30,7 +30,7 @@ export function drawSections(
 					search.problem,
 					time,
 					search.strengths[strength]!,
-					search.times[first]!.from
+					search.mixedAt(first)
 				)
 			}))
 		)

@@ -1,6 +1,7 @@
 import type { AreaName, Placement, Section } from '../lift';
 import { AREA_SHARE, mixtureGrams, workMinutes, type Coverage, type Picking } from '../mix';
 import { NAPE_UP, SECTION_MINUTES } from './constants';
+import type { SectionId } from './ids';
 
 /** How the partings of a section run. */
 export const ANGLES = ['horizontal', 'diagonal', 'vertical'] as const;
@@ -8,7 +9,7 @@ export type Angle = (typeof ANGLES)[number];
 
 /** A part of the head that is worked in one go. */
 export interface HeadSection {
-	readonly id: string;
+	readonly id: SectionId;
 	/** Where it lies; one area, or several that were put together. */
 	readonly areas: readonly AreaName[];
 	/** Its part of the hair that is worked, 0-1; those of a head add up to 1. */

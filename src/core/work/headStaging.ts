@@ -2,6 +2,7 @@ import { DEFAULT_LIMIT_MINUTES, pointAt } from '../lift';
 import { BOWL_LIFE_MINUTES } from '../mix';
 import { finish, type Steps } from '../steps';
 import { SERVICE_MINUTES } from './constants';
+import type { SectionId, StrandPart } from './ids';
 import {
 	readySection,
 	timesOf,
@@ -21,7 +22,7 @@ import {
 /** Sections of one part of the strand; it is begun when the one before it is on. */
 export interface HeadPass {
 	/** Left out where the strand is worked as one. */
-	readonly part?: string | undefined;
+	readonly part?: StrandPart | undefined;
 	readonly sections: readonly WorkSection[];
 	/** In the same packets as the one before, and so at the same minutes. */
 	readonly alongside?: boolean | undefined;
@@ -145,11 +146,7 @@ export interface HeadQuestion {
 /** Stages a head as it is to be worked: its parts, its rinse, in one strength or in several. */
 export function* stageHeadSteps({ head, advise }: HeadQuestion): Steps<StagingAnswer> {
 	if (head.passes.length === 0 || head.passes.some(({ sections }) => sections.length === 0)) {
-		return {
-			ok: false,
-			problem: 'noSections',
-			message: 'There is no section to work on yet.'
-		};
+		return { ok: false, problem: 'noSections' };
 	}
 	const passes = passesOf(head);
 	// A packet that leaves when it is ready needs no other strength.
@@ -162,7 +159,7 @@ export const stageHead = (head: HeadStaging): StagingAnswer => finish(stageHeadS
 
 /** What one section taking longer does. */
 export interface Delay {
-	readonly section: string;
+	readonly section: SectionId;
 	readonly minutes: number;
 	/** Which strengths stay as they were staged: all of them, or those mixed by then. */
 	readonly keep: 'all' | 'mixed';
@@ -173,9 +170,9 @@ export interface Delay {
  * rinse stays where it was, unless the last section would not have lain at all.
  */
 export function lateHead(head: HeadStaging, staging: Staging, delay: Delay): HeadStaging {
-	const { section: name, minutes, keep } = delay;
-	const late = staging.finish.find(({ section }) => section === name);
-	const known = (section: string, part: string | undefined) => {
+	const { section: id, minutes, keep } = delay;
+	const late = staging.finish.find(({ section }) => section === id);
+	const known = (section: SectionId, part: StrandPart | undefined) => {
 		const planned = staging.finish.find((one) => one.section === section && one.part === part);
 		const bowl = staging.bowls.find(({ number }) => number === planned?.bowl);
 		return bowl && (keep === 'all' || bowl.mixAtMinute <= (late?.appliedToMinute ?? 0))
@@ -192,10 +189,9 @@ export function lateHead(head: HeadStaging, staging: Staging, delay: Delay): Hea
 			...pass,
 			sections: pass.sections.map((section) => ({
 				...section,
-				...known(section.name, pass.part),
+				...known(section.id, pass.part),
 				minutesToApply:
-					section.minutesToApply +
-					(section.name === name && (i === 0 || pass.alongside) ? minutes : 0)
+					section.minutesToApply + (section.id === id && (i === 0 || pass.alongside) ? minutes : 0)
 			}))
 		}))
 	};

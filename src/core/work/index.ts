@@ -8,6 +8,7 @@ export {
 	type ClockItem,
 	type ClockProblem,
 	type ClockRound,
+	type ClockSubject,
 	type ClockToner,
 	type Doing,
 	type Hands,
@@ -40,6 +41,7 @@ export {
 	type HeadQuestion,
 	type HeadStaging
 } from './headStaging';
+export { bowlIdOf, STRAND_PARTS, type BowlId, type SectionId, type StrandPart } from './ids';
 export { inOrder, isHairline, ORDER_NAMES, ORDER_REASONS, type OrderName } from './orders';
 export type { StagingProblem, StagingProblemFault, WorkSection } from './problem';
 export { lastRinse, RINSE_MODES, rinseMinute, usualRinse, type RinseMode } from './rinse';

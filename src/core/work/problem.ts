@@ -14,10 +14,11 @@ import {
 	type Spread
 } from '../lift';
 import { STAGING } from './constants';
+import type { BowlId, SectionId } from './ids';
 
 /** A part of the work, in the order in which it is done. */
 export interface WorkSection {
-	readonly name: string;
+	readonly id: SectionId;
 	/** Grams of ready mixture it takes. */
 	readonly grams: number;
 	readonly minutesToApply: number;
@@ -35,6 +36,8 @@ export interface WorkSection {
 	/** A strength that is settled already, volumes; and its ratio, where that is another than the rest's. */
 	readonly lockedVolume?: number | undefined;
 	readonly lockedRatio?: number | undefined;
+	/** The bowl that is weighed for it: whatever comes out of that bowl is of one strength and one age. */
+	readonly bowl?: BowlId | undefined;
 	/** Its bowl is mixed for it, however fresh the one before still is. */
 	readonly freshBowl?: boolean | undefined;
 	/** How many levels above the head's it is to come out; negative: below. */
@@ -80,10 +83,17 @@ export interface StagingProblem {
 	readonly spread?: Spread | undefined;
 }
 
-export interface StagingProblemFault {
-	readonly problem: 'noSections' | 'noStrength' | 'rinseTooEarly';
-	readonly message: string;
-}
+/** What stands in the way of a staging, with the facts that tell it. */
+export type StagingProblemFault =
+	| { readonly problem: 'noSections' }
+	/** Nothing in stock, or nothing that is allowed where these sections lie. */
+	| {
+			readonly problem: 'noStrength';
+			readonly leastVolume: number;
+			readonly ceiling: number;
+			readonly section?: SectionId | undefined;
+	  }
+	| { readonly problem: 'rinseTooEarly'; readonly section: SectionId; readonly onAtMinute: number };
 
 /** One strength a bowl may have. */
 export interface Strength {
@@ -217,20 +227,25 @@ const PAST_THE_HEAT = 30;
 
 /** What stands in the way of a staging, before any search. */
 export function faultOf(problem: StagingProblem): StagingProblemFault | undefined {
-	if (problem.sections.length === 0) {
-		return { problem: 'noSections', message: 'There is no section to work on yet.' };
+	if (problem.sections.length === 0) return { problem: 'noSections' };
+	const leastVolume = problem.leastVolume ?? STAGING.leastVolume;
+	const strengths = problem.stock.length === 0 ? [] : strengthsFor(problem);
+	if (strengths.length === 0) {
+		return { problem: 'noStrength', leastVolume, ceiling: problem.ceiling };
 	}
-	if (problem.stock.length === 0 || strengthsFor(problem).length === 0) {
-		return {
-			problem: 'noStrength',
-			message: `No developer in stock makes a bowl between ${STAGING.leastVolume} vol and the ceiling of ${problem.ceiling} vol.`
-		};
+	const barred = problem.sections.find(
+		(section) => !strengths.some((strength) => mayTake(problem, section, strength))
+	);
+	if (barred) {
+		const ceiling = ceilingAt(problem, barred.placement);
+		return { problem: 'noStrength', leastVolume, ceiling, section: barred.id };
 	}
 	const last = timesOf(problem).at(-1)!;
 	if (last.rinse <= last.at) {
 		return {
 			problem: 'rinseTooEarly',
-			message: `The rinse comes before ${last.section.name} is on: rinse later than minute ${Math.ceil(last.to)}.`
+			section: last.section.id,
+			onAtMinute: Math.ceil(last.to)
 		};
 	}
 	return undefined;

@@ -19,7 +19,7 @@ const sections = (
 	change: Partial<WorkSection> = {}
 ): WorkSection[] =>
 	Array.from({ length: count }, (_, i) => ({
-		name: `section ${i + 1}`,
+		id: `section ${i + 1}`,
 		grams: 30,
 		minutesToApply: minutes,
 		placement: 'foil',
@@ -38,7 +38,7 @@ const problem = (change: Partial<StagingProblem> = {}): StagingProblem => ({
 });
 const staged = (change: Partial<StagingProblem> = {}): Staging => {
 	const answer = stageBowls(problem(change));
-	if (!answer.ok) throw new Error(answer.message);
+	if (!answer.ok) throw new Error(answer.problem);
 	return answer.staging;
 };
 
@@ -58,7 +58,7 @@ describe('staged bowls', () => {
 			fc.property(
 				fc.array(
 					fc.record<WorkSection>({
-						name: fc.string({ minLength: 1 }),
+						id: fc.string({ minLength: 1 }),
 						grams: fc.integer({ min: 5, max: 80 }),
 						minutesToApply: fc.integer({ min: 1, max: 12 }),
 						placement: fc.constantFrom('foil', 'foilCovered', 'foilHairline', 'openAir')
@@ -81,7 +81,7 @@ describe('staged bowls', () => {
 					const answer = staged(change);
 					const { bowls, finish } = answer;
 					expect(answer.spread).toBeLessThanOrEqual(answer.spreadUnstaged + 1e-9);
-					expect(bowls.flatMap((bowl) => bowl.sections)).toEqual(work.map(({ name }) => name));
+					expect(bowls.flatMap((bowl) => bowl.sections)).toEqual(work.map(({ id }) => id));
 					for (const bowl of bowls) {
 						expect(bowl.volume).toBeLessThanOrEqual(ceiling);
 						expect(bowl.volume).toBeGreaterThanOrEqual(10);
@@ -153,7 +153,39 @@ describe('staged bowls', () => {
 		expect(stageBowls(problem({ stock: [5], ceiling: 30 }))).toMatchObject({
 			problem: 'noStrength'
 		});
-		expect(stageBowls(problem({ rinseMinute: 10 }))).toMatchObject({ problem: 'rinseTooEarly' });
+		expect(stageBowls(problem({ rinseMinute: 10 }))).toMatchObject({
+			problem: 'rinseTooEarly',
+			section: 'section 8',
+			onAtMinute: 40
+		});
+	});
+	it('name the section whose place takes no strength, also beside one that is settled', () => {
+		const work = sections(2, 5);
+		work[0] = { ...work[0]!, lockedVolume: 30 };
+		work[1] = { ...work[1]!, placement: 'onScalp' };
+		const answer = stageBowls(
+			problem({ sections: work, ceilings: { onScalp: 5, offScalp: 30, tint: 40, bleachWash: 40 } })
+		);
+		expect(answer).toMatchObject({ problem: 'noStrength', section: 'section 2', ceiling: 5 });
+	});
+	it('pour one weighed bowl for its sections wherever they were moved, at its own age', () => {
+		const bowl = { bowl: 'main:a', lockedVolume: 20, lockedRatio: 2 };
+		const work = sections(8, 5).map((section, i) =>
+			i === 0 || i === 4 ? { ...section, ...bowl } : section
+		);
+		const { bowls, finish } = staged({ sections: work });
+		const weighed = bowls.filter(({ id }) => id === 'main:a');
+		expect(weighed).toHaveLength(1);
+		expect(weighed[0]!.sections).toEqual(['section 1', 'section 5']);
+		expect(weighed[0]!.mixAtMinute).toBe(0);
+		expect(new Set(bowls.map(({ id }) => id)).size).toBe(bowls.length);
+		const others = bowls.filter(({ id }) => id !== 'main:a').flatMap((one) => one.sections);
+		expect(others).not.toContain('section 1');
+		expect(others).not.toContain('section 5');
+		// The same strength fresh from a bowl of its own gets further than the old mixture does.
+		const fresh = work.map((section, i) => (i === 4 ? { ...section, bowl: 'main:b' } : section));
+		const level = (all: typeof finish) => all.find(({ section }) => section === 'section 5')!.level;
+		expect(level(staged({ sections: fresh }).finish)).toBeGreaterThan(level(finish));
 	});
 	it('report progress while they search', () => {
 		const shares = [...stageBowlsSteps(problem())];

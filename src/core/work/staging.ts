@@ -6,14 +6,17 @@ import { adviceFor, type StagingAdvice } from './advice';
 import { BowlSearch, isMet, type Choice } from './bowlSearch';
 import { STAGING } from './constants';
 import { drawSections } from './drawSections';
+import { bowlIdOf, type BowlId, type SectionId, type StrandPart } from './ids';
 import { faultOf, readySection, type StagingProblem, type StagingProblemFault } from './problem';
 
 /** A bowl of one strength for neighbouring sections. */
 export interface StagedBowl {
+	readonly id: BowlId;
+	/** Its place in the order of mixing, from 1. */
 	readonly number: number;
-	readonly sections: readonly string[];
+	readonly sections: readonly SectionId[];
 	/** The part of the strand it goes on, where several are worked apart. */
-	readonly part?: string | undefined;
+	readonly part?: StrandPart | undefined;
 	readonly volume: number;
 	readonly ratio: number;
 	/** Minutes from the first brush stroke at which it is mixed. */
@@ -27,8 +30,9 @@ export interface StagedBowl {
 
 /** How one section comes out. */
 export interface SectionFinish {
-	readonly section: string;
-	readonly part?: string | undefined;
+	readonly section: SectionId;
+	readonly part?: StrandPart | undefined;
+	/** Number of its bowl. */
 	readonly bowl: number;
 	/** Grams of ready mixture that go on it, without reserve. */
 	readonly grams: number;
@@ -60,7 +64,7 @@ export interface Staging {
 	/** How far the least section stays below the target. */
 	readonly shortfall: number;
 	/** The section that stays furthest behind, when any misses. */
-	readonly behind?: string | undefined;
+	readonly behind?: SectionId | undefined;
 	readonly advice: readonly StagingAdvice[];
 }
 
@@ -70,7 +74,7 @@ export type StagingAnswer =
 /** Sections of one part of the strand, worked with bowls of their own. */
 export interface StagingPass {
 	/** Left out where the strand is worked as one. */
-	readonly part?: string | undefined;
+	readonly part?: StrandPart | undefined;
 	readonly problem: StagingProblem;
 }
 
@@ -155,15 +159,13 @@ export function onePass(passes: readonly StagingPass[], volume?: number): Stagin
 }
 
 const firstFault = (passes: readonly StagingPass[]): StagingProblemFault | undefined => {
-	if (passes.length === 0) {
-		return { problem: 'noSections', message: 'There is no section to work on yet.' };
-	}
+	if (passes.length === 0) return { problem: 'noSections' };
 	return passes.map(({ problem }) => faultOf(problem)).find((fault) => fault !== undefined);
 };
 
 /** A part of the strand and the search for its bowls. */
 interface PassSearch {
-	readonly part: string | undefined;
+	readonly part: StrandPart | undefined;
 	readonly search: BowlSearch;
 }
 
@@ -224,9 +226,28 @@ function worstOf({ choices }: HeadChoice): { readonly pass: number; readonly sec
 
 /** A bowl as it is found, before bowls are numbered in the order of their mixing. */
 interface FoundBowl {
+	readonly id: BowlId;
 	readonly pass: number;
-	readonly run: Choice['runs'][number];
+	/** One run of neighbouring sections; several for a weighed bowl whose sections were moved apart. */
+	readonly runs: Choice['runs'];
 	readonly mixAtMinute: number;
+}
+
+/** The bowls of one part of the strand: a run each, but a weighed bowl is one however its sections lie. */
+function bowlsFound({ part, search }: PassSearch, { runs }: Choice, pass: number): FoundBowl[] {
+	const found = new Map<BowlId, FoundBowl>();
+	for (const run of runs) {
+		const { section } = search.times[run.first]!;
+		const id = section.bowl ?? bowlIdOf(section.id, part);
+		const known = found.get(id);
+		found.set(id, {
+			id,
+			pass,
+			runs: [...(known?.runs ?? []), run],
+			mixAtMinute: known?.mixAtMinute ?? search.mixedAt(run.first)
+		});
+	}
+	return [...found.values()];
 }
 
 function describe(
@@ -236,13 +257,7 @@ function describe(
 	target: number
 ): Omit<Staging, 'advice'> {
 	const found = best.choices
-		.flatMap(({ runs }, pass) =>
-			runs.map((run): FoundBowl => ({
-				pass,
-				run,
-				mixAtMinute: searches[pass]!.search.times[run.first]!.from
-			}))
-		)
+		.flatMap((choice, pass) => bowlsFound(searches[pass]!, choice, pass))
 		.sort((p, q) => p.mixAtMinute - q.mixAtMinute || p.pass - q.pass);
 	const drawn = drawSections(
 		searches.map(({ search }, i) => ({ search, choice: best.choices[i]! }))
@@ -264,24 +279,29 @@ function describe(
 		shortfall: best.shortfall,
 		...(isMet(best)
 			? {}
-			: { behind: searches[worst.pass]!.search.times[worst.section]!.section.name })
+			: { behind: searches[worst.pass]!.search.times[worst.section]!.section.id })
 	};
 }
 
-function bowlOf({ part, search }: PassSearch, { run }: FoundBowl, number: number): StagedBowl {
+function bowlOf(
+	{ part, search }: PassSearch,
+	{ id, runs, mixAtMinute }: FoundBowl,
+	number: number
+): StagedBowl {
 	const { problem, times, strengths } = search;
-	const { volume, ratio } = strengths[run.strength]!;
+	const { volume, ratio } = strengths[runs[0]!.strength]!;
 	const step = problem.step ?? 1;
-	const own = times.slice(run.first, run.last + 1);
+	const own = runs.flatMap((run) => times.slice(run.first, run.last + 1));
 	const grams = own.reduce((sum, { section }) => sum + section.grams, 0) * (1 + RESERVE);
 	const { lightenerGrams, developerGrams } = splitByRatio(grams, ratio, step);
 	return {
+		id,
 		number,
-		sections: own.map(({ section }) => section.name),
+		sections: own.map(({ section }) => section.id),
 		part,
 		volume,
 		ratio,
-		mixAtMinute: own[0]!.from,
+		mixAtMinute,
 		usedUpMinute: own.at(-1)!.to,
 		lightenerGrams,
 		developerGrams,
@@ -291,19 +311,21 @@ function bowlOf({ part, search }: PassSearch, { run }: FoundBowl, number: number
 
 function finishesOf(
 	{ part, search }: PassSearch,
-	{ run }: FoundBowl,
+	{ runs, mixAtMinute }: FoundBowl,
 	bowl: number,
 	drawn: readonly Float64Array[]
 ): SectionFinish[] {
 	const { problem, times, strengths } = search;
-	const strength = strengths[run.strength]!;
-	return times.slice(run.first, run.last + 1).map((time, k): SectionFinish => {
-		const ready = readySection(problem, time, strength, times[run.first]!.from);
+	const indices = runs.flatMap(({ first, last, strength }) =>
+		times.slice(first, last + 1).map((time, k) => ({ time, index: first + k, strength }))
+	);
+	return indices.map(({ time, index, strength }): SectionFinish => {
+		const ready = readySection(problem, time, strengths[strength]!, mixAtMinute);
 		const now: PointNow = pointAt(ready, time.rinse);
 		const lab = labOfFibre(now.fibre);
-		const levels = drawn[run.first + k]!;
+		const levels = drawn[index]!;
 		return {
-			section: time.section.name,
+			section: time.section.id,
 			part,
 			bowl,
 			grams: time.section.grams,

@@ -4,6 +4,7 @@ import { onScale } from '../../core/hair';
 import { fibreOfReading } from '../../core/lift';
 import { mixtureGrams } from '../../core/mix';
 import { oneStrength, stageBowlsSteps, type WorkSection } from '../../core/work';
+import { adviceWords, stagingFaultWords } from '../../wording/bowls';
 import type { Steps } from '../../core/steps';
 import type { bowlsAnswer, bowlsRequest } from '../../schema/api';
 import { RequestFault } from './fault';
@@ -18,9 +19,13 @@ const FIELD = {
 
 type Request = z.output<typeof bowlsRequest>;
 
-function sectionOf(section: Request['sections'][number], request: Request): WorkSection {
-	const { name, minutesToApply, placement, hair, rinseMinute, fineHairline, lockedVolume } =
-		section;
+/** Sections go by their place in the request: two may have one name. */
+function sectionOf(
+	section: Request['sections'][number],
+	index: number,
+	request: Request
+): WorkSection {
+	const { minutesToApply, placement, hair, rinseMinute, fineHairline, lockedVolume } = section;
 	const grams =
 		'foils' in section && section.foils !== undefined
 			? mixtureGrams({
@@ -32,7 +37,7 @@ function sectionOf(section: Request['sections'][number], request: Request): Work
 				})
 			: (section.grams ?? 0);
 	return {
-		name,
+		id: String(index),
 		grams,
 		minutesToApply,
 		placement,
@@ -51,7 +56,7 @@ function sectionOf(section: Request['sections'][number], request: Request): Work
 export function* bowlsSteps(request: Request): Steps<z.input<typeof bowlsAnswer>> {
 	const { hair, product, ratio, ceiling, rinseAfterMinutes, target, limitMinutes } = request;
 	const problem = {
-		sections: request.sections.map((section) => sectionOf(section, request)),
+		sections: request.sections.map((section, i) => sectionOf(section, i, request)),
 		fibre: fibreOfReading(hair),
 		factors: factorsOf(hair, request.personal),
 		condition: hair.condition,
@@ -65,26 +70,40 @@ export function* bowlsSteps(request: Request): Steps<z.input<typeof bowlsAnswer>
 		limitMinutes
 	};
 	const answer = request.staged ? yield* stageBowlsSteps(problem) : oneStrength(problem);
-	if (!answer.ok) throw new RequestFault(answer.problem, FIELD[answer.problem], answer.message);
-	const { bowls, finish, advice, ...rest } = answer.staging;
+	const nameOf = (id: string) => request.sections[Number(id)]!.name;
+	if (!answer.ok) {
+		throw new RequestFault(
+			answer.problem,
+			FIELD[answer.problem],
+			stagingFaultWords(answer, nameOf)
+		);
+	}
+	const { bowls, finish, advice, behind, ...rest } = answer.staging;
 	return {
 		...rest,
 		target: onScale(rest.target),
-		bowls: bowls.map(({ sections, blend, part: _part, ...bowl }) => ({
+		...(behind === undefined ? {} : { behind: nameOf(behind) }),
+		bowls: bowls.map(({ sections, blend, part: _part, id: _id, ...bowl }) => ({
 			...bowl,
-			sections: [...sections],
+			sections: sections.map(nameOf),
 			...(blend
 				? { blend: { volume: blend.volume, parts: blend.parts.map((part) => ({ ...part })) } }
 				: {})
 		})),
 		finish: finish.map(({ wipedFirst, part: _part, ...section }) => ({
 			...section,
+			section: nameOf(section.section),
 			rinsedFirst: wipedFirst,
 			level: onScale(section.level),
 			low: onScale(section.low),
 			high: onScale(section.high),
 			hex: hexOf(section.lab)
 		})),
-		advice: advice.map((option) => ({ ...option }))
+		advice: advice.map(({ what, section, spread, shortfall }) => ({
+			what,
+			message: adviceWords({ what, section, spread, shortfall }, nameOf),
+			spread,
+			shortfall
+		}))
 	};
 }

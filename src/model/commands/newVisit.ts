@@ -1,6 +1,5 @@
 import { exceptions, readingOf } from '../visit/exceptions';
-import { stamp } from '../../store/documents';
-import type { Library } from '../../store/library.svelte';
+import { stamp } from '../identity';
 import { GROWTH_CM_PER_MONTH, WEEKS_PER_MONTH } from '../../core/hair';
 import { USUAL_WARMTH } from '../../core/tone';
 import type {
@@ -9,6 +8,7 @@ import type {
 	Client,
 	HistoryEntry,
 	Reading,
+	Shelf,
 	Visit,
 	ZoneName,
 	ZoneReading
@@ -196,14 +196,20 @@ export function newVisit(clientId: string, now: Date, colourist = '', last?: Vis
 }
 
 /**
- * Begins a visit for a client: from what their last recorded visit left, on the first line of the
- * shelf. Holds it in the library and returns it.
+ * A visit that begins for a client: from what their last recorded visit left, on the first line of the
+ * shelf.
+ * @param visits all that this client has had, newest first
  */
-export function beginVisit(library: Library, client: Client, now: Date): Visit {
-	const last = library.visitsOf(client.id).find(({ result }) => result.recordedAt !== undefined);
+export function beginVisit(
+	client: Pick<Client, 'id'>,
+	visits: readonly Visit[],
+	shelf: Shelf | undefined,
+	now: Date
+): Visit {
+	const last = visits.find(({ result }) => result.recordedAt !== undefined);
 	const visit = newVisit(client.id, now, last?.colourist ?? '', last);
-	const line = library.shelf?.lines[0];
-	const begun: Visit = line
+	const line = shelf?.lines[0];
+	return line
 		? {
 				...visit,
 				tone: {
@@ -215,8 +221,6 @@ export function beginVisit(library: Library, client: Client, now: Date): Visit {
 				}
 			}
 		: visit;
-	library.put(begun);
-	return begun;
 }
 
 /** A client of whom only the name is known. */

@@ -1,72 +1,7 @@
-import {
-	formatLevel,
-	labOfPigment,
-	naturalPigment,
-	depthName,
-	type Porosity
-} from '../../core/hair';
-import { undertoneOf, type Lab } from '../../core/colour';
-import { labOfFibre, pigmentOnPath } from '../../core/lift';
-import { seenFibre } from '../visit/hair';
-import { zoneLevel } from '../visit/lift';
-import { ZONES } from '../visit/hair';
-import { UNDERTONES } from '../../wording/words';
+import type { Porosity } from '../../core/hair';
+import { undertoneName } from '../../schema/hair';
 import type { Reading, ZoneName } from '../../schema/records';
-
-/** A lock of the ladder. */
-export interface Rung {
-	readonly value: string;
-	readonly name: string;
-	readonly words: string;
-	readonly lab: Lab;
-}
-
-/**
- * Locks to hold against the hair: natural colours for untouched zones, this head's own lift path for
- * lightened ones. Dark hair gets a finer ladder: its levels lie close together and are told apart in
- * halves, bent over a finger; lifted hair goes in halves from the natural level up.
- */
-export function ladderRungs(reading: Reading, zone: ZoneName): Rung[] {
-	const { state } = reading.zones[zone];
-	const here = zoneLevel(reading, zone);
-	const levels =
-		state === 'lightened'
-			? lightLevels(reading.naturalLevel)
-			: here <= DARK
-				? DARK_LEVELS
-				: ALL_LEVELS;
-	return levels.map((level) => {
-		const lightened = state === 'lightened' && level > reading.naturalLevel;
-		const lab = lightened
-			? labOfFibre(seenFibre(reading, level))
-			: labOfPigment(naturalPigment(Math.min(level, 10), reading.warmth));
-		return {
-			value: formatLevel(level),
-			name: formatLevel(level),
-			words: lightened ? undertoneOf(lab).name : depthName(level),
-			lab
-		};
-	});
-}
-
-/** The whole natural ladder, whatever was read: a shorter one would tell the second pair of eyes. */
-export const blindRungs = (reading: Reading): Rung[] =>
-	ALL_LEVELS.map((level) => ({
-		value: formatLevel(level),
-		name: formatLevel(level),
-		words: depthName(level),
-		lab: labOfPigment(naturalPigment(level, reading.warmth))
-	}));
-
-/** Up to here levels are dark, and told apart in halves. */
-const DARK = 5;
-const DARK_LEVELS = [1, 1.5, 2, 2.5, 3, 3.5, 4, 4.5, 5, 6, 7, 8];
-const ALL_LEVELS = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10];
-
-const lightLevels = (natural: number): number[] => {
-	const from = Math.min(Math.max(Math.round(natural), 3), 6);
-	return Array.from({ length: (10.5 - from) * 2 }, (_, i) => from + i / 2);
-};
+import { ZONES } from '../visit/hair';
 
 /** Sets the level of a zone; an untouched zone is the head's natural level, and so are its like. */
 export function setLevel(reading: Reading, zone: ZoneName, level: number): void {
@@ -92,7 +27,7 @@ export function takeLevel(
 	const highest = state === 'natural' ? 10 : 12;
 	const taken = Math.round(Math.min(highest, Math.max(1, level)) * 10) / 10;
 	setLevel(reading, zone, taken);
-	const seen = UNDERTONES.find((name) => name === undertone);
+	const seen = undertoneName.options.find((name) => name === undertone);
 	if (seen && state === 'lightened') reading.zones[zone].undertone = seen;
 	return taken;
 }
@@ -136,7 +71,3 @@ export function alikeFrom(reading: Reading, zone: ZoneName): void {
 		reading.zones[name] = { ...like, artificial: like.artificial.map((colour) => ({ ...colour })) };
 	}
 }
-
-/** The name the model gives hair of this head lifted to a level. */
-export const modelledUndertone = (reading: Reading, level: number): string =>
-	undertoneOf(labOfPigment(pigmentOnPath(reading.naturalLevel, reading.warmth, level))).name;

@@ -36,7 +36,16 @@ describe('visits planned together', () => {
 		expect(made[2]!.reading.strain.lightenings).toBe(today.reading.strain.lightenings + 2);
 	});
 	it('carry how the head is cut up, not what was weighed today or when it began', () => {
-		const bowl = { number: 1, volume: 20, ratio: 2, sections: ['nape'], parts: [], done: true };
+		const bowl = {
+			id: 'main:nape',
+			kind: 'lightener',
+			number: 1,
+			volume: 20,
+			ratio: 2,
+			sections: ['nape'],
+			parts: [],
+			done: true
+		} as const;
 		const weighed: Visit = {
 			...today,
 			bowls: {
@@ -54,7 +63,7 @@ describe('visits planned together', () => {
 						skip: true
 					}
 				],
-				mixed: [{ ...bowl, at: NOW.toISOString() }]
+				mixed: [{ ...bowl, sections: ['nape'], parts: [], at: NOW.toISOString() }]
 			}
 		};
 		const planned = [0, 4].map((week) => ({ week, day, level: 8 }));

@@ -1,5 +1,5 @@
 import type { Visit } from '../../schema/records';
-import { newId } from '../../store/documents';
+import { newId } from '../identity';
 import { carriedBowls, nextReading } from './newVisit';
 
 /** One visit of a plan: when, how the day is worked, and the level it is expected to leave. */

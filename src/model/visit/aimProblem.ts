@@ -1,20 +1,24 @@
-import type { AimedHair, AimProblem, PlanConstraints } from '../../core/plan';
-import { aimOf, aimOn, readingOf } from './exceptions';
-import type { AreaName } from '../../core/lift';
-import type { ZoneName } from '../../schema/records';
+import { hairIdOf, type AimedHair, type AimProblem, type PlanConstraints } from '../../core/plan';
+import type { LiftPlan, Shelf, Visit } from '../../schema/records';
+import { aimOf, aimOn, readingOf, type AreaGroup } from './exceptions';
 import { conditionOf, zonesOf } from './hair';
-import { liftTarget, subjectOf } from './lift';
-import type { VisitSession } from '../../state/visitState.svelte';
-import { areaWords } from '../../wording/words';
+import { liftTarget, subjectOf, type Learned } from './lift';
 import { tonerOf } from './work';
 
-/** What a piece of hair is called in a verdict. */
-export const hairName = (zone: ZoneName, areas: readonly AreaName[] | undefined): string =>
-	areas === undefined ? zone : `${zone} of the ${areaWords(areas)}`;
+/** What the plans of a visit rest on. */
+export interface AimSource {
+	readonly visit: Visit;
+	readonly groups: readonly AreaGroup[];
+	readonly plan: LiftPlan;
+	readonly learned: Learned | undefined;
+	readonly shelf: Shelf | undefined;
+	readonly bowls: { readonly workMinutes: number };
+	limitOf(product: LiftPlan['product']): number;
+}
 
 /** The aim of a visit as the search takes it: every piece of hair that the mixture goes on. */
-export function aimProblem(session: VisitSession): AimProblem {
-	const { visit, groups, plan, learned } = session;
+export function aimProblem(source: AimSource): AimProblem {
+	const { visit, groups, plan, learned } = source;
 	const hair = groups.flatMap(({ area, areas }) => {
 		const reading = readingOf(visit.reading, area);
 		const aim = aimOf(visit.aim, area);
@@ -24,7 +28,7 @@ export function aimProblem(session: VisitSession): AimProblem {
 			.filter(({ name, toCm }) => plan.covers[name] && toCm > rootKept)
 			.map(({ name, fibre, fromCm }): AimedHair => {
 				return {
-					name: hairName(name, area === undefined ? undefined : areas),
+					id: hairIdOf(name, area === undefined ? [] : areas),
 					head: {
 						fibre,
 						whiteShare: reading.whiteShare,
@@ -37,19 +41,16 @@ export function aimProblem(session: VisitSession): AimProblem {
 				};
 			});
 	});
-	return {
-		hair,
-		constraints: salonConstraints(session)
-	};
+	return { hair, constraints: salonConstraints(source) };
 }
 
 /** What every plan of this visit keeps to: the salon's pace, ceilings, limits and prices. */
-export function salonConstraints(session: VisitSession): PlanConstraints {
-	const { plan, shelf } = session;
+export function salonConstraints(source: Omit<AimSource, 'groups' | 'learned'>): PlanConstraints {
+	const { plan, shelf } = source;
 	return {
-		limitMinutes: session.limitOf(plan.product),
-		workMinutes: Math.max(1, session.bowls.workMinutes),
-		toner: tonerOf(session.visit) ?? { minutes: 0, applyMinutes: 0 },
+		limitMinutes: source.limitOf(plan.product),
+		workMinutes: Math.max(1, source.bowls.workMinutes),
+		toner: tonerOf(source.visit) ?? { minutes: 0, applyMinutes: 0 },
 		scalp: plan.placement === 'onScalp',
 		...(shelf
 			? {

@@ -1,5 +1,13 @@
-import { levelOf, rgbOf, type Lab } from '../../core/colour';
-import { labOfFibre, levelOfFibre, type Fibre } from '../../core/lift';
+import {
+	levelOf,
+	rgbOf,
+	type Lab,
+	type ApartFibres,
+	type Rgb,
+	type StrandColours
+} from '../../core/colour';
+import { labOfFibre, levelOfFibre, type AreaName, type Fibre } from '../../core/lift';
+import { hairIdOf } from '../../core/plan';
 import {
 	addDyes,
 	fadeDyes,
@@ -12,15 +20,35 @@ import {
 	type DyeAmounts,
 	type RawHair
 } from '../../core/tone';
-import type { ApartFibres, Rgb, StrandColours } from '../../charts/strand/paint';
-import { aimOn } from './exceptions';
-import type { Aim, Reading } from '../../schema/records';
-import { coloursOf, seenFibre, tonedColours } from './hair';
-import { FADE_WEEKS, type HairView } from '../../state/hairView.svelte';
+import { aimOn, type AreaGroup } from './exceptions';
+import type { Aim, LiftPlan, Reading, ShelfLine, Visit } from '../../schema/records';
+import { coloursOf, seenFibre, tonedColours, type StrandPoint, type ZoneStart } from './hair';
 import { liftTarget } from './lift';
-import type { VisitSession } from '../../state/visitState.svelte';
 import { rawOf } from './tone';
-import { hairName } from './aimProblem';
+
+/** Weeks of the fourth strand: how the colour looks when the toner has mostly gone. */
+export const FADE_WEEKS = 6;
+
+/** The strand that an aim is shown on. */
+export interface AimedStrand {
+	readonly reading: Reading;
+	readonly strandAim: Aim;
+	readonly zones: readonly ZoneStart[];
+	readonly plan: LiftPlan;
+	readonly points: readonly StrandPoint[];
+	readonly zone: ZoneStart;
+	readonly line: ShelfLine | undefined;
+	readonly nowColours: StrandColours;
+}
+
+/** What the strands of an aim rest on beside their hair. */
+export interface AimStrandsSource {
+	readonly visit: Pick<Visit, 'tone'>;
+	readonly washesPerWeek: number;
+	readonly groups: readonly AreaGroup[];
+	/** Areas that are looked at; none for the rest of the head. */
+	readonly areas: readonly AreaName[];
+}
 
 /** A strand of the aim, with the colour of the zone that the figures speak of. */
 export interface AimStrand {
@@ -46,19 +74,20 @@ interface Dyed {
 /**
  * The strands of an aim: hair lifted as far as it asks (or as far as it gets), the dyes that bring that
  * nearest to the colour asked for whatever tube they come from, and what the washes leave of them.
- * @param reach level that a piece of hair gets to at most, by its name
+ * @param reach level that a piece of hair gets to at most, by what it goes by
  */
 export function aimStrands(
-	session: VisitSession,
-	view: HairView,
+	source: AimStrandsSource,
+	view: AimedStrand,
 	reach: ReadonlyMap<string, number | undefined>
 ): AimStrands {
 	const { reading, strandAim, zones, plan, points, zone: main } = view;
 	const { whiteShare } = reading;
-	const washes = FADE_WEEKS * session.washesPerWeek;
-	const vehicle = view.line?.vehicle ?? session.visit.tone.vehicle;
-	const group = session.groups.find(
-		({ areas, area }) => area !== undefined && session.areas[0] && areas.includes(session.areas[0])
+	const washes = FADE_WEEKS * source.washesPerWeek;
+	const vehicle = view.line?.vehicle ?? source.visit.tone.vehicle;
+	const [looked] = source.areas;
+	const group = source.groups.find(
+		({ areas, area }) => area !== undefined && looked && areas.includes(looked)
 	);
 	const dyed = (raw: RawHair, target: Lab): Dyed => {
 		const fresh = idealDyes(raw, target);
@@ -68,7 +97,7 @@ export function aimStrands(
 	const byZone = new Map(
 		zones.map(({ name, fibre }) => {
 			const aim = aimOn(strandAim, name);
-			const most = reach.get(hairName(name, group?.areas));
+			const most = reach.get(hairIdOf(name, group?.areas));
 			const to = Math.min(liftTarget(aim), most ?? Infinity);
 			const light = plan.covers[name] && to > levelOfFibre(fibre) ? seenFibre(reading, to) : fibre;
 			const raw = rawOf({ fibre: light, seen: false, minute: 0 }, reading);

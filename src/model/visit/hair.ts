@@ -13,9 +13,8 @@ import {
 	type Fibre,
 	type PointStart
 } from '../../core/lift';
-import { rgbOf, type Lab } from '../../core/colour';
+import { rgbOf, type Lab, type Rgb, type StrandColours } from '../../core/colour';
 import { addDyes, dyeSpectrum, type DyeAmounts } from '../../core/tone';
-import type { Rgb, StrandColours } from '../../charts/strand/paint';
 import type { LiftPlan, Reading, ZoneName } from '../../schema/records';
 
 export const ZONES: readonly ZoneName[] = ['root', 'lengths', 'ends'];

@@ -4,29 +4,30 @@ import { ratioFault } from '../../core/mix';
 import {
 	isHairline,
 	STAGING,
+	STRAND_PARTS,
 	type HeadPass,
 	type HeadSection,
 	type HeadStaging,
+	type SectionId,
+	type StrandPart,
 	type WorkSection
 } from '../../core/work';
 import { aimOf, aimOn } from './exceptions';
-import type { BowlsPlan, LiftPlan, Reading, ZoneName } from '../../schema/records';
+import type { BowlsPlan, LiftPlan, MixedBowl, Reading, ZoneName } from '../../schema/records';
 import { conditionOf, mainZone, type ZoneStart } from './hair';
-import { hairAt, namedSections, type HeadWorkSource, type NamedSection } from './headWork';
+import { hairAt, sectionWork, type HeadWorkSource, type SectionWork } from './headWork';
 import { applicationOn, liftTarget, subjectOf } from './lift';
 
-/** Parts of the strand that may have bowls of their own. */
-const PARTS = [
-	{ part: 'root', zones: ['root'] },
-	{ part: 'lengths', zones: ['lengths', 'ends'] }
-] as const satisfies readonly { part: string; zones: readonly ZoneName[] }[];
+/** Zones of each part of the strand that may have bowls of its own. */
+const PART_ZONES: Readonly<Record<StrandPart, readonly ZoneName[]>> = {
+	root: ['root'],
+	lengths: ['lengths', 'ends']
+};
 
 /** Whether root and lengths are both worked, so that they can be worked apart. */
 export const hasParts = (reading: Reading, plan: LiftPlan): boolean =>
-	PARTS.every(({ zones }) =>
-		hairAt(reading).zones.some(
-			({ name }) => plan.covers[name] && (zones as readonly ZoneName[]).includes(name)
-		)
+	STRAND_PARTS.every((part) =>
+		hairAt(reading).zones.some(({ name }) => plan.covers[name] && PART_ZONES[part].includes(name))
 	);
 
 /**
@@ -35,20 +36,17 @@ export const hasParts = (reading: Reading, plan: LiftPlan): boolean =>
  */
 export function headStaging(
 	source: HeadWorkSource,
-	named: readonly NamedSection[] = namedSections(source)
+	planned: readonly SectionWork[] = sectionWork(source)
 ): HeadStaging {
 	const { reading, aim, bowls, plan, shelf } = source;
-	const worked = named.filter(({ load }) => load !== undefined);
+	const worked = planned.filter(({ load }) => load !== undefined);
 	const zone = mainZone(hairAt(reading).zones, plan.covers);
 	const target = liftTarget(aimOn(aimOf(aim, undefined), zone.name));
 	const apart = bowls.strand !== 'together' && hasParts(reading, plan);
-	const sections = (zones?: readonly ZoneName[], part?: string) =>
-		worked.map((each) => workSection(source, each, target, zones, part));
-	const inParts = PARTS.map(({ part, zones }): HeadPass => ({
-		part,
-		sections: sections(zones, part)
-	}));
-	const [root, lengths] = inParts as [HeadPass, HeadPass];
+	const sections = (part?: StrandPart) =>
+		worked.map((each) => workSection(source, each, target, part));
+	const passOf = (part: StrandPart): HeadPass => ({ part, sections: sections(part) });
+	const [root, lengths] = [passOf('root'), passOf('lengths')];
 	const passes: HeadPass[] = !apart
 		? [{ sections: sections() }]
 		: bowls.strand === 'rootLater'
@@ -111,14 +109,14 @@ function afterEarlier(source: HeadWorkSource, reading: Reading, zone: ZoneStart)
 /** One section with the hair of its first area, or of one part of its strands. */
 function workSection(
 	source: HeadWorkSource,
-	{ section, name, load, placement }: NamedSection,
+	{ section, load, placement }: SectionWork,
 	headTarget: number,
-	only?: readonly ZoneName[],
-	part?: string
+	part?: StrandPart
 ): WorkSection {
 	const { plan, aim } = source;
 	const area = section.areas[0];
 	const { reading, zones } = hairAt(source.reading, area);
+	const only = part && PART_ZONES[part];
 	const covers = only
 		? {
 				root: plan.covers.root && only.includes('root'),
@@ -130,10 +128,10 @@ function workSection(
 	const length = (some: LiftPlan['covers']) =>
 		zones.filter((each) => some[each.name]).reduce((sum, each) => sum + each.toCm - each.fromCm, 0);
 	const reached = only ? length(covers) / Math.max(0.1, length(plan.covers)) : 1;
-	const lock = strengthOf(source.bowls, section, name, part);
+	const lock = strengthOf(source.bowls, section, part);
 	const own = liftTarget(aimOn(aimOf(aim, area), zone.name));
 	return {
-		name,
+		id: section.id,
 		grams: load!.grams * reached,
 		// Two bowls in one packet take no longer than one; a strand worked in two goes does by its parts.
 		minutesToApply: load!.minutes * (source.bowls.strand === 'rootLater' ? reached : 1),
@@ -152,13 +150,18 @@ function workSection(
 /** The strength a section is bound to: of the bowl that is weighed for it, or as somebody set it. */
 function strengthOf(
 	{ mixed }: BowlsPlan,
-	{ lockedVolume }: HeadSection,
-	name: string,
-	part: string | undefined
-): Pick<WorkSection, 'lockedVolume' | 'lockedRatio'> {
-	const bowl = mixed.findLast(
-		(one) => one.done && one.part === part && one.sections.includes(name)
-	);
-	if (bowl) return { lockedVolume: bowl.volume, lockedRatio: bowl.ratio };
+	{ id, lockedVolume }: HeadSection,
+	part: StrandPart | undefined
+): Pick<WorkSection, 'lockedVolume' | 'lockedRatio' | 'bowl'> {
+	const bowl = weighedFor(mixed, id, part);
+	if (bowl) return { lockedVolume: bowl.volume, lockedRatio: bowl.ratio, bowl: bowl.id };
 	return lockedVolume === undefined ? {} : { lockedVolume };
 }
+
+/** The bowl that was weighed for a section, or for one part of its strands; nothing where none was begun. */
+export const weighedFor = (
+	mixed: readonly MixedBowl[],
+	section: SectionId,
+	part: StrandPart | undefined
+): MixedBowl | undefined =>
+	mixed.findLast((bowl) => bowl.part === part && bowl.sections.includes(section));

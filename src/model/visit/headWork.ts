@@ -14,12 +14,10 @@ import type { Aim, BowlsPlan, LiftPlan, Reading, Shelf } from '../../schema/reco
 import { reaches, type DayStep } from './day';
 import { mainZone, zonesOf, type ZoneStart } from './hair';
 import type { Learned } from './lift';
-import { areaWords } from '../../wording/words';
 
-/** A section of the head with what it is called and what it takes. */
-export interface NamedSection {
+/** A section of the head with where it lies and what it takes. */
+export interface SectionWork {
 	readonly section: HeadSection;
-	readonly name: string;
 	/** Nothing for one that is left out. */
 	readonly load: SectionLoad | undefined;
 	readonly placement: Placement;
@@ -126,17 +124,6 @@ export function sectionsOf(
 	return inOrder(proposed, bowls.order, sectionLevel(reading, plan));
 }
 
-/** What sections are called: their areas, numbered where several lie in the same. */
-export function sectionNames(sections: readonly HeadSection[]): string[] {
-	const words = sections.map(({ areas }) => areaWords(areas));
-	const met = new Map<string, number>();
-	return words.map((name) => {
-		const count = (met.get(name) ?? 0) + 1;
-		met.set(name, count);
-		return words.filter((other) => other === name).length > 1 ? `${name} ${count}` : name;
-	});
-}
-
 /** Under packets that follow, foils keep more heat; along the hairline they lie on warm, fine hair. */
 const COVERED: readonly AreaName[] = ['nape', 'back'];
 function placeOf(section: HeadSection, plan: LiftPlan): Placement {
@@ -146,15 +133,13 @@ function placeOf(section: HeadSection, plan: LiftPlan): Placement {
 	return section.areas.every((area) => COVERED.includes(area)) ? 'foilCovered' : 'foil';
 }
 
-/** The sections with their names, grams and minutes. */
-export function namedSections(source: HeadWorkSource): NamedSection[] {
+/** The sections in the order of the work, with their grams and minutes. */
+export function sectionWork(source: HeadWorkSource): SectionWork[] {
 	const { reading, bowls, plan, usage } = source;
 	const sections = sectionsOf(source);
-	const names = sectionNames(sections);
 	const loads = sectionLoads(sections, sectionedHead(reading, bowls, plan, usage));
 	return sections.map((section, i) => ({
 		section,
-		name: names[i]!,
 		load: loads[i],
 		placement: placeOf(section, plan)
 	}));

@@ -3,18 +3,9 @@ import { levelOfFibre } from '../../core/lift';
 import { nextReading, newVisit, plainReading } from '../commands/newVisit';
 import type { HistoryEntry, Reading } from '../../schema/records';
 import { zonesOf } from './hair';
-import {
-	agoWords,
-	dayBefore,
-	entryWords,
-	headHistory,
-	KIND_OPTIONS,
-	newEntry,
-	placeOf,
-	takeHistory,
-	toldStrand,
-	weeksBefore
-} from './history';
+import { dayBefore, headHistory, newEntry, takeHistory, toldStrand, weeksBefore } from './history';
+import { agoWords, entryWords, KIND_OPTIONS } from '../../wording/history';
+import { placeOf } from '../../charts/history/historyLine';
 
 const TODAY = '2026-03-02';
 const brown = (weeks: number): HistoryEntry => ({

@@ -6,10 +6,9 @@ import {
 	type HistoryEvent,
 	type StrandFromHistory
 } from '../../core/lift';
-import { newId } from '../../store/documents';
+import { newId } from '../identity';
 import type { HistoryEntry, Reading, ZoneName, ZoneReading } from '../../schema/records';
 import { ZONES, zonesOf, type ZoneStart } from './hair';
-import { labelIn, VEHICLE_NAMES } from '../../wording/words';
 
 const WEEK_MS = 7 * 24 * 3_600_000;
 
@@ -146,22 +145,7 @@ export function takeHistory(draft: Reading, visitDate: string, washesPerWeek: nu
 	}
 }
 
-export const KIND_OPTIONS = [
-	{ value: 'colour', label: 'colour' },
-	{ value: 'lightening', label: 'lightening' },
-	{ value: 'perm', label: 'perm' },
-	{ value: 'relaxer', label: 'relaxer' },
-	{ value: 'henna', label: 'henna' },
-	{ value: 'swimming', label: 'swimming' },
-	{ value: 'cut', label: 'cut' }
-] as const;
-export type HistoryKind = (typeof KIND_OPTIONS)[number]['value'];
-
-export const ONTO_OPTIONS = [
-	{ value: 'all', label: 'all of it' },
-	{ value: 'regrowth', label: 'the regrowth' },
-	{ value: 'ends', label: 'the ends' }
-] as const;
+export type HistoryKind = HistoryEntry['kind'];
 
 /** A new entry of a kind, three months back, to be made exact. */
 export function newEntry(kind: HistoryKind, visitDate: string, reading: Reading): HistoryEntry {
@@ -178,30 +162,4 @@ export function newEntry(kind: HistoryKind, visitDate: string, reading: Reading)
 		default:
 			return { ...past, kind, onto: 'all' };
 	}
-}
-
-/** Weeks as people say them back. */
-export function agoWords(weeks: number): string {
-	if (weeks < 1) return 'this week';
-	if (weeks < 9) return `${Math.round(weeks)} week${Math.round(weeks) === 1 ? '' : 's'} ago`;
-	if (weeks < 96) return `${Math.round(weeks / 4.35)} months ago`;
-	const years = Math.round(weeks / 26.1) / 2;
-	return `${years} years ago`;
-}
-
-/** An entry in words, without its time. */
-export function entryWords(entry: HistoryEntry): string {
-	if (entry.kind === 'cut') return `cut ${entry.cm} cm`;
-	const where = labelIn(ONTO_OPTIONS, entry.onto);
-	if (entry.kind === 'colour') {
-		return `${VEHICLE_NAMES[entry.vehicle]} ${entry.level}${entry.tone} on ${where}`;
-	}
-	if (entry.kind === 'lightening') return `lightened to ${entry.toLevel}, ${where}`;
-	return entry.kind === 'swimming' ? 'swimming' : `${entry.kind} on ${where}`;
-}
-
-/** Share of the line at which a time lies: now at 1, the oldest at 0, recent months drawn wider. */
-export function placeOf(weeks: number, oldestWeeks: number): number {
-	const reach = Math.max(52, oldestWeeks);
-	return 1 - Math.sqrt(Math.min(weeks, reach) / reach);
 }

@@ -1,51 +1,48 @@
-import { formatLevel } from '../../core/hair';
+import type { Fibre, HeadFactors } from '../../core/lift';
 import type { StallPoint, StallProblem } from '../../core/plan';
-import type { ShelfLine } from '../../schema/records';
-import { formulaWords } from '../../wording/tone';
+import type { DepositConditions } from '../../core/tone';
+import type { ChosenPart, LiftPlan, ShelfLine, TonePlan } from '../../schema/records';
+import type { ZoneStart } from './hair';
 import { applicationOn } from './lift';
-import type { HairView } from '../../state/hairView.svelte';
-import type { VisitSession } from '../../state/visitState.svelte';
 import { recordParts } from './tone';
 
+/** The hair whose lift may stop short. */
+export interface StallingHair {
+	readonly line: ShelfLine | undefined;
+	readonly zone: ZoneStart & { readonly fibre: Fibre };
+	readonly plan: LiftPlan;
+	readonly lift: { readonly condition: number; readonly low: number };
+	readonly target: number;
+	readonly subject: { readonly factors: HeadFactors };
+	readonly toneConditions: DepositConditions;
+}
+
 /** Where this visit's plan may stop short; nothing while there is no colour on the shelf. */
-export function stallProblem({ visit }: VisitSession, view: HairView): StallProblem | undefined {
-	const { line, zone, plan, lift, target } = view;
+export function stallProblem(
+	{ tone }: { readonly tone: Pick<TonePlan, 'totalGrams'> },
+	hair: StallingHair
+): StallProblem | undefined {
+	const { line, zone, plan, lift, target } = hair;
 	return (
 		line && {
 			start: zone.fibre,
 			application: applicationOn(plan, zone),
-			factors: view.subject.factors,
+			factors: hair.subject.factors,
 			conditionAfter: lift.condition,
 			aimedLevel: target,
 			lowLevel: lift.low,
 			shelf: line.shades.map((shade) => ({ ...shade, vehicle: line.vehicle })),
-			conditions: view.toneConditions,
-			totalGrams: visit.tone.totalGrams
+			conditions: hair.toneConditions,
+			totalGrams: tone.totalGrams
 		}
 	);
 }
 
-/** What a further round would bring from there. */
-export function nextRoundWords({ again, stopped }: StallPoint): string {
-	if (!again) {
-		return stopped === 'condition'
-			? 'No further round: the hair would not stand it.'
-			: 'No further round: it would gain nothing.';
-	}
-	const cost = `condition ${Math.round(again.condition)}`;
-	return again.minutesToAim === undefined
-		? `A fresh round brings ${again.levelGained.toFixed(1)} level more, to ${formatLevel(again.level)}; ${cost}.`
-		: `A fresh round reaches the aim in ${again.minutesToAim} min; ${cost}.`;
-}
-
-/** The toner that still gives a wearable result, in the line's own codes. */
-export function backupWords(
-	{ backup, backupLevel }: StallPoint,
+/** The toner that still gives a wearable result, in the line's own codes; none where there is none. */
+export function backupParts(
+	{ backup }: StallPoint,
 	line: ShelfLine | undefined
-): string {
+): ChosenPart[] | undefined {
 	const [best] = backup;
-	if (!best || !line) return '';
-	if (best.parts.length === 0) return `Or leave it: ${formatLevel(best.level)} as it is.`;
-	const parts = formulaWords(recordParts(best, line));
-	return `Or tone to ${formatLevel(backupLevel)}: ${parts}, ${best.minutes} min.`;
+	return best && line && recordParts(best, line);
 }

@@ -1,9 +1,8 @@
-import { levelOf, hexOf, rgbOf, type Lab } from '../../core/colour';
+import { levelOf, hexOf, rgbOf, type Lab, type Rgb } from '../../core/colour';
 import { describeTone } from '../../core/hair';
 import { freshenWeek, priceRange, RETURN_WEEKS_BY_KIND, type AimJudgement } from '../../core/plan';
 import type { Visit } from '../../schema/records';
 import type { AimStrands } from './aimStrands';
-import type { Rgb } from '../../charts/strand/paint';
 
 /** Weeks whose strands are shown. */
 const WEEKS = [0, 2, 4, 6, 8] as const;

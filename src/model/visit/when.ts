@@ -19,15 +19,3 @@ export function startOf({ bowls, run, chairSince }: Visit): string | undefined {
 	const rounded = Math.ceil(after / (STEP * 60_000)) * STEP * 60_000;
 	return clockOf(new Date(rounded));
 }
-
-/** A minute of the service as the clock on the wall shows it; as a minute, while no start is known. */
-export function timeOf(start: string | undefined, minute: number): string {
-	const whole = Math.round(minute);
-	if (start === undefined) return `${whole} min`;
-	const [hours, minutes] = start.split(':').map(Number) as [number, number];
-	const day = 24 * 60;
-	const at = (((hours * 60 + minutes + whole) % day) + day) % day;
-	return `${Math.floor(at / 60)
-		.toString()
-		.padStart(2, '0')}:${(at % 60).toString().padStart(2, '0')}`;
-}

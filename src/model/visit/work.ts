@@ -17,17 +17,34 @@ import {
 	lastRinse,
 	sectionLoads,
 	tonerMinutes,
+	type BowlId,
 	type ClockAside,
-	type Staging
+	type SectionId,
+	type Staging,
+	type StrandPart
 } from '../../core/work';
 import type { LiftPlan, Shelf, Visit } from '../../schema/records';
 import { daySteps, MAIN_STEP, type DayStep, type LiftDay } from './day';
 import { coveredCm, sectionedHead, sectionsOf } from './headWork';
 
+/** A bowl of the day, with what it is for. */
+export interface WorkBowl extends Bowl {
+	readonly id: BowlId;
+	/** The sections it serves; none where a step is not worked in sections. */
+	readonly sections: readonly SectionId[];
+	/** The part of the strand it goes on, where several are worked apart. */
+	readonly part?: StrandPart | undefined;
+}
+
+/** Bowls of one application, with their sums. */
+export interface WorkBowls extends BowlPlan {
+	readonly bowls: readonly WorkBowl[];
+}
+
 /** What one application of the day takes. */
 export interface StepWork {
 	readonly step: DayStep;
-	readonly bowls: BowlPlan;
+	readonly bowls: WorkBowls;
 	/** Minute of its last rinse, from its first brush stroke. */
 	readonly rinseMinute: number;
 }
@@ -36,7 +53,7 @@ export interface StepWork {
 export interface DayWork {
 	readonly steps: readonly StepWork[];
 	/** Bowls of the main application. */
-	readonly main: BowlPlan;
+	readonly main: WorkBowls;
 	/** How many bowls are mixed. */
 	readonly bowls: number;
 	readonly grams: number;
@@ -56,7 +73,7 @@ export interface StagedMain {
 }
 
 /** A day on which nothing is put on has no bowl. */
-const NO_BOWLS: BowlPlan = { bowls: [], totalGrams: 0, reserveGrams: 0, workMinutes: 0 };
+const NO_BOWLS: WorkBowls = { bowls: [], totalGrams: 0, reserveGrams: 0, workMinutes: 0 };
 
 const isFoil = (placement: LiftPlan['placement']): boolean => placement.startsWith('foil');
 
@@ -64,14 +81,19 @@ const limitOf = (plan: LiftPlan, shelf: Shelf | undefined): number =>
 	shelf?.limits[plan.product] ?? shelf?.limitMinutes ?? DEFAULT_LIMIT_MINUTES;
 
 /** The staged bowls as they are weighed. */
-const stagedBowls = ({ staging, workMinutes }: StagedMain): BowlPlan =>
-	totalOf(
-		staging.bowls.map(({ mixAtMinute, ...bowl }): Bowl => ({
-			...bowl,
-			mixAtMinute: Math.round(mixAtMinute)
-		})),
-		workMinutes
-	);
+function stagedBowls({ staging, workMinutes }: StagedMain): WorkBowls {
+	const bowls = staging.bowls.map(({ mixAtMinute, ...bowl }): WorkBowl => ({
+		...bowl,
+		mixAtMinute: Math.round(mixAtMinute)
+	}));
+	return { ...totalOf(bowls, workMinutes), bowls };
+}
+
+/** Bowls of a step that is not worked in sections go by their number in it. */
+const numbered = (plan: BowlPlan, step: string): WorkBowls => ({
+	...plan,
+	bowls: plan.bowls.map((bowl) => ({ ...bowl, id: `${step}:${bowl.number}`, sections: [] }))
+});
 
 /** Grams and minutes of one application: the main one by its sections, a further one as its place asks. */
 function needOf(
@@ -129,14 +151,17 @@ export function dayWork(
 			}
 			return {
 				step,
-				bowls: planBowls({
-					grams,
-					minutes: minutes.reduce((sum, each) => sum + each, 0),
-					ratio: plan.ratio,
-					volume: plan.volume,
-					stock,
-					step: shelf?.scaleStep
-				}),
+				bowls: numbered(
+					planBowls({
+						grams,
+						minutes: minutes.reduce((sum, each) => sum + each, 0),
+						ratio: plan.ratio,
+						volume: plan.volume,
+						stock,
+						step: shelf?.scaleStep
+					}),
+					step.id
+				),
 				rinseMinute: lastRinse(
 					minutes,
 					plan.minutes,
@@ -165,33 +190,4 @@ export function dayWork(
 function asideOf(steps: readonly StepWork[], aside: ClockAside | undefined): number {
 	const main = steps.find(({ step }) => step.id === MAIN_STEP);
 	return main && aside ? asideStay(aside, main.bowls.workMinutes, main.rinseMinute) : 0;
-}
-
-/** The strengths of the bowls in a few words: one, or those they are raised through. */
-export function strengthWords({ bowls }: BowlPlan): string {
-	const volumes = [...new Set(bowls.map(({ volume }) => volume))];
-	if (volumes.length === 0) return 'nothing';
-	if (volumes.length > 2) return `${Math.min(...volumes)} to ${Math.max(...volumes)} vol`;
-	return `${volumes.join(' and ')} vol`;
-}
-
-/** An in-between strength in parts of stocked developers; empty for one that is stocked. */
-export function blendWords(volume: number, shelf: Shelf | undefined): string {
-	const blend = blendDeveloper(volume, BLENDED_GRAMS, shelf?.developers ?? []);
-	if (!blend) return `${volume} vol cannot be mixed from the shelf`;
-	if (blend.parts.length === 1) return '';
-	return blend.parts.map((part) => `${part.grams} g ${part.volume} vol`).join(' + ');
-}
-/** A usual bowl’s developer: its parts are round figures for round strengths, g. */
-const BLENDED_GRAMS = 60;
-
-/** What is weighed into one bowl. */
-export function bowlWords(
-	{ lightenerGrams, developerGrams, volume, blend }: Bowl,
-	weigh: (grams: number) => string = (grams) => `${grams} g`
-): string {
-	const developer = blend
-		? blend.parts.map((part) => `${weigh(part.grams)} of ${part.volume} vol`).join(' + ')
-		: `${weigh(developerGrams)} of ${volume} vol (not in stock)`;
-	return `${weigh(lightenerGrams)} with ${developer}`;
 }

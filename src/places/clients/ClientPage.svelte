@@ -1,23 +1,25 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { toast } from 'svelte-sonner';
-	import { useRecords } from '../../store/context';
+	import { useRecords } from '../../state/records';
 	import { exportRecords } from '../../store/transfer';
 	import type { Client } from '../../schema/records';
 	import Button from '../../ui/Button.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
 	import TextField from '../../ui/TextField.svelte';
 	import Tick from '../../ui/Tick.svelte';
-	import DayRow from '../day/DayRow.svelte';
+	import DayRow from '../../widgets/VisitRow.svelte';
 	import PlaceHead from '../../widgets/PlaceHead.svelte';
-	import { downloadRecords } from '../../store/download';
+	import { downloadRecords } from '../../widgets/downloadRecords';
 	import { beginVisit } from '../../model/commands/newVisit';
 
 	interface Props {
-		client: Client;
+		id: string;
 	}
-	let { client }: Props = $props();
+	let { id }: Props = $props();
 	const { library } = useRecords();
+	// The page is shown while the client is in the records.
+	const client = $derived(library.clients.get(id)!);
 	const visits = $derived(library.visitsOf(client.id));
 	/** Each row works out a whole visit, so a long history is shown in parts. */
 	const PAGE = 12;
@@ -27,7 +29,9 @@
 		library.put({ ...client, ...change, updatedAt: new Date().toISOString() });
 
 	function begin() {
-		void goto(`/visit/${beginVisit(library, client, new Date()).id}/read`);
+		const visit = beginVisit(client, library.visitsOf(client.id), library.shelf, new Date());
+		library.put(visit);
+		void goto(`/visit/${visit.id}/read`);
 	}
 	async function remove() {
 		const documents = [client, ...visits];

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { useRecords } from '../../store/context';
+	import { useRecords } from '../../state/records';
 	import Button from '../../ui/Button.svelte';
-	import NewVisit from '../day/NewVisit.svelte';
+	import NewVisit from '../../widgets/NewVisit.svelte';
 	import PlaceHead from '../../widgets/PlaceHead.svelte';
 	import { findClients } from '../../model/findClients';
 

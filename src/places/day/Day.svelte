@@ -1,11 +1,12 @@
 <script lang="ts">
-	import { useRecords } from '../../store/context';
+	import { useRecords } from '../../state/records';
 	import Button from '../../ui/Button.svelte';
 	import { goto } from '$app/navigation';
-	import DayRow from './DayRow.svelte';
+	import DayRow from '../../widgets/VisitRow.svelte';
 	import PlaceHead from '../../widgets/PlaceHead.svelte';
-	import { dueTests } from '../../wording/tests';
-	import NewVisit from './NewVisit.svelte';
+	import { dueTests } from '../../model/visit/dueTests';
+	import { dueWords } from '../../wording/tests';
+	import NewVisit from '../../widgets/NewVisit.svelte';
 	import { loadDemo } from '../../store/open';
 
 	const { library, workspace } = useRecords();
@@ -87,7 +88,10 @@
 	<section>
 		<h2>Tests due</h2>
 		<ul class="due">
-			{#each due.slice(0, DUE_SHOWN) as { visitId, name, what, stops } (visitId + what)}
+			{#each due.slice(0, DUE_SHOWN) as test (test.visitId + test.test)}
+				{@const { visitId, client, stops } = test}
+				{@const name = client?.name ?? 'Unknown client'}
+				{@const what = dueWords(test)}
 				<li>
 					<a href="/visit/{visitId}/read">
 						<b>{name}</b>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { setMode, userPrefersMode } from 'mode-watcher';
 	import { toast } from 'svelte-sonner';
-	import { useRecords } from '../../store/context';
+	import { useRecords } from '../../state/records';
 	import { chooseWorkspace, loadDemo } from '../../store/open';
 	import { plainShelf } from '../../store/demo/shelf';
 	import {
@@ -13,7 +13,7 @@
 	import type { AnyDocument } from '../../schema/records';
 	import Button from '../../ui/Button.svelte';
 	import Choice from '../../ui/Choice.svelte';
-	import { downloadRecords } from '../../store/download';
+	import { downloadRecords } from '../../widgets/downloadRecords';
 	import ImportPreviewList from './ImportPreviewList.svelte';
 
 	const { library, workspace } = useRecords();

@@ -7,7 +7,8 @@
 	import Select from '../../ui/Select.svelte';
 	import TextField from '../../ui/TextField.svelte';
 	import { VEHICLE_NAMES, formatRatio } from '../../wording/words';
-	import { addShade, toneWords } from '../../model/commands/shades';
+	import { addShade } from '../../model/commands/shades';
+	import { toneWords } from '../../wording/tone';
 
 	interface Props {
 		line: ShelfLine;

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { toast } from 'svelte-sonner';
-	import { useRecords } from '../../store/context';
-	import { newId } from '../../store/documents';
+	import { useRecords } from '../../state/records';
+	import { newId } from '../../model/identity';
 	import { revise } from '../../model/commands/revise';
 	import type { Shelf } from '../../schema/records';
 	import Button from '../../ui/Button.svelte';

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { aimDifference } from '../../model/visit/areaDifference';
 	import { goto } from '$app/navigation';
 	import { hexOf } from '../../core/colour';
 	import { compute } from '../../compute/browser';
@@ -13,13 +14,16 @@
 	import Ladder from '../../widgets/Ladder.svelte';
 	import Station from '../../widgets/Station.svelte';
 	import StrandRow from '../../widgets/StrandRow.svelte';
-	import { aimAreaColours, aimDifferenceWords } from '../../wording/areas';
-	import { useVisit } from '../../state/context';
+	import { aimDifferenceWords } from '../../wording/areas';
+	import { aimAreaColours } from '../../model/visit/areaColours';
+	import { verdictWords } from '../../wording/verdict';
+	import { KIND_OPTIONS } from '../../wording/aim';
+	import { useVisit } from '../../state/visitContext';
 	import { areaWords } from '../../wording/words';
-	import { directionRungs, levelRungs, verdictWords } from '../../model/visit/aim';
+	import { directionRungs, levelRungs } from '../../model/visit/aim';
 	import AimDials from './AimDials.svelte';
 	import { AimView } from '../../state/aimView.svelte';
-	import { KIND_OPTIONS, setColour } from '../../model/commands/aim';
+	import { setColour } from '../../model/commands/aim';
 
 	const session = useVisit();
 	const aimView = new AimView(session, compute);
@@ -121,7 +125,7 @@
 			onchange={(kind) => aimView.takeKind(kind)}
 		/>
 		<AreaPicker
-			differs={(area) => aimDifferenceWords(session.visit.aim, area)}
+			differs={(area) => aimDifferenceWords(aimDifference(session.visit.aim, area))}
 			onalike={() =>
 				session.change(
 					'aims alike',

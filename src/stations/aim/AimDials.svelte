@@ -6,14 +6,15 @@
 	import type { Aim, ZoneName } from '../../schema/records';
 	import Dial from '../../ui/Dial.svelte';
 	import Fold from '../../ui/Fold.svelte';
-	import PictureFold from '../read/PictureFold.svelte';
-	import { useVisit } from '../../state/context';
+	import PictureFold from '../../widgets/PictureFold.svelte';
+	import { useVisit } from '../../state/visitContext';
 	import { formatShare } from '../../wording/words';
 	import { seenFibre } from '../../model/visit/hair';
 	import type { AimView } from '../../state/aimView.svelte';
 	import ContrastDials from './ContrastDials.svelte';
 	import PanelDials from './PanelDials.svelte';
-	import { contrastWords, panelWords, setColour } from '../../model/commands/aim';
+	import { setColour } from '../../model/commands/aim';
+	import { contrastWords, panelWords } from '../../wording/aim';
 
 	interface Props {
 		view: AimView;

@@ -3,7 +3,7 @@
 	import Dial from '../../ui/Dial.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
 	import Tick from '../../ui/Tick.svelte';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
 	import { formatShare } from '../../wording/words';
 
 	const session = useVisit();

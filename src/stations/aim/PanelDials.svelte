@@ -2,8 +2,8 @@
 	import Choice from '../../ui/Choice.svelte';
 	import Dial from '../../ui/Dial.svelte';
 	import Tick from '../../ui/Tick.svelte';
-	import { useVisit } from '../../state/context';
-	import { WORN_OPTIONS } from '../../model/commands/aim';
+	import { useVisit } from '../../state/visitContext';
+	import { WORN_OPTIONS } from '../../wording/aim';
 
 	const session = useVisit();
 	const strandAim = $derived(session.view.strandAim);

@@ -2,9 +2,9 @@
 	import { STAGING, type Staging } from '../../core/work';
 	import Button from '../../ui/Button.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
 	import { canFollow, follow } from '../../state/followAdvice';
-	import { formatSpread } from '../../wording/bowls';
+	import { adviceWords, formatSpread, sectionNamer } from '../../wording/bowls';
 
 	interface Props {
 		staging: Staging;
@@ -13,6 +13,8 @@
 	}
 	let { staging, advice }: Props = $props();
 	const session = useVisit();
+	const nameOf = $derived(sectionNamer(session.bowls.sections.map(({ section }) => section)));
+	const behind = $derived(staging.behind === undefined ? '' : nameOf(staging.behind));
 	/** So many at first; the rest on request. */
 	const FIRST = 2;
 	let all = $state(false);
@@ -22,8 +24,8 @@
 	<p>
 		<b
 			>{staging.shortfall > STAGING.nearEnough
-				? `The ${staging.behind} stays ${formatSpread(staging.shortfall)} below the aim.`
-				: `The ${staging.behind} stays behind: the head lies ${formatSpread(staging.spread)} level apart.`}</b
+				? `The ${behind} stays ${formatSpread(staging.shortfall)} below the aim.`
+				: `The ${behind} stays behind: the head lies ${formatSpread(staging.spread)} level apart.`}</b
 		>
 		{#if advice && advice.length > FIRST}
 			<TextButton pressed={all} onclick={() => (all = !all)}
@@ -38,7 +40,7 @@
 			{#each all ? advice : advice.slice(0, FIRST) as option (option.what)}
 				<li>
 					<span
-						>{option.message}
+						>{adviceWords(option, nameOf)}
 						<span class="soft"
 							>{formatSpread(option.spread)} apart{option.shortfall > 0.05
 								? `, ${formatSpread(option.shortfall)} below`
@@ -47,7 +49,7 @@
 					>
 					{#if canFollow(option)}
 						<Button onclick={() => follow(session, option)}
-							>Do it<span class="visually-hidden">: {option.message}</span></Button
+							>Do it<span class="visually-hidden">: {adviceWords(option, nameOf)}</span></Button
 						>
 					{/if}
 				</li>

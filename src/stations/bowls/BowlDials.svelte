@@ -7,7 +7,7 @@
 	import Options from '../../ui/Options.svelte';
 	import Tick from '../../ui/Tick.svelte';
 	import type { BowlsPlan } from '../../schema/records';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
 	import { formatRatio } from '../../wording/words';
 	import PouredFold from './PouredFold.svelte';
 	import SecondFold from './SecondFold.svelte';

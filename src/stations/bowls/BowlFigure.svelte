@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { bowlFigure } from './figure';
-	import type { MixBowl } from '../../state/dayBowls';
+	import type { MixBowl } from '../../model/visit/dayBowls';
 
 	interface Props {
 		bowl: MixBowl;
@@ -14,7 +14,7 @@
 		<clipPath id="inside-{bowl.number}"><path d="M6 10C8 56 26 84 52 84S96 56 98 10Z" /></clipPath>
 	</defs>
 	<g clip-path="url(#inside-{bowl.number})">
-		{#each figure.layers as layer (layer.name)}
+		{#each figure.layers as layer (layer.key)}
 			<rect x="0" width="104" y={layer.y} height={layer.height} class={layer.shade} />
 		{/each}
 	</g>

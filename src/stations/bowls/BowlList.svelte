@@ -1,8 +1,12 @@
 <script lang="ts">
 	import Button from '../../ui/Button.svelte';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
 	import BowlFigure from './BowlFigure.svelte';
-	import { isBowl, type MixBowl } from '../../state/dayBowls';
+	import { strayBowls, type MixBowl } from '../../model/visit/dayBowls';
+	import { startOf } from '../../model/visit/when';
+	import { pourAway } from '../../model/commands/sections';
+	import { timeOf } from '../../wording/words';
+	import { bowlName, bowlNote, partName, sectionNamer } from '../../wording/bowls';
 
 	interface Props {
 		bowls: readonly MixBowl[];
@@ -12,36 +16,63 @@
 	}
 	let { bowls, weigh, onweigh }: Props = $props();
 	const session = useVisit();
-	const weighed = (bowl: MixBowl) =>
-		session.visit.bowls.mixed.some((mixed) => mixed.done && isBowl(mixed, bowl));
+	const mixed = $derived(session.visit.bowls.mixed);
+	const nameOf = $derived(sectionNamer(session.bowls.sections.map(({ section }) => section)));
+	const time = (minute: number) => timeOf(startOf(session.visit), minute);
+	const stray = $derived(strayBowls(mixed, bowls));
+	/** What was written down of a bowl: all of it, the beginning of it, or nothing. */
+	function act(bowl: MixBowl): string {
+		const own = mixed.find(({ id }) => id === bowl.id);
+		return own ? (own.done ? 'Weighed' : 'Weigh on') : 'Weigh';
+	}
 </script>
 
 <ol class="bowls">
-	{#each bowls as bowl (bowl.number)}
+	{#each bowls as bowl (bowl.id)}
 		<li>
 			<BowlFigure {bowl} />
 			<div class="for">
-				<h2 class="figure">{bowl.name}{bowl.part ? `: ${bowl.part}` : ''}</h2>
-				<p class="soft">{bowl.note}</p>
+				<h2 class="figure">{bowlName(bowl, nameOf)}</h2>
+				<p class="soft">{bowlNote(bowl, time)}</p>
 			</div>
 			<dl>
-				{#each bowl.parts as part (part.name)}
+				{#each bowl.parts as part (part.key)}
 					<div class={part.kind}>
 						<dd class="figure">
 							{part.unit === 'g' ? weigh(part.amount) : `${part.amount} ${part.unit}`}
 						</dd>
-						<dt>{part.name}</dt>
+						<dt>{partName(part, session.shelf)}</dt>
 					</div>
 				{/each}
 			</dl>
 			<Button onclick={() => onweigh(bowl)}
-				>{weighed(bowl) ? 'Weighed' : 'Weigh'}<span class="visually-hidden">
-					bowl {bowl.number}</span
-				></Button
+				>{act(bowl)}<span class="visually-hidden"> bowl {bowl.number}</span></Button
 			>
 		</li>
 	{/each}
 </ol>
+{#if stray.length > 0}
+	<section class="stray" aria-label="Weighed, and no longer planned">
+		<h2 class="figure">Weighed, and no longer planned</h2>
+		<ul>
+			{#each stray as bowl (bowl.id)}
+				<li>
+					<span
+						>{[...bowl.sections.map(nameOf), ...(bowl.heldFor ?? [])].join(', ') ||
+							`bowl ${bowl.number}`}: {bowl.parts
+							.map(({ name, grams }) => `${name} ${grams} g`)
+							.join(' + ')}</span
+					>
+					<Button
+						onclick={() =>
+							session.change('bowl poured away', (draft) => pourAway(draft.bowls, bowl.id))}
+						>Pour it away</Button
+					>
+				</li>
+			{/each}
+		</ul>
+	</section>
+{/if}
 
 <style>
 	li {

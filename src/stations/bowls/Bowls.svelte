@@ -8,8 +8,7 @@
 	import FootLine from '../../widgets/FootLine.svelte';
 	import Station from '../../widgets/Station.svelte';
 	import { Finder } from '../../state/finder.svelte';
-	import { useVisit } from '../../state/context';
-	import { strengthWords } from '../../model/visit/work';
+	import { useVisit } from '../../state/visitContext';
 	import { formatHours, formatPrice, formatRatio } from '../../wording/words';
 	import AdviceList from './AdviceList.svelte';
 	import BowlDials from './BowlDials.svelte';
@@ -21,15 +20,22 @@
 	import OneSection from './OneSection.svelte';
 	import WholeHead from './WholeHead.svelte';
 	import { LateHead } from '../../state/lateHead.svelte';
-	import { dayBowls, mixtureCost, type MixBowl } from '../../state/dayBowls';
+	import { dayBowls, mixtureCost, type MixBowl } from '../../model/visit/dayBowls';
 	import SectionList from './SectionList.svelte';
 	import { otherWays } from '../../state/otherWays';
-	import { formatSpread } from '../../wording/bowls';
+	import {
+		formatSpread,
+		sectionNamer,
+		stagingFaultWords,
+		strengthWords
+	} from '../../wording/bowls';
 
 	const session = useVisit();
 	const plan = $derived(session.plan);
 	const staging = $derived(session.bowls.staging);
 	const main = $derived(session.bowlPlan);
+	const nameOf = $derived(sectionNamer(session.bowls.sections.map(({ section }) => section)));
+	const fault = $derived(session.bowls.fault && stagingFaultWords(session.bowls.fault, nameOf));
 	/** Every bowl of the day: lighteners, lowlights, toner. */
 	const bowls = $derived(dayBowls(session));
 	const unmixable = $derived(bowls.filter(({ mixable }) => !mixable));
@@ -115,7 +121,7 @@
 		{:else}
 			<p role="status">
 				{session.bowls.worked
-					? (session.bowls.fault ?? session.bowls.finder?.trouble ?? 'Staging the bowls…')
+					? (fault ?? session.bowls.finder?.trouble ?? 'Staging the bowls…')
 					: 'Nothing is put on: choose in Lift where it goes.'}
 			</p>
 		{/if}
@@ -135,13 +141,13 @@
 				{#if staging}<ClockView {staging} late={late.kept} />{/if}
 			{:else}
 				{#if ratio}<p class="fault" role="alert">{ratio}</p>{/if}
-				{#each unmixable.slice(0, 1) as bowl (bowl.number)}
+				{#each unmixable.slice(0, 1) as bowl (bowl.id)}
 					<p class="fault" role="alert">
 						{bowl.volume} vol cannot be mixed from the developers in stock ({stock.join(', ') ||
 							'none'} vol). Choose another strength in Lift, or add a developer on the Shelf.
 					</p>
 				{/each}
-				{#if session.bowls.fault}<p class="fault" role="alert">{session.bowls.fault}</p>{/if}
+				{#if fault}<p class="fault" role="alert">{fault}</p>{/if}
 				{#if staging && short}<AdviceList {staging} {advice} />{/if}
 				{#if session.bowls.ready}<BowlList {bowls} {weigh} onweigh={mix} />{/if}
 				<p class="soft">

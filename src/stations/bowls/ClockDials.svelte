@@ -6,12 +6,12 @@
 	import Select from '../../ui/Select.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
 	import Tick from '../../ui/Tick.svelte';
-	import { downloadText, fileName } from '../../store/download';
-	import { useVisit } from '../../state/context';
-	import { formatHours } from '../../wording/words';
+	import { downloadText, fileName } from '../../ui/download';
+	import { useVisit } from '../../state/visitContext';
+	import { formatHours, timeOf } from '../../wording/words';
 	import { keepLate, type LateHead } from '../../state/lateHead.svelte';
-	import { formatSpread } from '../../wording/bowls';
-	import { startOf, timeOf } from '../../model/visit/when';
+	import { clockItemWords, formatSpread, sectionNamer } from '../../wording/bowls';
+	import { startOf } from '../../model/visit/when';
 
 	interface Props {
 		staging: Staging;
@@ -25,12 +25,15 @@
 	const free = $derived(
 		(clock?.gaps ?? []).reduce((sum, { fromMinute, toMinute }) => sum + toMinute - fromMinute, 0)
 	);
+	const nameOf = $derived(sectionNamer(session.bowls.sections.map(({ section }) => section)));
+	const kindOf = (step: string) =>
+		[...session.visit.before, ...session.visit.after].find(({ id }) => id === step)?.kind;
 	const NONE = 'none';
 	const sections = $derived([
 		{ value: NONE, label: 'nothing' },
 		...[...new Set(staging.finish.map(({ section }) => section))].map((value) => ({
 			value,
-			label: value
+			label: nameOf(value)
 		}))
 	]);
 	let fault = $state('');
@@ -56,7 +59,7 @@
 				date,
 				startTime: timeOf(start ?? '09:00', item.fromMinute),
 				minutes: Math.max(1, Math.round(item.toMinute - item.fromMinute)),
-				title: `${name}: ${item.what === 'consult' || item.what === 'finish' ? '' : `${item.what} `}${item.of}`,
+				title: `${name}: ${clockItemWords(item, nameOf, kindOf)}`,
 				text: item.who
 			})),
 			new Date()
@@ -113,7 +116,7 @@
 				staging.spread
 			)}.
 			{#if late.anewDiffers}
-				With the bowls still to come at {late.strengthsToCome}:
+				With the bowls still to come at {late.strengthsToCome.join(', ')} vol:
 				<b>{formatSpread(late.anew.spread)} apart</b>.
 			{:else}
 				No other strength would do better.

@@ -1,11 +1,13 @@
 <script lang="ts">
 	import ClockChart from '../../charts/clock/ClockChart.svelte';
-	import type { Staging } from '../../core/work';
+	import type { ClockItem, Staging } from '../../core/work';
 	import TextButton from '../../ui/TextButton.svelte';
 	import { elapsedSeconds, Ticker } from '../../state/runClock.svelte';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
+	import { clockItemWords, clockSubjectWords, sectionNamer } from '../../wording/bowls';
 	import { clockRows } from './clockRows';
-	import { startOf, timeOf } from '../../model/visit/when';
+	import { startOf } from '../../model/visit/when';
+	import { timeOf } from '../../wording/words';
 
 	interface Props {
 		staging: Staging;
@@ -17,8 +19,14 @@
 	const start = $derived(startOf(session.visit));
 	const shown = $derived(late ?? staging);
 	const clock = $derived(session.bowls.clockOf(shown));
-	const rows = $derived(clockRows(clock, shown));
-	const before = $derived(late && clockRows(session.bowls.clockOf(staging), staging));
+	const nameOf = $derived(sectionNamer(session.bowls.sections.map(({ section }) => section)));
+	const kindOf = $derived(
+		(step: string) =>
+			[...session.visit.before, ...session.visit.after].find(({ id }) => id === step)?.kind
+	);
+	const about = $derived((item: ClockItem) => clockSubjectWords(item, nameOf, kindOf));
+	const rows = $derived(clockRows(clock, shown, about));
+	const before = $derived(late && clockRows(session.bowls.clockOf(staging), staging, about));
 	const ticker = new Ticker();
 	$effect(() => (session.visit.run.runningSince ? ticker.run() : undefined));
 	const now = $derived(
@@ -44,9 +52,7 @@
 				{#each clock.items as item, i (i)}
 					<tr
 						><td>{time(item.fromMinute)}</td><td>{time(item.toMinute)}</td><td>{item.who}</td><td
-							>{item.what === 'consult' || item.what === 'finish'
-								? ''
-								: `${item.what} `}{item.of}</td
+							>{clockItemWords(item, nameOf, kindOf)}</td
 						></tr
 					>
 				{/each}

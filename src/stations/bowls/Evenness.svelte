@@ -3,11 +3,15 @@
 	import { hexOf, rgbOf } from '../../core/colour';
 	import { formatLevel } from '../../core/hair';
 	import type { Staging } from '../../core/work';
+	import { useVisit } from '../../state/visitContext';
+	import { sectionNamer } from '../../wording/bowls';
 
 	interface Props {
 		staging: Staging;
 	}
 	let { staging }: Props = $props();
+	const session = useVisit();
+	const nameOf = $derived(sectionNamer(session.bowls.sections.map(({ section }) => section)));
 	const several = $derived(new Set(staging.finish.map(({ part }) => part)).size > 1);
 </script>
 
@@ -20,13 +24,14 @@
 					hanging
 					colours={{ hair: [rgbOf(one.lab), rgbOf(one.lab)] }}
 					seed={i + 3}
-					label="{one.section}{several ? `, ${one.part}` : ''}: {formatLevel(one.level)} {one
-						.undertone.name} {hexOf(one.lab)}"
+					label="{nameOf(one.section)}{several ? `, ${one.part}` : ''}: {formatLevel(
+						one.level
+					)} {one.undertone.name} {hexOf(one.lab)}"
 				/></span
 			>
 			<b class="figure">{formatLevel(one.level)}</b>
 			<span class="name"
-				>{one.section}{#if several}<br />{one.part}{/if}</span
+				>{nameOf(one.section)}{#if several}<br />{one.part}{/if}</span
 			>
 		</li>
 	{/each}

@@ -1,28 +1,36 @@
 <script lang="ts">
-	import { mergeSections, splitSection, withFoils } from '../../core/work';
+	import { withFoils, type HeadSection } from '../../core/work';
 	import Button from '../../ui/Button.svelte';
 	import Choice from '../../ui/Choice.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
 	import Select from '../../ui/Select.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
 	import Tick from '../../ui/Tick.svelte';
-	import { useVisit } from '../../state/context';
-	import type { NamedSection } from '../../model/visit/headWork';
+	import { useVisit } from '../../state/visitContext';
+	import type { SectionWork } from '../../model/visit/headWork';
 	import { labelIn, PLACEMENT_OPTIONS, SECTION_OPTIONS } from '../../wording/words';
-	import { editSection, editSections, setSections } from '../../state/editSections';
-	import { ANGLE_OPTIONS, PICKING_OPTIONS } from '../../wording/bowls';
+	import {
+		editSection,
+		keptApart,
+		mergeWithNext,
+		setSections,
+		splitInTwo
+	} from '../../model/commands/sections';
+	import { ANGLE_OPTIONS, PICKING_OPTIONS, sectionNamer } from '../../wording/bowls';
 
 	interface Props {
-		one: NamedSection;
+		one: SectionWork;
 		onclose: () => void;
 	}
 	let { one, onclose }: Props = $props();
 	const session = useVisit();
 	const bowls = $derived(session.visit.bowls);
-	const named = $derived(session.bowls.sections);
+	const sections = $derived(session.bowls.sections.map((each) => each.section));
+	const nameOf = $derived(sectionNamer(sections));
+	const apart = $derived(keptApart(bowls, sections, one.section.id));
 	const section = $derived(one.section);
 	const load = $derived(one.load);
-	const last = $derived(named.at(-1)?.section.id === section.id);
+	const last = $derived(sections.at(-1)?.id === section.id);
 	/** The choice of what holds for the rest. */
 	const PLAIN = 'plain';
 	const stock = $derived((session.shelf?.developers ?? []).toSorted((p, q) => p - q));
@@ -36,19 +44,18 @@
 	]);
 
 	function setFoils(foils: number) {
-		const sections = named.map((each) => each.section);
 		const next = withFoils(sections, bowls.foils, section.id, foils);
 		session.change('foils of a section', (draft) => {
 			draft.bowls.foils = next.foils;
 			setSections(draft.bowls, next.sections);
 		});
 	}
-	const edit = (label: string, next: Parameters<typeof editSection>[3]) =>
-		editSection(session, section.id, label, next);
+	const edit = (label: string, next: Partial<HeadSection>) =>
+		session.change(label, (draft) => editSection(draft.bowls, sections, section.id, next));
 </script>
 
 <div class="title">
-	<h2 class="figure">{one.name}</h2>
+	<h2 class="figure">{nameOf(section.id)}</h2>
 	<TextButton onclick={onclose}>Whole head</TextButton>
 </div>
 {#if bowls.technique === 'foils' && load}
@@ -124,16 +131,22 @@
 		onclick={() => {
 			const { id } = section;
 			onclose();
-			editSections(session, 'split', (sections) => splitSection(sections, id));
+			session.change('split', (draft) => splitInTwo(draft.bowls, sections, id));
 		}}>Split in two</Button
 	>
 	<Button
-		disabled={last}
+		disabled={last || apart !== undefined}
 		onclick={() =>
-			editSections(session, 'merge', (sections) => mergeSections(sections, section.id))}
+			session.change('merge', (draft) => mergeWithNext(draft.bowls, sections, section.id))}
 		>Merge with the next</Button
 	>
 </div>
+{#if apart}
+	<p class="apart">
+		Bowl {apart.one.number} is weighed for this section at {apart.one.volume} vol, bowl {apart.other
+			.number} for the next at {apart.other.volume} vol: they stay apart.
+	</p>
+{/if}
 
 <style>
 	.title {

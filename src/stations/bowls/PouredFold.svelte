@@ -3,7 +3,8 @@
 	import Choice from '../../ui/Choice.svelte';
 	import Fold from '../../ui/Fold.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
+	import { productWords } from '../../wording/bowls';
 	import { formatRatio } from '../../wording/words';
 
 	interface Props {
@@ -45,7 +46,7 @@
 		<p role="status">
 			{part === 'lightener'
 				? `Add ${developer}.`
-				: `Add ${weigh(mixed.lightenerGrams)} of ${session.productName}.`}
+				: `Add ${weigh(mixed.lightenerGrams)} of ${productWords(session.plan.product, session.shelf)}.`}
 			{weigh(mixed.lightenerGrams + mixed.developerGrams)} in all, {formatRatio(plan.ratio)}.
 		</p>
 	{/if}

@@ -2,7 +2,7 @@
 	import Dial from '../../ui/Dial.svelte';
 	import Fold from '../../ui/Fold.svelte';
 	import Select from '../../ui/Select.svelte';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
 	import { whatIf } from '../../model/visit/lift';
 	import { labelIn, PRODUCT_OPTIONS } from '../../wording/words';
 

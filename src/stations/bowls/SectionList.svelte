@@ -4,11 +4,11 @@
 	import Strand from '../../charts/strand/Strand.svelte';
 	import { rgbOf } from '../../core/colour';
 	import { formatLevel } from '../../core/hair';
-	import { useVisit } from '../../state/context';
-	import type { NamedSection } from '../../model/visit/headWork';
+	import { useVisit } from '../../state/visitContext';
+	import type { SectionWork } from '../../model/visit/headWork';
 	import { labelIn } from '../../wording/words';
-	import { editSections } from '../../state/editSections';
-	import { PICKING_OPTIONS } from '../../wording/bowls';
+	import { setSections } from '../../model/commands/sections';
+	import { PICKING_OPTIONS, sectionNamer } from '../../wording/bowls';
 
 	interface Props {
 		/** The section that is looked at. */
@@ -20,20 +20,21 @@
 
 	interface Row {
 		readonly id: string;
-		readonly named: NamedSection;
+		readonly work: SectionWork;
 	}
 	const planned: Row[] = $derived(
-		session.bowls.sections.map((named) => ({ id: named.section.id, named }))
+		session.bowls.sections.map((work) => ({ id: work.section.id, work }))
 	);
 	/** While a row is dragged the list shows where it would go; the record follows when it is let go. */
 	let dragged = $state.raw<Row[]>();
 	const rows = $derived(dragged ?? planned);
 	const open = $derived(session.visit.bowls.technique === 'open');
+	const nameOf = $derived(sectionNamer(rows.map(({ work }) => work.section)));
 	const ends = $derived(
 		new Map(
-			rows.map(({ named }) => [
-				named.name,
-				(session.bowls.staging?.finish ?? []).filter(({ section }) => section === named.name)
+			rows.map(({ id }) => [
+				id,
+				(session.bowls.staging?.finish ?? []).filter(({ section }) => section === id)
 			])
 		)
 	);
@@ -41,7 +42,12 @@
 	function settle(items: Row[]) {
 		dragged = undefined;
 		if (items.every(({ id }, i) => id === planned[i]?.id)) return;
-		editSections(session, 'order of the sections', () => items.map(({ named }) => named.section));
+		session.change('order of the sections', (draft) =>
+			setSections(
+				draft.bowls,
+				items.map(({ work }) => work.section)
+			)
+		);
 	}
 </script>
 
@@ -60,9 +66,10 @@
 	onfinalize={(event) => settle(event.detail.items)}
 	aria-label="Sections in the order of the work"
 >
-	{#each rows as { id, named }, i (id)}
-		{@const { section, load, name } = named}
-		{@const finishes = ends.get(name) ?? []}
+	{#each rows as { id, work }, i (id)}
+		{@const { section, load } = work}
+		{@const name = nameOf(id)}
+		{@const finishes = ends.get(id) ?? []}
 		<li class="row" class:chosen={id === chosen} class:skipped={!load}>
 			<span class="grip" use:dragHandle aria-label="Move {name}">
 				<GripVertical size={18} aria-hidden="true" />

@@ -12,11 +12,11 @@
 	import Options from '../../ui/Options.svelte';
 	import Select from '../../ui/Select.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
 	import { hasParts } from '../../model/visit/headStaging';
 	import { sectionLevel } from '../../model/visit/headWork';
 	import { SECTION_OPTIONS } from '../../wording/words';
-	import { setSections } from '../../state/editSections';
+	import { setSections } from '../../model/commands/sections';
 	import {
 		formatSpread,
 		ORDER_LABELS,
@@ -112,7 +112,9 @@
 		onchange={(strand) => change('along the strand', { strand })}
 	/>
 {/if}
-{#if bowls.sections}
+{#if bowls.sections && bowls.mixed.some(({ sections }) => sections.length > 0)}
+	<p class="usual">Sections stay as they are: bowls are weighed for them.</p>
+{:else if bowls.sections}
 	<TextButton
 		onclick={() => session.change('sections as proposed', (draft) => delete draft.bowls.sections)}
 		>Sections as proposed</TextButton

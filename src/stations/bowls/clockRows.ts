@@ -1,24 +1,20 @@
 import { hexOf } from '../../core/colour';
-import type { ServiceClock, Staging } from '../../core/work';
+import type { ClockItem, ServiceClock, Staging } from '../../core/work';
+import { DOING } from '../../wording/bowls';
 import type { ClockBar, ClockRow } from '../../charts/clock/clockChart';
 
-const WHAT = {
-	consult: 'read',
-	mix: 'mix',
-	apply: 'apply',
-	process: 'process',
-	check: 'check',
-	wipe: 'wipe',
-	rinse: 'rinse',
-	tone: 'tone',
-	finish: 'finish'
-} as const;
-
-/** The service as rows: people first, then every section while it lies on the hair, in its colour. */
-export function clockRows(clock: ServiceClock, { finish }: Staging): ClockRow[] {
+/**
+ * The service as rows: people first, then every section while it lies on the hair, in its colour.
+ * @param nameOf what a stretch is about, in words
+ */
+export function clockRows(
+	clock: ServiceClock,
+	{ finish }: Staging,
+	nameOf: (item: ClockItem) => string
+): ClockRow[] {
 	const bar = (item: ServiceClock['items'][number], hex?: string): ClockBar => ({
-		what: WHAT[item.what],
-		label: `${WHAT[item.what]} ${item.of}`,
+		what: DOING[item.what],
+		label: `${DOING[item.what]} ${nameOf(item)}`,
 		fromMinute: item.fromMinute,
 		toMinute: item.toMinute,
 		hex
@@ -32,10 +28,19 @@ export function clockRows(clock: ServiceClock, { finish }: Staging): ClockRow[] 
 	});
 	const lying = clock.items.filter(({ what }) => what === 'process');
 	const sections = lying.map((item): ClockRow => {
-		const own = finish.find(({ section, part }) =>
-			[section, `${section}, ${part}`].includes(item.of)
-		);
-		return { name: item.of, person: false, bars: [bar(item, own ? hexOf(own.lab) : '#767676')] };
+		const { of } = item;
+		const own =
+			of.kind === 'sections'
+				? finish.find(
+						({ section, part }) =>
+							of.sections.includes(section) && (of.part === undefined || of.part === part)
+					)
+				: undefined;
+		return {
+			name: nameOf(item),
+			person: false,
+			bars: [bar(item, own ? hexOf(own.lab) : '#767676')]
+		};
 	});
 	return [...people, ...sections];
 }

@@ -9,7 +9,7 @@
 	import Station from '../../widgets/Station.svelte';
 	import StrandRow from '../../widgets/StrandRow.svelte';
 	import { MAIN_STEP } from '../../model/visit/day';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
 	import { labelIn, PRODUCT_OPTIONS, STEP_NAMES } from '../../wording/words';
 	import { coloursOf, seenFibre, uniform } from '../../model/visit/hair';
 	import { isTyping, usesSpace } from '../../ui/keys';

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { formatLevel } from '../../core/hair';
 	import { labOfFibre } from '../../core/lift';
-	import { newId } from '../../store/documents';
+	import { newId } from '../../model/identity';
+	import { modelledUndertone } from '../../model/visit/ladder';
 	import Button from '../../ui/Button.svelte';
 	import Choice from '../../ui/Choice.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
@@ -10,10 +11,9 @@
 	import TextField from '../../ui/TextField.svelte';
 	import { toast } from 'svelte-sonner';
 	import Ladder from '../../widgets/Ladder.svelte';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
 	import { seenFibre } from '../../model/visit/hair';
 	import { UNDERTONES } from '../../wording/words';
-	import { modelledUndertone } from '../../model/commands/reading';
 
 	interface Props {
 		open: boolean;

@@ -3,8 +3,8 @@
 	import Fold from '../../ui/Fold.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
 	import { MAIN_STEP } from '../../model/visit/day';
-	import { useVisit } from '../../state/context';
-	import { offers, type Offer } from '../../state/dayOffers';
+	import { useVisit } from '../../state/visitContext';
+	import { offers, type Offer, type OfferReason } from '../../state/dayOffers';
 
 	const session = useVisit();
 	let looking = $state(false);
@@ -17,6 +17,26 @@
 			(offer.before ? draft.before : draft.after).push(step);
 		});
 		session.stepId = step.id;
+	}
+	function whyWords(why: OfferReason): string {
+		switch (why.code) {
+			case 'washOut':
+				return 'a bleach wash, rinsed before';
+			case 'noOldColour':
+				return 'no old colour where it goes on';
+			case 'lags':
+				return `${why.zones.join(' and ')}, ${why.minutes} min`;
+			case 'nothingLags':
+				return 'nothing lags behind its aim';
+			case 'onTheRoot':
+				return `permanent ${why.volume} vol on the root`;
+			case 'rootLightened':
+				return 'the root is lightened already';
+			case 'rootNotNatural':
+				return 'the root is not natural';
+			case 'sameOnceMore':
+				return 'the same once more, to be changed';
+		}
 	}
 	const nameOf = ({ before, kind }: Offer) => `${before ? 'First' : 'Then'}: ${STEP_NAMES[kind]}`;
 	const full = ({ before }: Offer) =>
@@ -45,7 +65,7 @@
 					{:else}
 						<span>{nameOf(offer)}</span>
 					{/if}
-					<span class="soft">{full(offer) ? 'three are the most' : offer.why}</span>
+					<span class="soft">{full(offer) ? 'three are the most' : whyWords(offer.why)}</span>
 				</li>
 			{/each}
 		</ul>

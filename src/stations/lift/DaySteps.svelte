@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { formatLevel } from '../../core/hair';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
 	import { labelIn, PRODUCT_OPTIONS, STEP_NAMES } from '../../wording/words';
 
 	const session = useVisit();

@@ -2,7 +2,7 @@
 	import { formatLevel } from '../../core/hair';
 	import Fold from '../../ui/Fold.svelte';
 	import Tick from '../../ui/Tick.svelte';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
 	import { liftAnswer, subjectOf, type Learned } from '../../model/visit/lift';
 
 	const session = useVisit();

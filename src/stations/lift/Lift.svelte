@@ -9,9 +9,12 @@
 	import FootLine from '../../widgets/FootLine.svelte';
 	import Station from '../../widgets/Station.svelte';
 	import { MAIN_STEP } from '../../model/visit/day';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
 	import { formatHours } from '../../wording/words';
-	import { aimVerdict } from '../../model/visit/aim';
+	import { aimVerdict } from '../../wording/verdict';
+	import { hairOfHead } from '../../state/hairOfHead';
+	import { headWords } from '../../wording/words';
+	import { readyWords } from '../../wording/ready';
 	import AddStep from './AddStep.svelte';
 	import DaySteps from './DaySteps.svelte';
 	import LearnedFold from './LearnedFold.svelte';
@@ -22,7 +25,6 @@
 	import VisitPlans from './VisitPlans.svelte';
 	import WaysField from './WaysField.svelte';
 	import Why from './Why.svelte';
-	import { hairOfHead, readyWords } from './field';
 	import { waysOf } from '../../state/liftWays';
 
 	const session = useVisit();
@@ -46,7 +48,7 @@
 			: heads
 					.filter((head) => head.view !== view)
 					.map((head) => ({
-						name: head.name,
+						name: headWords(head.areas),
 						moments: head.view.shown.course.course
 							.filter(everyOther)
 							.map(({ lab, minute, level }) => ({

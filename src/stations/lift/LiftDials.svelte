@@ -9,10 +9,10 @@
 	import Select from '../../ui/Select.svelte';
 	import Tick from '../../ui/Tick.svelte';
 	import type { LiftPlan, ZoneName } from '../../schema/records';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
 	import { whatIf } from '../../model/visit/lift';
 	import { ZONES } from '../../model/visit/hair';
-	import { blendWords } from '../../model/visit/work';
+	import { blendWords } from '../../wording/bowls';
 	import {
 		formatRatio,
 		labelIn,

@@ -3,9 +3,11 @@
 	import { formatLevel } from '../../core/hair';
 	import { bandWords, labOfFibre, SCALP } from '../../core/lift';
 	import StrandRow from '../../widgets/StrandRow.svelte';
-	import { useVisit } from '../../state/context';
-	import { tonedWord } from '../../app/summary';
-	import { hairOfHead, readyWords } from './field';
+	import { useVisit } from '../../state/visitContext';
+	import { tonedWord } from '../../widgets/summary';
+	import { hairOfHead } from '../../state/hairOfHead';
+	import { headWords } from '../../wording/words';
+	import { readyWords } from '../../wording/ready';
 
 	const session = useVisit();
 	const view = $derived(session.view);
@@ -31,7 +33,7 @@
 	{@const chosen = head.view === view}
 	<StrandRow
 		name={heads.length > 1
-			? head.name
+			? headWords(head.areas)
 			: view.steps.length > 1
 				? `after ${step.index + 1}`
 				: 'lifted'}

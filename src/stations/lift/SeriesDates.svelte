@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { toast } from 'svelte-sonner';
 	import { calendarOf } from '../../store/calendar';
-	import { useRecords } from '../../store/context';
+	import { useRecords } from '../../state/records';
 	import { earliestDay, moveInSeries } from '../../model/commands/series';
 	import type { Visit } from '../../schema/records';
 	import Button from '../../ui/Button.svelte';
-	import { downloadText, fileName } from '../../store/download';
+	import { downloadText, fileName } from '../../ui/download';
 	import { daySteps } from '../../model/visit/day';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
 	import { formatDay, labelIn, PRODUCT_OPTIONS } from '../../wording/words';
 
 	interface Props {

@@ -2,12 +2,15 @@
 	import LiftChart from '../../charts/lift/LiftChart.svelte';
 	import type { ChartMoment } from '../../charts/lift/liftChart';
 	import { conditionBand, formatLevel } from '../../core/hair';
-	import { newId } from '../../store/documents';
+	import { newId } from '../../model/identity';
 	import TextButton from '../../ui/TextButton.svelte';
 	import type { LiftWay } from '../../schema/records';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
 	import { formatHours, formatPrice } from '../../wording/words';
 	import { dayOf, MOST_OTHERS, paceWays, productWays, type Way } from '../../state/liftWays';
+
+	import { daySteps } from '../../model/visit/day';
+	import { wayName } from '../../wording/ways';
 
 	interface Props {
 		/** The planned course, with its range. */
@@ -80,7 +83,9 @@
 		<li>
 			<span class="letter figure">{letter}</span>
 			<p class="what">
-				<b>{answer.name}</b>{id === undefined ? ', planned' : ''}
+				<b>{wayName(daySteps(answer.day).map(({ plan }) => plan))}</b>{id === undefined
+					? ', planned'
+					: ''}
 				<span class="soft"
 					>{work.steps.length === 0
 						? 'leaves it as it is'

@@ -4,14 +4,15 @@
 	import { rgbOf } from '../../core/colour';
 	import { formatLevel } from '../../core/hair';
 	import Fold from '../../ui/Fold.svelte';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
 	import { Finder } from '../../state/finder.svelte';
-	import { backupWords, nextRoundWords, stallProblem } from '../../model/visit/stall';
+	import { backupParts, stallProblem } from '../../model/visit/stall';
+	import { backupWords, nextRoundWords } from '../../wording/stall';
 
 	const session = useVisit();
 	const finder = new Finder(compute, 'stallPoints', `stall ${session.id}`);
 	let looking = $state(false);
-	const problem = $derived(stallProblem(session, session.view));
+	const problem = $derived(stallProblem(session.visit, session.view));
 	$effect(() => {
 		// A search for every half level: it waits until somebody looks.
 		if (looking && problem) void finder.ask(problem);
@@ -43,7 +44,7 @@
 					<span class="lock"
 						><Strand colours={{ hair: [rgbOf(point.backup[0].lab)] }} seed={71} label="" /></span
 					>
-					<p class="soft">{backupWords(point, session.head.line)}</p>
+					<p class="soft">{backupWords(point, backupParts(point, session.head.line))}</p>
 				{/if}
 			</li>
 		{/each}

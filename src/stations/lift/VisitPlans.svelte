@@ -3,14 +3,14 @@
 	import { compute } from '../../compute/browser';
 	import { conditionBand, formatLevel } from '../../core/hair';
 	import { PLAN, type ServicePlan, type VisitPlan } from '../../core/plan';
-	import { useRecords } from '../../store/context';
+	import { useRecords } from '../../state/records';
 	import { dayAfter, seriesOf } from '../../model/commands/series';
 	import Button from '../../ui/Button.svelte';
 	import Choice from '../../ui/Choice.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
 	import { Finder } from '../../state/finder.svelte';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
 	import {
 		formatDay,
 		formatHours,
@@ -23,6 +23,7 @@
 	import SeriesDates from './SeriesDates.svelte';
 	import { deciding, planProblem, takePlan, type PlanWishes } from '../../state/plans';
 
+	import { hairWords } from '../../wording/verdict';
 	const session = useVisit();
 	const { library } = useRecords();
 	const finder = new Finder(compute, 'judgeAim', `plans ${session.id}`);
@@ -151,7 +152,7 @@
 			</p>
 			{#if hair.nearest}{@render planned(hair.nearest)}{/if}
 		{:else}
-			{#if judgement.hardest}<p class="soft">Needs most: {judgement.hardest}.</p>{/if}
+			{#if judgement.hardest}<p class="soft">Needs most: {hairWords(judgement.hardest)}.</p>{/if}
 			{#each hair.plans as plan (plan.name)}
 				<section aria-label={plan.name}>
 					<header>

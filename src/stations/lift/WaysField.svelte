@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { formatLevel } from '../../core/hair';
 	import StrandRow from '../../widgets/StrandRow.svelte';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
 	import type { Way } from '../../state/liftWays';
 
 	interface Props {

@@ -4,7 +4,7 @@
 	import { explainLift, whatWouldTake } from '../../core/lift';
 	import Dial from '../../ui/Dial.svelte';
 	import Fold from '../../ui/Fold.svelte';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
 	import { applicationOn } from '../../model/visit/lift';
 	import { CAUSE_NAMES, dialWords } from '../../wording/why';
 

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { openVisit } from '../../state/testing';
 import { stallPoints } from '../../core/plan';
-import { backupWords, nextRoundWords, stallProblem } from '../../model/visit/stall';
+import { backupParts, stallProblem } from '../../model/visit/stall';
+import { backupWords, nextRoundWords } from '../../wording/stall';
 import { dialWords } from '../../wording/why';
 
 const open = async (name: string) => (await openVisit(name)).session;
@@ -10,18 +11,21 @@ describe('if the lift stops short', () => {
 	it('tells the next round and a toner of the shelf for every half level', async () => {
 		const session = await open('hesper-oake');
 		session.change('shorter', (draft) => (draft.lift.minutes = 20));
-		const points = stallPoints(stallProblem(session, session.view)!);
+		const points = stallPoints(stallProblem(session.visit, session.view)!);
 		expect(points.length).toBeGreaterThan(1);
 		for (const point of points) {
 			expect(nextRoundWords(point)).toMatch(/fresh round|No further round/);
-			expect(backupWords(point, session.head.line)).toMatch(/^Or (tone to|leave it)/);
+			expect(backupWords(point, backupParts(point, session.head.line))).toMatch(
+				/^Or (tone to|leave it)/
+			);
 		}
 	});
 	it('asks nothing of an empty shelf', async () => {
 		const { session, library } = await openVisit('hesper-oake');
-		expect(backupWords({ backup: [], backupLevel: 7 } as never, session.head.line)).toBe('');
+		const point = { backup: [], backupLevel: 7 } as never;
+		expect(backupWords(point, backupParts(point, session.head.line))).toBe('');
 		library.put({ ...library.shelf!, lines: [] });
-		expect(stallProblem(session, session.head)).toBeUndefined();
+		expect(stallProblem(session.visit, session.head)).toBeUndefined();
 	});
 });
 

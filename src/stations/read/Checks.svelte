@@ -2,7 +2,7 @@
 	import { conditionBand, conditionCauses, endsCondition } from '../../core/hair';
 	import type { ZoneName } from '../../schema/records';
 	import Choice from '../../ui/Choice.svelte';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
 	import { conditionOf, porosityOf } from '../../model/visit/hair';
 	import { setPorosity } from '../../model/commands/reading';
 

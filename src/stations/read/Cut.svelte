@@ -2,7 +2,7 @@
 	import Choice from '../../ui/Choice.svelte';
 	import Choices from '../../ui/Choices.svelte';
 	import { AREA_OPTIONS } from '../../wording/areas';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
 	import { CURL_OPTIONS, LAYERS_OPTIONS } from '../../wording/read';
 
 	const session = useVisit();

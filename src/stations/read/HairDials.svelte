@@ -2,7 +2,7 @@
 	import Choice from '../../ui/Choice.svelte';
 	import Dial from '../../ui/Dial.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
 	import {
 		DENSITY_OPTIONS,
 		POROSITY_OPTIONS,

@@ -6,7 +6,7 @@
 	import Select from '../../ui/Select.svelte';
 	import TextField from '../../ui/TextField.svelte';
 	import { VEHICLE_NAMES } from '../../wording/words';
-	import { ONTO_OPTIONS } from '../../model/visit/history';
+	import { ONTO_OPTIONS } from '../../wording/history';
 
 	interface Props {
 		entry: HistoryEntry;

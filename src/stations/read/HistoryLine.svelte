@@ -5,21 +5,19 @@
 	import Button from '../../ui/Button.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
 	import Select from '../../ui/Select.svelte';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
 	import { coloursOf } from '../../model/visit/hair';
 	import HistoryEntryForm from './HistoryEntryForm.svelte';
 	import {
-		agoWords,
-		entryWords,
 		headHistory,
-		KIND_OPTIONS,
 		newEntry,
-		placeOf,
 		takeHistory,
 		toldStrand,
 		weeksBefore,
 		type HistoryKind
 	} from '../../model/visit/history';
+	import { agoWords, entryWords, KIND_OPTIONS } from '../../wording/history';
+	import { placeOf } from '../../charts/history/historyLine';
 
 	const session = useVisit();
 	const reading = $derived(session.head.reading);

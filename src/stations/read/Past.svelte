@@ -2,20 +2,23 @@
 	import Fold from '../../ui/Fold.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
 	import Tick from '../../ui/Tick.svelte';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
 	import type { ZoneName } from '../../schema/records';
 	import { conditionBand } from '../../core/hair';
 	import { conditionOf } from '../../model/visit/hair';
 	import Cut from './Cut.svelte';
 	import Skin from './Skin.svelte';
 	import Tests from './Tests.svelte';
-	import { testWords } from '../../wording/tests';
+	import { patchTestOf } from '../../model/visit/dueTests';
+	import { strandTestOf } from '../../model/visit/cautions';
+	import { patchWords, strandWords } from '../../wording/tests';
 	import { cutWords, skinWords } from '../../wording/read';
 	import Checks from './Checks.svelte';
 	import ReadPicture from './ReadPicture.svelte';
 	import ReaderFold from './ReaderFold.svelte';
 	import HistoryLine from './HistoryLine.svelte';
-	import { agoWords, entryWords, weeksBefore } from '../../model/visit/history';
+	import { weeksBefore } from '../../model/visit/history';
+	import { agoWords, entryWords } from '../../wording/history';
 
 	interface Props {
 		/** The zone that a picture is read for. */
@@ -115,7 +118,12 @@
 	<Fold title="Skin, water and what is not borne" summary={skinWords(reading, session.client)}>
 		<Skin />
 	</Fold>
-	<Fold title="Tests" summary={testWords(session.visit, session.client, new Date())}>
+	<Fold
+		title="Tests"
+		summary="{patchWords(patchTestOf(session.client, new Date()))}; {strandWords(
+			strandTestOf(session.visit.reading, new Date())
+		)}"
+	>
 		<Tests />
 	</Fold>
 </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { areaDifference } from '../../model/visit/areaDifference';
 	import { goto } from '$app/navigation';
 	import { conditionBand, depthName, formatLevel } from '../../core/hair';
 	import { withoutExceptions } from '../../model/visit/exceptions';
@@ -10,9 +11,11 @@
 	import Station from '../../widgets/Station.svelte';
 	import AreaPicker from '../../widgets/AreaPicker.svelte';
 	import HeadField from '../../widgets/HeadField.svelte';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
 	import { conditionOf } from '../../model/visit/hair';
-	import { areaColours, differenceWords } from '../../wording/areas';
+	import { differenceWords } from '../../wording/areas';
+	import { areaColours } from '../../model/visit/areaColours';
+	import { ladderRungs } from '../../model/visit/ladder';
 	import { areaWords } from '../../wording/words';
 	import HairDials from './HairDials.svelte';
 	import Past from './Past.svelte';
@@ -20,7 +23,7 @@
 	import SecondOpinion from './SecondOpinion.svelte';
 	import ZoneBorders from './ZoneBorders.svelte';
 	import ZoneColour from './ZoneColour.svelte';
-	import { ladderRungs, setLevel, setState, alikeFrom } from '../../model/commands/reading';
+	import { setLevel, setState, alikeFrom } from '../../model/commands/reading';
 
 	const session = useVisit();
 	let zone = $state<'root' | 'lengths' | 'ends'>('lengths');
@@ -86,7 +89,7 @@
 	{#snippet picture()}
 		{#if !blind}
 			<AreaPicker
-				differs={(area) => differenceWords(session.visit.reading, area)}
+				differs={(area) => differenceWords(areaDifference(session.visit.reading, area))}
 				onalike={() =>
 					session.change(
 						'areas alike',

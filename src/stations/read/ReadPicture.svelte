@@ -3,8 +3,8 @@
 	import type { PictureReading } from '../../core/picture';
 	import type { ZoneName } from '../../schema/records';
 	import Button from '../../ui/Button.svelte';
-	import { useVisit } from '../../state/context';
-	import PictureFold from './PictureFold.svelte';
+	import { useVisit } from '../../state/visitContext';
+	import PictureFold from '../../widgets/PictureFold.svelte';
 	import { takeLevel } from '../../model/commands/reading';
 
 	interface Props {

@@ -4,7 +4,7 @@
 	import { formatLevel } from '../../core/hair';
 	import { labOfFibre } from '../../core/lift';
 	import type { ZoneName } from '../../schema/records';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
 
 	interface Props {
 		/** The zone that is being read. */

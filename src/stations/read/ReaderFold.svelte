@@ -7,7 +7,7 @@
 	import { SimulatedColourReader } from '../../devices/simulatedColourReader';
 	import type { ZoneName } from '../../schema/records';
 	import Button from '../../ui/Button.svelte';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
 	import { ReaderInUse, READINGS } from '../../state/readerInUse.svelte';
 	import { takeLevel } from '../../model/commands/reading';
 

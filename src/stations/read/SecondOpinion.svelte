@@ -4,9 +4,9 @@
 	import Button from '../../ui/Button.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
 	import Ladder from '../../widgets/Ladder.svelte';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
 	import { zoneLevel } from '../../model/visit/lift';
-	import { blindRungs } from '../../model/commands/reading';
+	import { blindRungs } from '../../model/visit/ladder';
 
 	interface Props {
 		zone: ZoneName;

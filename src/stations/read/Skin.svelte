@@ -2,7 +2,7 @@
 	import Choice from '../../ui/Choice.svelte';
 	import Choices from '../../ui/Choices.svelte';
 	import Tick from '../../ui/Tick.svelte';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
 	import { SCALP_OPTIONS, SENSITIVITY_OPTIONS, WATER_OPTIONS } from '../../wording/read';
 
 	const session = useVisit();

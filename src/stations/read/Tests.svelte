@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { formatLevel } from '../../core/hair';
-	import { newId } from '../../store/documents';
+	import { newId } from '../../model/identity';
 	import type { StrandTest } from '../../schema/records';
 	import Button from '../../ui/Button.svelte';
 	import Choice from '../../ui/Choice.svelte';
@@ -8,7 +8,9 @@
 	import TextButton from '../../ui/TextButton.svelte';
 	import TextField from '../../ui/TextField.svelte';
 	import Tick from '../../ui/Tick.svelte';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
+	import { patchTestOf } from '../../model/visit/dueTests';
+	import { strandTestOf } from '../../model/visit/cautions';
 	import { patchWords, strandWords } from '../../wording/tests';
 
 	const session = useVisit();
@@ -63,7 +65,7 @@
 {#if !isDay(date)}<p class="fault" role="alert">A day up to today.</p>{/if}
 
 <section>
-	<h2>Patch tests: {patchWords(session.client, new Date())}</h2>
+	<h2>Patch tests: {patchWords(patchTestOf(session.client, new Date()))}</h2>
 	{#each patches as test (test.date)}
 		<div class="test">
 			<span class="figure">{test.date}</span>
@@ -75,7 +77,7 @@
 	{/each}
 </section>
 <section>
-	<h2>Strand tests of this hair: {strandWords(reading, new Date())}</h2>
+	<h2>Strand tests of this hair: {strandWords(strandTestOf(reading, new Date()))}</h2>
 	{#each strands as test (test.id)}
 		<div class="test">
 			<span class="figure">{test.date}</span>

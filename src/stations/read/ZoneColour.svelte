@@ -3,9 +3,9 @@
 	import Select from '../../ui/Select.svelte';
 	import { FAMILIES } from '../../core/tone';
 	import type { ZoneName } from '../../schema/records';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
 	import { UNDERTONES, VEHICLE_NAMES } from '../../wording/words';
-	import { modelledUndertone } from '../../model/commands/reading';
+	import { modelledUndertone } from '../../model/visit/ladder';
 
 	interface Props {
 		zone: ZoneName;

@@ -5,15 +5,15 @@
 	import { toast } from 'svelte-sonner';
 	import { nextFromRecord } from '../../model/commands/series';
 	import { exportRecords } from '../../store/transfer';
-	import { downloadRecords } from '../../store/download';
-	import { useRecords } from '../../store/context';
+	import { downloadRecords } from '../../widgets/downloadRecords';
+	import { useRecords } from '../../state/records';
 	import Button from '../../ui/Button.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
 	import TextField from '../../ui/TextField.svelte';
 	import Station from '../../widgets/Station.svelte';
 	import StrandRow from '../../widgets/StrandRow.svelte';
-	import { useVisit } from '../../state/context';
-	import { tonedWord } from '../../app/summary';
+	import { useVisit } from '../../state/visitContext';
+	import { tonedWord } from '../../widgets/summary';
 	import { AFTERCARE } from '../../wording/aftercare';
 	import { formulaWords } from '../../wording/tone';
 

@@ -3,7 +3,7 @@
 	import { hexOf } from '../../core/colour';
 	import { formatLevel } from '../../core/hair';
 	import Button from '../../ui/Button.svelte';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
 	import { recordParts } from '../../model/visit/tone';
 	import { uniform } from '../../model/visit/hair';
 	import { distanceWords, formulaWords } from '../../wording/tone';

@@ -6,8 +6,8 @@
 	import FootLine from '../../widgets/FootLine.svelte';
 	import Station from '../../widgets/Station.svelte';
 	import StrandRow from '../../widgets/StrandRow.svelte';
-	import { useVisit } from '../../state/context';
-	import { tonedWord } from '../../app/summary';
+	import { useVisit } from '../../state/visitContext';
+	import { tonedWord } from '../../widgets/summary';
 	import Formulas from './Formulas.svelte';
 	import ToneDials from './ToneDials.svelte';
 	import { distanceWords, formulaWords } from '../../wording/tone';

@@ -4,7 +4,7 @@
 	import Dial from '../../ui/Dial.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
 	import Select from '../../ui/Select.svelte';
-	import { useVisit } from '../../state/context';
+	import { useVisit } from '../../state/visitContext';
 	import { VEHICLE_NAMES, formatRatio } from '../../wording/words';
 
 	const session = useVisit();

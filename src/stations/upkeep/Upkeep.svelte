@@ -3,13 +3,13 @@
 	import { compute } from '../../compute/browser';
 	import { STANDING_CAUTIONS } from '../../core/caution';
 	import { depthName, formatLevel } from '../../core/hair';
-	import { useRecords } from '../../store/context';
+	import { useRecords } from '../../state/records';
 	import Button from '../../ui/Button.svelte';
-	import { verdictWords } from '../../model/visit/aim';
+	import { verdictWords } from '../../wording/verdict';
+	import { contrastWords, KIND_OPTIONS, panelWords } from '../../wording/aim';
 	import { AimView } from '../../state/aimView.svelte';
-	import { contrastWords, KIND_OPTIONS, panelWords } from '../../model/commands/aim';
 	import { AFTERCARE } from '../../wording/aftercare';
-	import { VisitSession } from '../../state/visitState.svelte';
+	import { openVisit } from '../../state/openVisit';
 	import { formatHours, formatPrice, formatWeeks, labelIn } from '../../wording/words';
 	import { cost, fadeWeeks, freshenIn, returnDates } from '../../model/visit/upkeep';
 
@@ -19,7 +19,7 @@
 	let { id }: Props = $props();
 	// svelte-ignore state_referenced_locally
 	// The route remounts this component for another visit.
-	const session = new VisitSession(useRecords().library, id, undefined, compute);
+	const session = openVisit(useRecords().library, id);
 	const aimView = new AimView(session, compute);
 	$effect(() => aimView.judge());
 

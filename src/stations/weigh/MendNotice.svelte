@@ -1,20 +1,23 @@
 <script lang="ts">
 	import { toleranceOf } from '../../core/mix';
+	import type { Shelf } from '../../schema/records';
+	import { partName } from '../../wording/bowls';
 	import Button from '../../ui/Button.svelte';
 	import type { Mixing } from '../../state/mixing.svelte';
 	import { shown, tenth } from '../../wording/weigh';
 
 	interface Props {
 		mixing: Mixing;
+		shelf: Shelf | undefined;
 		/** What the parts would have to weigh, in their order. */
 		mended: readonly number[];
 	}
-	let { mixing, mended }: Props = $props();
+	let { mixing, mended, shelf }: Props = $props();
 	const more = $derived(
 		mixing.weighings.flatMap(({ part, poured }, i) => {
 			const wanting = mended[i]! - poured;
 			return part.kind !== 'additive' && wanting > toleranceOf(mended[i]!, mixing.step)
-				? [`${shown(tenth(wanting))} more ${part.name}`]
+				? [`${shown(tenth(wanting))} more ${partName(part, shelf)}`]
 				: [];
 		})
 	);

@@ -1,13 +1,16 @@
 <script lang="ts">
 	import { blendStrength, BOWL_LIFE_MINUTES, toleranceOf } from '../../core/mix';
+	import type { Shelf } from '../../schema/records';
+	import { partName } from '../../wording/bowls';
 	import { formatRatio } from '../../wording/words';
 	import type { Mixing } from '../../state/mixing.svelte';
 	import { shown, tenth } from '../../wording/weigh';
 
 	interface Props {
 		mixing: Mixing;
+		shelf: Shelf | undefined;
 	}
-	let { mixing }: Props = $props();
+	let { mixing, shelf }: Props = $props();
 	const now = $derived(mixing.now);
 	const on = $derived(mixing.state === 'on');
 	const remaining = $derived(now ? now.target - mixing.poured : 0);
@@ -30,7 +33,7 @@
 				.reduce((total, { poured }) => total + poured, 0);
 		const lightener = sum('lightener', 'colour');
 		const developers = mixing.weighings.flatMap(({ part, poured }) =>
-			part.volume === undefined ? [] : [{ volume: part.volume, grams: poured }]
+			part.kind === 'developer' ? [{ volume: part.volume, grams: poured }] : []
 		);
 		const ratio = lightener > 0 ? sum('developer') / lightener : 0;
 		return { ratio: Math.round(ratio * 20) / 20, volume: tenth(blendStrength(developers)) };
@@ -45,7 +48,7 @@
 
 <section class="now" aria-live="polite">
 	{#if now}
-		<p class="what">{now.part.name}</p>
+		<p class="what">{partName(now.part, shelf)}</p>
 		{#if now.part.unit === 'g'}
 			<p class="reading figure" class:over={mixing.pouring === 'over'}>
 				{on || now.poured > 0 ? tenth(mixing.poured) : '–'}<small>of {shown(now.target)}</small>

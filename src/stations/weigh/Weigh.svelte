@@ -1,22 +1,24 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { goto } from '$app/navigation';
-	import { compute } from '../../compute/browser';
 	import { STANDING_CAUTIONS } from '../../core/caution';
 	import { SimulatedScale } from '../../devices/simulatedScale';
-	import { useRecords } from '../../store/context';
+	import { useRecords } from '../../state/records';
 	import Button from '../../ui/Button.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
 	import { isTyping, usesSpace } from '../../ui/keys';
-	import { dayBowls } from '../../state/dayBowls';
-	import { VisitSession } from '../../state/visitState.svelte';
+	import { dayBowls } from '../../model/visit/dayBowls';
+	import { openVisit } from '../../state/openVisit';
 	import { Awake } from '../../devices/awake.svelte';
 	import MendNotice from './MendNotice.svelte';
 	import { Mixing } from '../../state/mixing.svelte';
 	import NowWeighing from './NowWeighing.svelte';
 	import SimulatedControls from './SimulatedControls.svelte';
 	import Weighings from './Weighings.svelte';
+	import { bowlName, bowlNote, partName, sectionNamer } from '../../wording/bowls';
+	import { timeOf } from '../../wording/words';
+	import { startOf } from '../../model/visit/when';
 	import { shown } from '../../wording/weigh';
 
 	interface Props {
@@ -27,7 +29,7 @@
 	let { id, number }: Props = $props();
 	// svelte-ignore state_referenced_locally
 	// The route remounts this component for another visit.
-	const session = new VisitSession(useRecords().library, id, undefined, compute);
+	const session = openVisit(useRecords().library, id);
 	$effect(() => session.bowls.find());
 	$effect(() => session.lowlights.find());
 	$effect(() => session.head.findToner());
@@ -48,11 +50,15 @@
 		session.shelf?.scaleStep ?? 1
 	);
 	// A search that ends, or a weighing that is written down, makes no other bowl of it.
-	const key = $derived(bowl ? `${at} ${bowl.part ?? ''} ${bowl.sections.join('|')}` : '');
+	const key = $derived(bowl?.id ?? '');
+	const nameOf = $derived(sectionNamer(session.bowls.sections.map(({ section }) => section)));
+	const time = (minute: number) => timeOf(startOf(session.visit), minute);
 	let mixing = $state.raw<Mixing>();
 	$effect(() => {
 		if (key === '') return undefined;
-		const opened = untrack(() => new Mixing(session, bowl!, scale));
+		const opened = untrack(
+			() => new Mixing(session, bowl!, scale, (part) => partName(part, session.shelf))
+		);
 		mixing = opened;
 		void opened.connect();
 		return () => {
@@ -108,7 +114,7 @@
 			<h1>{session.bowls.ready ? `Bowl ${at} of ${bowls.length}` : 'Bowls'}</h1>
 			{#if bowl}
 				<p class="soft">
-					{session.client?.name ?? 'Client'} · {bowl.name}{bowl.part ? `: ${bowl.part}` : ''} · {bowl.note}
+					{session.client?.name ?? 'Client'} · {bowlName(bowl, nameOf)} · {bowlNote(bowl, time)}
 				</p>
 			{/if}
 		</div>
@@ -124,9 +130,9 @@
 	{:else if !bowl}
 		<p>Nothing is put on: there is no bowl to weigh.</p>
 	{:else if mixing}
-		<NowWeighing {mixing} />
+		<NowWeighing {mixing} shelf={session.shelf} />
 		{#if mixing.problem}<p class="fault" role="alert">{mixing.problem}</p>{/if}
-		{#if mixing.mended}<MendNotice {mixing} mended={mixing.mended} />{/if}
+		{#if mixing.mended}<MendNotice {mixing} mended={mixing.mended} shelf={session.shelf} />{/if}
 		<div class="acts">
 			{#if now}
 				{#if now.part.unit !== 'g'}
@@ -156,6 +162,7 @@
 		<Weighings
 			weighings={mixing.weighings}
 			index={mixing.index}
+			nameOf={(part) => partName(part, session.shelf)}
 			onchoose={(index) => mixing?.choose(index)}
 		/>
 		<footer>

@@ -5,17 +5,19 @@
 	interface Props {
 		weighings: readonly Weighing[];
 		index: number | undefined;
+		/** What a part is called. */
+		nameOf: (part: Weighing['part']) => string;
 		onchoose: (index: number) => void;
 	}
-	let { weighings, index, onchoose }: Props = $props();
+	let { weighings, index, nameOf, onchoose }: Props = $props();
 	const WORDS = { empty: '', under: 'more', near: 'more', within: 'in', over: 'too much' } as const;
 </script>
 
 <ol>
-	{#each weighings as { part, target, poured, state }, i (part.name)}
+	{#each weighings as { part, target, poured, state }, i (part.key)}
 		<li class:now={i === index}>
 			<button aria-current={i === index ? 'step' : undefined} onclick={() => onchoose(i)}>
-				<span class="what">{part.name}</span>
+				<span class="what">{nameOf(part)}</span>
 				<b class="figure">{shown(target, part.unit)}</b>
 				<span class="state" class:bad={state === 'over'}
 					>{poured > 0 ? `${shown(poured, part.unit)} ${WORDS[state]}` : ''}&nbsp;</span

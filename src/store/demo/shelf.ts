@@ -1,7 +1,7 @@
 import { USUAL_CEILINGS } from '../../core/caution';
 import { USUAL_STOCK } from '../../core/mix';
 import type { Shelf, ShelfLine } from '../../schema/records';
-import { stamp } from '../documents';
+import { stamp } from '../../model/identity';
 
 type Shade = ShelfLine['shades'][number];
 

@@ -1,17 +1,10 @@
 <script lang="ts">
+	import HereOrNot from '../../../../app/HereOrNot.svelte';
 	import ClientPage from '../../../../places/clients/ClientPage.svelte';
-	import { useRecords } from '../../../../store/context';
 	import type { PageProps } from './$types';
 
 	let { params }: PageProps = $props();
-	const { library } = useRecords();
-	const client = $derived(library.clients.get(params.id));
 </script>
 
-<svelte:head><title>{client?.name ?? 'Client'} · Zelvant</title></svelte:head>
-{#if client}
-	<ClientPage {client} />
-{:else}
-	<h1>This client is not in the records</h1>
-	<p><a href="/clients">All clients</a></p>
-{/if}
+<svelte:head><title>Client · Zelvant</title></svelte:head>
+<HereOrNot of="clients" id={params.id}><ClientPage id={params.id} /></HereOrNot>

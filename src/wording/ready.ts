@@ -1,6 +1,4 @@
-import type { ZoneReady } from '../../core/lift';
-import type { VisitSession } from '../../state/visitState.svelte';
-import { areaWords } from '../../wording/words';
+import type { ZoneReady } from '../core/lift';
 
 /** Minutes within which zones are ready: “38–46 min”, “from 38 min”, or why there are none. */
 export function readyWords(zones: readonly ZoneReady[], lastMinute: number): string {
@@ -11,12 +9,3 @@ export function readyWords(zones: readonly ZoneReady[], lastMinute: number): str
 	if (begins > ends) return 'not at once';
 	return ends >= lastMinute ? `from ${begins} min` : `${begins}–${Math.floor(ends)} min`;
 }
-
-/** The hair of the head that is read or aimed at alike, each with what it is called beside its strand. */
-export const hairOfHead = (session: VisitSession) =>
-	session.groups.map(({ area, areas }) => ({
-		key: area ?? 'rest',
-		name: area === undefined ? 'rest of head' : areaWords(areas),
-		areas: area === undefined ? [] : areas,
-		view: session.hairOf(area)
-	}));

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { newClient, newVisit } from '../model/commands/newVisit';
-import type { Client, Visit } from '../schema/records';
-import { dueTests } from './tests';
+import { newClient, newVisit } from '../commands/newVisit';
+import type { Client, Visit } from '../../schema/records';
+import { dueWords } from '../../wording/tests';
+import { dueTests } from './dueTests';
 
 const NOW = new Date('2026-03-02T10:00:00Z');
 
@@ -9,7 +10,7 @@ function due(client: Partial<Client>, reading: Partial<Visit['reading']>, rest?:
 	const whole = { ...newClient('Ruta Semmel', NOW), ...client };
 	const plain = newVisit(whole.id, NOW);
 	const visit = { ...plain, ...rest, reading: { ...plain.reading, ...reading } };
-	return dueTests([visit], () => whole, NOW).map(({ what, stops }) => [what, stops]);
+	return dueTests([visit], () => whole, NOW).map((test) => [dueWords(test), test.stops]);
 }
 const VALID = { patchTests: [{ date: '2026-02-01', reacted: false }] };
 const strand = (date: string, result: 'pending' | 'clean' | 'reacted') => ({

@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
-	import { useRecords } from '../../store/context';
-	import Button from '../../ui/Button.svelte';
-	import Sheet from '../../ui/Sheet.svelte';
-	import TextField from '../../ui/TextField.svelte';
-	import { beginVisit, newClient } from '../../model/commands/newVisit';
-	import type { Client } from '../../schema/records';
-	import { findClients } from '../../model/findClients';
+	import { useRecords } from '../state/records';
+	import Button from '../ui/Button.svelte';
+	import Sheet from '../ui/Sheet.svelte';
+	import TextField from '../ui/TextField.svelte';
+	import { beginVisit, newClient } from '../model/commands/newVisit';
+	import type { Client } from '../schema/records';
+	import { findClients } from '../model/findClients';
 
 	interface Props {
 		open: boolean;
@@ -21,7 +21,8 @@
 	);
 
 	function begin(client: Client) {
-		const visit = beginVisit(library, client, new Date());
+		const visit = beginVisit(client, library.visitsOf(client.id), library.shelf, new Date());
+		library.put(visit);
 		name = '';
 		onclose();
 		void goto(`/visit/${visit.id}/read`);

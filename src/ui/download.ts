@@ -1,5 +1,3 @@
-import type { RecordsFile } from '../schema/file';
-
 /** What a file is called: what it is about, in letters that every system takes, and its day. */
 export const fileName = (about: string, day: string, ending: string): string =>
 	`${
@@ -17,11 +15,3 @@ export function downloadText(name: string, type: string, text: string): void {
 	link.click();
 	setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
 }
-
-/** Hands a file of records to the browser to save. */
-export const downloadRecords = (file: RecordsFile, about: string): void =>
-	downloadText(
-		fileName(about, file.exportedAt.slice(0, 10), 'zelvant.json'),
-		'application/json',
-		JSON.stringify(file, null, '\t')
-	);

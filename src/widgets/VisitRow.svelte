@@ -1,12 +1,11 @@
 <script lang="ts">
-	import Strand from '../../charts/strand/Strand.svelte';
-	import { formatLevel } from '../../core/hair';
-	import { compute } from '../../compute/browser';
-	import { useRecords } from '../../store/context';
-	import type { Visit } from '../../schema/records';
-	import { VisitSession } from '../../state/visitState.svelte';
-	import { stationLine, stationState } from '../../app/summary';
-	import { formatDay, STATIONS } from '../../wording/words';
+	import Strand from '../charts/strand/Strand.svelte';
+	import { formatLevel } from '../core/hair';
+	import { useRecords } from '../state/records';
+	import type { Visit } from '../schema/records';
+	import { openVisit } from '../state/openVisit';
+	import { stationLine, stationState } from './summary';
+	import { formatDay, STATIONS } from '../wording/words';
 
 	interface Props {
 		visit: Visit;
@@ -16,7 +15,7 @@
 	let { visit, dated = false }: Props = $props();
 	// svelte-ignore state_referenced_locally
 	// Rows are keyed by visit.
-	const session = new VisitSession(useRecords().library, visit.id, undefined, compute);
+	const session = openVisit(useRecords().library, visit.id);
 	$effect(() => session.head.findToner());
 	const next = $derived(
 		STATIONS.find(({ id }) => stationState(session, id) === 'needs') ?? STATIONS[6]!

@@ -1,6 +1,6 @@
 import { createContext } from 'svelte';
-import type { Workspace } from './browserStore';
-import type { Library } from './library.svelte';
+import type { Workspace } from '../store/browserStore';
+import type { Library } from '../store/library.svelte';
 
 /** The library of the open workspace, and which one that is. */
 export interface OpenRecords {

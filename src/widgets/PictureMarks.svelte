@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { MARK_NAMES, markName, type PictureReader } from '../../state/pictureReader.svelte';
+	import { MARK_NAMES, markName, type PictureReader } from '../state/pictureReader.svelte';
 
 	interface Props {
 		reader: PictureReader;

@@ -1,13 +1,12 @@
 <script lang="ts">
-	import { compute } from '../../compute/browser';
-	import { formatLevel } from '../../core/hair';
-	import { DOUBT_WORDS, type PictureReading } from '../../core/picture';
-	import Button from '../../ui/Button.svelte';
-	import Tick from '../../ui/Tick.svelte';
-	import Choice from '../../ui/Choice.svelte';
+	import { formatLevel } from '../core/hair';
+	import { DOUBT_WORDS, type PictureReading } from '../core/picture';
+	import Button from '../ui/Button.svelte';
+	import Tick from '../ui/Tick.svelte';
+	import Choice from '../ui/Choice.svelte';
 	import PictureCanvas from './PictureCanvas.svelte';
 	import PictureMarks from './PictureMarks.svelte';
-	import { PictureReader, type MarkKind } from '../../state/pictureReader.svelte';
+	import { openPictureReader, type MarkKind } from '../state/pictureReader.svelte';
 
 	interface Props {
 		/** What the button says that takes the reading. */
@@ -18,7 +17,7 @@
 		ontake: (reading: PictureReading, copy: string | undefined) => string;
 	}
 	let { action, keepable = false, ontake }: Props = $props();
-	const reader = new PictureReader(compute);
+	const reader = openPictureReader();
 	const reading = $derived(reader.reading);
 	let taken = $state.raw('');
 	let keep = $state(false);

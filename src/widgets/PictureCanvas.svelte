@@ -1,5 +1,10 @@
 <script lang="ts">
-	import { MARK_NAMES, markName, PATCH_RADIUS, type PictureReader } from '../../state/pictureReader.svelte';
+	import {
+		MARK_NAMES,
+		markName,
+		PATCH_RADIUS,
+		type PictureReader
+	} from '../state/pictureReader.svelte';
 
 	interface Props {
 		reader: PictureReader;

@@ -1,0 +1,37 @@
+<script lang="ts">
+	import type { Snippet } from 'svelte';
+	import { useRecords } from '../state/records';
+
+	interface Props {
+		/** A visit or a client, by its id. */
+		of: 'visits' | 'clients';
+		id: string;
+		children: Snippet;
+	}
+	let { of, id, children }: Props = $props();
+	const { library } = useRecords();
+	const WORDS = {
+		visits: { name: 'visit', back: { path: '/', label: 'Go to the day' } },
+		clients: { name: 'client', back: { path: '/clients', label: 'All clients' } }
+	} as const;
+	const words = $derived(WORDS[of]);
+</script>
+
+<!-- What is shown of a record is made anew for another one. -->
+{#if library[of].has(id)}
+	{#key id}{@render children()}{/key}
+{:else}
+	<main>
+		<h1>This {words.name} is not in the records</h1>
+		<p>
+			It was removed, or belongs to other records than the ones that are open.
+			<a href={words.back.path}>{words.back.label}</a>
+		</p>
+	</main>
+{/if}
+
+<style>
+	main {
+		padding: 40px;
+	}
+</style>

@@ -1,0 +1,260 @@
+import { additiveDose, toStep, type Bowl } from '../../core/mix';
+import type { Product } from '../../core/lift';
+import type { StepKind } from '../../core/plan';
+import type { BowlId, SectionId, StrandPart } from '../../core/work';
+import type {
+	ChosenPart,
+	LiftPlan,
+	MixedBowl,
+	Shelf,
+	ShelfLine,
+	Visit
+} from '../../schema/records';
+import { MAIN_STEP } from './day';
+import { tonerOf, type DayWork, type StepWork, type WorkBowl } from './work';
+
+/** One thing that goes into a bowl. What it is called is found where it is shown. */
+export type BowlPart = {
+	/** What it goes by in the bowl, whatever the shelf calls it. */
+	readonly key: string;
+	readonly amount: number;
+	readonly unit: 'g' | 'drops' | 'ml';
+} & (
+	| { readonly kind: 'lightener'; readonly product: Product }
+	| { readonly kind: 'colour'; readonly code: string }
+	| { readonly kind: 'developer'; readonly volume: number }
+	| { readonly kind: 'additive'; readonly brand: string }
+);
+
+/** A bowl of the day as it is weighed: lightener, lowlights or toner. */
+export interface MixBowl {
+	readonly id: BowlId;
+	/** Its place in the order of mixing, from 1. */
+	readonly number: number;
+	readonly kind: 'lightener' | 'lowlights' | 'toner';
+	/** The application of the day that it belongs to, and its place among the bowls of that one. */
+	readonly step?: {
+		readonly id: string;
+		readonly kind: 'main' | StepKind;
+		readonly before: boolean;
+		readonly number: number;
+	};
+	/** The sections it serves, where the head is told apart in sections. */
+	readonly sections: readonly SectionId[];
+	/** The part of the strand it goes on, where several are worked apart. */
+	readonly part?: StrandPart | undefined;
+	/** Developer strength, volumes; 0 without developer. */
+	readonly volume: number;
+	/** What whole grams of a blend come to, volumes, where it is a blend. */
+	readonly weighedVolume?: number | undefined;
+	/** Parts of developer to one of lightener or colour. */
+	readonly ratio: number;
+	/** Minute at which it is mixed, from the first brush stroke; of the main application alone. */
+	readonly mixAtMinute?: number | undefined;
+	/** The colour in it, and how long it takes. */
+	readonly colour?: {
+		readonly line: string;
+		readonly minutes: number;
+		/** Between its first and its last strand. */
+		readonly applyMinutes: number;
+		/** Of lowlights. */
+		readonly foils?: number;
+		/** The formula is found and not chosen. */
+		readonly expected: boolean;
+	};
+	readonly parts: readonly BowlPart[];
+	/** The stock makes its strength. */
+	readonly mixable: boolean;
+}
+
+/** What the bowls of a day rest on. */
+export interface DayBowlsSource {
+	readonly visit: Visit;
+	readonly shelf: Shelf | undefined;
+	readonly work: DayWork;
+	readonly line: ShelfLine | undefined;
+	readonly head: { readonly noToner: boolean; readonly toneParts: readonly ChosenPart[] };
+	readonly lowlights: {
+		readonly bowl:
+			| {
+					readonly line: ShelfLine;
+					readonly foils: number;
+					readonly parts: readonly ChosenPart[];
+					readonly developerGrams: number;
+					readonly aside: { readonly applyMinutes: number };
+			  }
+			| undefined;
+	};
+}
+
+type Unnumbered = Omit<MixBowl, 'number'>;
+
+/** All bowls of the day in the order in which they are mixed: lighteners, lowlights, toner. */
+export function dayBowls(source: DayBowlsSource): MixBowl[] {
+	const lighteners = source.work.steps.flatMap((work) =>
+		work.bowls.bowls.map((bowl) => lightenerBowl(source, work, bowl))
+	);
+	return [...lighteners, ...lowlightBowl(source), ...tonerBowl(source)].map((bowl, i) => ({
+		...bowl,
+		number: i + 1
+	}));
+}
+
+/** Bowls that were weighed for what is no longer planned: they stand there all the same. */
+export function strayBowls(mixed: readonly MixedBowl[], bowls: readonly MixBowl[]): MixedBowl[] {
+	const planned = new Set(bowls.map(({ id }) => id));
+	return mixed.filter(({ id }) => !planned.has(id));
+}
+
+function lightenerBowl(
+	{ visit, shelf }: DayBowlsSource,
+	{ step }: StepWork,
+	bowl: WorkBowl
+): Unnumbered {
+	const { id, sections, part, volume, ratio, blend, mixAtMinute } = bowl;
+	const main = step.id === MAIN_STEP;
+	return {
+		id,
+		kind: 'lightener',
+		step: {
+			id: step.id,
+			kind: step.kind,
+			before: visit.before.some((other) => other.id === step.id),
+			number: bowl.number
+		},
+		sections,
+		part,
+		volume,
+		weighedVolume: blend?.volume,
+		ratio,
+		mixAtMinute: main ? mixAtMinute : undefined,
+		mixable: blend !== undefined,
+		parts: lightenerParts(bowl, step.plan, shelf)
+	};
+}
+
+/** What goes into a bowl, in the order in which it is weighed; the additive stands outside the ratio. */
+function lightenerParts(bowl: Bowl, plan: LiftPlan, shelf: Shelf | undefined): BowlPart[] {
+	const { lightenerGrams, developerGrams, volume, blend } = bowl;
+	const step = shelf?.scaleStep ?? 1;
+	return [
+		...lightenersOf(lightenerGrams, plan, step),
+		...(blend?.parts ?? [{ volume, grams: developerGrams }]).map((part) =>
+			developer(part.volume, part.grams)
+		),
+		...(plan.bondAdditive && shelf ? [additiveOf(lightenerGrams, shelf)] : [])
+	];
+}
+
+const developer = (volume: number, grams: number): BowlPart => ({
+	key: `developer:${volume}`,
+	kind: 'developer',
+	volume,
+	amount: grams,
+	unit: 'g'
+});
+
+function lightenersOf(grams: number, { product, second }: LiftPlan, step: number): BowlPart[] {
+	const part = (key: string, of: Product, amount: number): BowlPart => ({
+		key,
+		kind: 'lightener',
+		product: of,
+		amount,
+		unit: 'g'
+	});
+	if (!second) return [part('lightener', product, grams)];
+	const other = toStep(grams * second.share, step);
+	return [
+		part('lightener', product, toStep(grams - other, step / 10)),
+		part('second', second.product, other)
+	];
+}
+
+const additiveOf = (lightenerGrams: number, { additive, scaleStep }: Shelf): BowlPart => ({
+	key: 'additive',
+	kind: 'additive',
+	brand: additive.name,
+	amount: additiveDose(additive, lightenerGrams, scaleStep),
+	unit: additive.unit
+});
+
+const colourParts = (
+	parts: readonly ChosenPart[],
+	line: ShelfLine,
+	developerGrams: number
+): BowlPart[] => [
+	...parts.map(({ shadeId, name, grams }): BowlPart => ({
+		key: `colour:${shadeId ?? name}`,
+		kind: 'colour',
+		code: name,
+		amount: grams,
+		unit: 'g'
+	})),
+	...(developerGrams > 0 && line.developerVolume > 0
+		? [developer(line.developerVolume, developerGrams)]
+		: [])
+];
+
+function lowlightBowl({ lowlights }: DayBowlsSource): Unnumbered[] {
+	const { bowl } = lowlights;
+	if (!bowl) return [];
+	const { line, foils, parts, developerGrams, aside } = bowl;
+	return [
+		{
+			id: 'lowlights',
+			kind: 'lowlights',
+			sections: [],
+			volume: line.developerVolume,
+			ratio: line.ratio,
+			colour: {
+				line: line.name,
+				minutes: line.minutes,
+				applyMinutes: Math.round(aside.applyMinutes),
+				foils,
+				expected: false
+			},
+			mixable: true,
+			parts: colourParts(parts, line, developerGrams)
+		}
+	];
+}
+
+function tonerBowl({ line, head, visit, shelf }: DayBowlsSource): Unnumbered[] {
+	const toner = tonerOf(visit);
+	if (!line || !toner || head.noToner || head.toneParts.length === 0) return [];
+	const { tone } = visit;
+	const grams = head.toneParts.reduce((sum, part) => sum + part.grams, 0);
+	const ratio = line.vehicle === 'direct' ? 0 : tone.ratio;
+	return [
+		{
+			id: 'toner',
+			kind: 'toner',
+			sections: [],
+			volume: line.developerVolume,
+			ratio,
+			colour: {
+				line: line.name,
+				minutes: tone.minutes,
+				applyMinutes: toner.applyMinutes,
+				expected: tone.choice === 'open'
+			},
+			mixable: true,
+			parts: colourParts(head.toneParts, line, toStep(grams * ratio, shelf?.scaleStep ?? 1))
+		}
+	];
+}
+
+/** What the mixtures of the day cost, in the salon's currency; nothing where it has not said. */
+export function mixtureCost(
+	bowls: readonly MixBowl[],
+	shelf: Shelf | undefined
+): number | undefined {
+	const costs = shelf?.costs;
+	if (!costs) return undefined;
+	return bowls
+		.flatMap((bowl) => bowl.parts)
+		.reduce(
+			(sum, { kind, amount }) => (kind === 'additive' ? sum : sum + (amount * costs[kind]) / 100),
+			0
+		);
+}

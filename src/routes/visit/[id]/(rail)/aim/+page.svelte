@@ -1,0 +1,5 @@
+<script lang="ts">
+	import Aim from '../../../../../stations/aim/Aim.svelte';
+</script>
+
+<Aim />

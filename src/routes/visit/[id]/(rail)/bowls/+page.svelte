@@ -1,0 +1,5 @@
+<script lang="ts">
+	import Bowls from '../../../../../stations/bowls/Bowls.svelte';
+</script>
+
+<Bowls />

@@ -1,0 +1,5 @@
+<script lang="ts">
+	import Chair from '../../../../../stations/chair/Chair.svelte';
+</script>
+
+<Chair />

@@ -1,0 +1,5 @@
+<script lang="ts">
+	import Lift from '../../../../../stations/lift/Lift.svelte';
+</script>
+
+<Lift />

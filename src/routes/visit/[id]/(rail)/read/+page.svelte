@@ -1,0 +1,5 @@
+<script lang="ts">
+	import Read from '../../../../../stations/read/Read.svelte';
+</script>
+
+<Read />

@@ -1,0 +1,5 @@
+<script lang="ts">
+	import SendOff from '../../../../../stations/sendoff/SendOff.svelte';
+</script>
+
+<SendOff />

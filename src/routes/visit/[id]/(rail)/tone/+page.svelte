@@ -1,0 +1,5 @@
+<script lang="ts">
+	import Tone from '../../../../../stations/tone/Tone.svelte';
+</script>
+
+<Tone />
