@@ -155,7 +155,7 @@ export function coreTimings(): Timing[] {
 			() =>
 				judgeAim({
 					hair: [start, old, { ...start, eumelanin: start.eumelanin * 0.9 }].map((fibre, i) => ({
-						name: String(i),
+						id: String(i),
 						head: { fibre, factors: head, condition: 90 },
 						target: 9
 					}))

@@ -9,7 +9,7 @@
 		children: Snippet;
 	}
 	let { of, id, children }: Props = $props();
-	const { library } = useRecords();
+	const { workspace } = useRecords();
 	const WORDS = {
 		visits: { name: 'visit', back: { path: '/', label: 'Go to the day' } },
 		clients: { name: 'client', back: { path: '/clients', label: 'All clients' } }
@@ -18,7 +18,7 @@
 </script>
 
 <!-- What is shown of a record is made anew for another one. -->
-{#if library[of].has(id)}
+{#if workspace[of].has(id)}
 	{#key id}{@render children()}{/key}
 {:else}
 	<main>

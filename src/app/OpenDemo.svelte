@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { chooseWorkspace, chosenWorkspace } from '../store/open';
+	import { chooseSalon, chosenSalon } from '../store/open';
 
 	// The demo has a database of its own; opening it touches nobody's records.
-	const already = chosenWorkspace() === 'demo';
-	chooseWorkspace('demo');
+	const already = chosenSalon() === 'demo';
+	chooseSalon('demo');
 	location.replace('/');
 </script>
 

@@ -2,20 +2,22 @@
 	import { goto } from '$app/navigation';
 	import type { Snippet } from 'svelte';
 	import { provideRecords } from '../state/records';
-	import type { Library } from '../store/library.svelte';
-	import type { Workspace } from '../store/browserStore';
+	import type { Workspace } from '../store/workspace.svelte';
+	import type { Salon } from '../store/open';
 	import KeySheet from './KeySheet.svelte';
 	import { isTyping } from '../ui/keys';
+	import Clashes from './Clashes.svelte';
+	import SaveBanner from './SaveBanner.svelte';
 
 	interface Props {
-		library: Library;
 		workspace: Workspace;
+		salon: Salon;
 		children: Snippet;
 	}
-	let { library, workspace, children }: Props = $props();
+	let { workspace, salon, children }: Props = $props();
 	// svelte-ignore state_referenced_locally
-	// A workspace is opened once, then the page is loaded anew.
-	provideRecords({ library, workspace });
+	// A salon is opened once, then the page is loaded anew.
+	provideRecords({ workspace, salon });
 	let keys = $state(false);
 
 	function press(event: KeyboardEvent) {
@@ -28,25 +30,10 @@
 	}
 </script>
 
-<svelte:window onkeydown={press} onpagehide={() => void library.flush()} />
-<svelte:document onvisibilitychange={() => document.hidden && void library.flush()} />
+<svelte:window onkeydown={press} onpagehide={() => void workspace.flush()} />
+<svelte:document onvisibilitychange={() => document.hidden && void workspace.flush()} />
 
-{#if library.saveState.status === 'failed'}
-	<p class="failed" role="alert">
-		{library.saveState.message} <a href="/records">Go to Records</a>
-	</p>
-{/if}
+<SaveBanner />
+<Clashes />
 {@render children()}
 <KeySheet open={keys} onclose={() => (keys = false)} />
-
-<style>
-	.failed {
-		position: sticky;
-		top: 0;
-		z-index: 30;
-		padding: 12px 24px;
-		background: var(--stop);
-		color: var(--room);
-		font-weight: 600;
-	}
-</style>

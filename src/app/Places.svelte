@@ -1,4 +1,5 @@
 <script lang="ts">
+	import SaveLine from '../widgets/SaveLine.svelte';
 	import { page } from '$app/state';
 	import { useRecords } from '../state/records';
 
@@ -25,9 +26,12 @@
 			</li>
 		{/each}
 	</ul>
-	<p class="room">
-		{records.workspace === 'demo' ? 'Tideglass Rooms, demo data' : 'Your own records'}
-	</p>
+	<div class="room">
+		<p class="whose">
+			{records.salon === 'demo' ? 'Tideglass Rooms, demo data' : 'Your own records'}
+		</p>
+		<SaveLine />
+	</div>
 </nav>
 
 <style>
@@ -95,8 +99,11 @@
 			border: 0;
 		}
 		.line,
-		.room {
+		.whose {
 			display: none;
+		}
+		.room {
+			padding: 0 16px 8px;
 		}
 	}
 </style>

@@ -1,18 +1,17 @@
 <script lang="ts">
 	import Check from '@lucide/svelte/icons/check';
 	import RailTools from './RailTools.svelte';
-	import { useRecords } from '../state/records';
+	import SaveLine from '../widgets/SaveLine.svelte';
 	import { stationLine, stationState } from '../widgets/summary';
 	import { STATIONS } from '../wording/words';
-	import type { VisitSession } from '../state/visitState.svelte';
+	import type { VisitState } from '../state/visitState.svelte';
 
 	interface Props {
-		session: VisitSession;
+		session: VisitState;
 		current: string;
 		since: string;
 	}
 	let { session, current, since }: Props = $props();
-	const records = useRecords();
 	const STATE_WORDS = { done: 'done', needs: 'needs you', later: 'not yet' } as const;
 </script>
 
@@ -45,13 +44,7 @@
 		{/each}
 	</ol>
 	<RailTools {session} />
-	<p class="save" role="status">
-		{records.workspace === 'demo' ? 'Demo · ' : ''}{records.library.saveState.status === 'saved'
-			? 'saved'
-			: records.library.saveState.status === 'saving'
-				? 'saving'
-				: 'not saved'}
-	</p>
+	<div class="save"><SaveLine /></div>
 </nav>
 
 <style>

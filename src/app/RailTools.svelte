@@ -1,10 +1,10 @@
 <script lang="ts">
 	import Undo2 from '@lucide/svelte/icons/undo-2';
 	import Redo2 from '@lucide/svelte/icons/redo-2';
-	import type { VisitSession } from '../state/visitState.svelte';
+	import type { VisitState } from '../state/visitState.svelte';
 
 	interface Props {
-		session: VisitSession;
+		session: VisitState;
 	}
 	let { session }: Props = $props();
 </script>

@@ -1,35 +1,58 @@
 <script lang="ts">
 	import { ModeWatcher } from 'mode-watcher';
-	import { Toaster } from 'svelte-sonner';
-	import { openLibrary, browserProblem, chosenWorkspace } from '../store/open';
-	import Opened from './Opened.svelte';
 	import type { Snippet } from 'svelte';
+	import { Toaster } from 'svelte-sonner';
+	import { provideClock } from '../state/clock.svelte';
+	import { browserIsTooOld, chosenSalon, openWorkspace, withoutRecords } from '../store/open';
+	import Button from '../ui/Button.svelte';
+	import { clock } from './clock';
+	import Opened from './Opened.svelte';
 
 	let { children }: { children: Snippet } = $props();
-	const problem = browserProblem();
-	const workspace = chosenWorkspace();
-	const opening = problem ? undefined : openLibrary(workspace, new Date());
+	provideClock(clock);
+	const salon = chosenSalon();
+	let opening = $state.raw(browserIsTooOld() ? undefined : openWorkspace(salon, clock));
 	let slow = $state(false);
 	setTimeout(() => (slow = true), 200);
+	/** A browser that refused may let us in later: another window is closed, space is made. */
+	const RETRY_MS = 4000;
+	function again() {
+		const next = openWorkspace(salon, clock);
+		// What is shown stays until this attempt has come out.
+		next.then(
+			() => (opening = next),
+			() => setTimeout(again, RETRY_MS)
+		);
+	}
+	$effect(() => {
+		opening?.catch(() => setTimeout(again, RETRY_MS));
+	});
+	const without = () => (opening = Promise.resolve(withoutRecords(salon, clock)));
 </script>
 
 <ModeWatcher />
 <!-- At the top: the acts stand at the bottom, and a message must not lie over them. -->
 <Toaster position="top-center" />
 
-{#if problem}
-	<p class="plain">{problem}</p>
+{#if !opening}
+	<p class="plain">
+		This browser is too old to keep records. Update it, or open Zelvant in a current one.
+	</p>
 {:else}
 	{#await opening}
 		{#if slow}<p class="plain">Opening the records…</p>{/if}
-	{:then library}
-		{#if library}<Opened {library} {workspace}>{@render children()}</Opened>{/if}
+	{:then workspace}
+		<Opened {workspace} {salon}>{@render children()}</Opened>
 	{:catch error}
-		<p class="plain" role="alert">
-			The records could not be opened ({error instanceof Error ? error.message : 'unknown reason'}).
-			Nothing was changed. Close other windows of Zelvant, leave private browsing, and load this
-			page again.
-		</p>
+		<div class="plain" role="alert">
+			<h1>This browser does not open the records</h1>
+			<p>
+				It says: {error instanceof Error ? error.message : 'nothing more'}. Nothing was changed, and
+				nothing is lost: what was kept is still there. Close other windows of Zelvant, leave private
+				browsing, or make space on this device. It is tried again by itself.
+			</p>
+			<Button onclick={without}>Work in this window only, without records</Button>
+		</div>
 	{/await}
 {/if}
 

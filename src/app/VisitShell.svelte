@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { useClock } from '../state/clock.svelte';
 	import type { Snippet } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
@@ -10,7 +11,7 @@
 	import { provideVisit } from '../state/visitContext';
 	import { followGestures } from '../store/gesture.svelte';
 	import { openVisit } from '../state/openVisit';
-	import { STATIONS } from '../wording/words';
+	import { changeWords, formatTime, STATIONS } from '../wording/words';
 
 	interface Props {
 		id: string;
@@ -18,9 +19,10 @@
 	}
 	let { id, children }: Props = $props();
 	const station = $derived(page.url.pathname.split('/').at(-1) ?? 'read');
+	const clock = useClock();
 	// svelte-ignore state_referenced_locally
 	// The route remounts this component for another visit.
-	const session = openVisit(useRecords().library, id);
+	const session = openVisit(useRecords().workspace, clock, id);
 	$effect(() => session.head.findToner());
 	$effect(() => session.bowls.find());
 	$effect(() => session.lowlights.find());
@@ -31,7 +33,7 @@
 	const since = $derived.by(() => {
 		const { status, chairSince, date } = session.visit;
 		if (status === 'inChair' && chairSince) {
-			return `In the chair since ${new Date(chairSince).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })}`;
+			return `In the chair since ${formatTime(chairSince)}`;
 		}
 		return status === 'done' ? `Done, ${date}` : 'Waiting';
 	});
@@ -41,7 +43,7 @@
 		if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
 			event.preventDefault();
 			const label = event.shiftKey ? session.redo() : session.undo();
-			if (label) toast(`${event.shiftKey ? 'Redone' : 'Undone'}: ${label}`);
+			if (label) toast(`${event.shiftKey ? 'Redone' : 'Undone'}: ${changeWords(label)}`);
 			return;
 		}
 		if (event.ctrlKey || event.metaKey || event.altKey) return;

@@ -5,7 +5,7 @@ import { SCHEMA_VERSION, type AnyDocument } from '../schema/records';
 export const keyOf = (document: Pick<AnyDocument, 'kind' | 'id'>): string =>
 	`${document.kind}:${document.id}`;
 
-/** A random id of 21 characters. By a library: a page over plain http has no `crypto.randomUUID`. */
+/** A random id of 21 characters. By a workspace: a page over plain http has no `crypto.randomUUID`. */
 export const newId = (): string => nanoid();
 
 /** The fields every new document starts with. */

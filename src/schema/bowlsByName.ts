@@ -112,7 +112,7 @@ export function bowlsWithIds(document: Fields): unknown {
 		const sections = known.flatMap((name) => ids.get(name) ?? []);
 		const lost = known.filter((name) => !ids.has(name));
 		const heldFor = kind === 'lightener' && !step && names.length > 0 ? lost : [];
-		const part = rest['part'] === undefined ? '' : `${String(rest['part'])}:`;
+		const part = typeof rest['part'] === 'string' ? `${rest['part']}:` : '';
 		const wanted =
 			kind !== 'lightener'
 				? kind

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { anyDocument } from './records';
+import { fileDocument } from './records';
 
 /** The mark and version of a `.zelvant.json` file. */
 export const FILE_FORMAT = 'zelvant-records';
@@ -10,7 +10,9 @@ export const recordsFile = z.object({
 	format: z.literal(FILE_FORMAT),
 	version: z.literal(FILE_VERSION),
 	exportedAt: z.iso.datetime(),
-	documents: z.array(anyDocument)
+	documents: z.array(fileDocument),
+	/** Values that could not be read where they come from, as they were found. */
+	aside: z.array(z.object({ key: z.string(), reason: z.string(), value: z.unknown() })).optional()
 });
 
 export type RecordsFile = z.infer<typeof recordsFile>;

@@ -1,5 +1,6 @@
 import { SCHEMA_VERSION } from './records';
 import { bowlsWithIds } from './bowlsByName';
+import { blobOfDataUrl } from './picture';
 
 /** Turns a document of one version into the next. */
 type Migration = (document: Record<string, unknown>) => Record<string, unknown>;
@@ -107,11 +108,48 @@ const MIGRATIONS: Readonly<Record<number, Migration>> = {
 	},
 	/** Bowls and their sections go by ids; until then they went by the words on the screen. */
 	5: (document) =>
-		document['kind'] === 'visit' ? { ...document, bowls: bowlsWithIds(document) } : document
+		document['kind'] === 'visit'
+			? { ...document, bowls: bowlsWithIds(document), reading: withPictureApart(document) }
+			: document
 };
 
+/** Up to version 5 the copy of a picture stood in the reading, as text. */
+const PICTURE_TEXT = /^data:image\/jpeg;base64,[A-Za-z0-9+/]+=*$/;
+const pictureTextIn = ({ reading }: Record<string, unknown>): string | undefined => {
+	const text = isRecord(reading) ? reading['picture'] : undefined;
+	return typeof text === 'string' && PICTURE_TEXT.test(text) ? text : undefined;
+};
+const pictureIdOf = ({ id }: Record<string, unknown>): string => `of-${String(id)}`.slice(0, 64);
+
+function pictureWithin(document: Record<string, unknown>): Record<string, unknown> | undefined {
+	const text = document['kind'] === 'visit' ? pictureTextIn(document) : undefined;
+	if (text === undefined) return undefined;
+	const { createdAt, updatedAt } = document;
+	return {
+		schemaVersion: SCHEMA_VERSION,
+		id: pictureIdOf(document),
+		createdAt,
+		updatedAt,
+		kind: 'picture',
+		image: blobOfDataUrl(text)
+	};
+}
+
+function withPictureApart(document: Record<string, unknown>): unknown {
+	const { reading } = document;
+	if (!isRecord(reading)) return reading;
+	const rest = { ...reading };
+	delete rest['picture'];
+	return pictureTextIn(document) === undefined ? rest : { ...rest, picture: pictureIdOf(document) };
+}
+
 export type Migrated =
-	| { readonly ok: true; readonly document: Record<string, unknown> }
+	| {
+			readonly ok: true;
+			readonly document: Record<string, unknown>;
+			/** What stood within it and is a document of its own now. */
+			readonly also: readonly Record<string, unknown>[];
+	  }
 	| { readonly ok: false; readonly problem: 'newer' | 'notADocument' };
 
 /** Brings a document of any earlier version to today's. Newer ones are refused, never guessed at. */
@@ -123,10 +161,15 @@ export function migrate(value: unknown): Migrated {
 	const version = document['schemaVersion'];
 	if (typeof version !== 'number') return { ok: false, problem: 'notADocument' };
 	if (version > SCHEMA_VERSION) return { ok: false, problem: 'newer' };
+	const also: Record<string, unknown>[] = [];
 	for (let from = version; from < SCHEMA_VERSION; from++) {
 		const step = MIGRATIONS[from];
 		if (!step) return { ok: false, problem: 'notADocument' };
+		if (from === 5) {
+			const picture = pictureWithin(document);
+			if (picture) also.push(picture);
+		}
 		document = { ...step(document), schemaVersion: from + 1 };
 	}
-	return { ok: true, document };
+	return { ok: true, document, also };
 }

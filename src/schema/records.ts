@@ -121,12 +121,8 @@ export const reading = areaReading.extend({
 	water: z.enum(['soft', 'hard', 'iron', 'copper']),
 	scalp: z.enum(['calm', 'dry', 'oily', 'irritated', 'broken']),
 	strandTests: z.array(strandTest).max(40),
-	/** A small copy of the picture that was read, kept only on request. */
-	picture: z
-		.string()
-		.max(200_000)
-		.regex(/^data:image\/jpeg;base64,[A-Za-z0-9+/]+=*$/)
-		.optional(),
+	/** The small copy of the picture that was read, a document of its own; kept only on request. */
+	picture: id.optional(),
 	/** What was done to this hair, in any order. */
 	history: z.array(historyEntry).max(60),
 	growthCmPerMonth: z.number().min(0.3).max(3),
@@ -441,12 +437,32 @@ export const shelf = z.object({
 	lines: z.array(shelfLine).max(40)
 });
 
+/** A small copy of a picture that hair was read from. */
+export const picture = z.object({
+	...document,
+	kind: z.literal('picture'),
+	image: z.instanceof(Blob)
+});
+
+/** The same in a file, where everything is text. */
+export const pictureInFile = picture.extend({
+	image: z
+		.string()
+		.max(400_000)
+		.regex(/^data:image\/jpeg;base64,[A-Za-z0-9+/]+=*$/)
+});
+
 /** Any stored document. */
-export const anyDocument = z.discriminatedUnion('kind', [client, visit, shelf]);
+export const anyDocument = z.discriminatedUnion('kind', [client, visit, shelf, picture]);
+
+/** Any document as a file holds it. */
+export const fileDocument = z.discriminatedUnion('kind', [client, visit, shelf, pictureInFile]);
 
 export type Client = z.infer<typeof client>;
 export type Visit = z.infer<typeof visit>;
 export type Shelf = z.infer<typeof shelf>;
+export type Picture = z.infer<typeof picture>;
+export type FileDocument = z.infer<typeof fileDocument>;
 export type ShelfLine = z.infer<typeof shelfLine>;
 export type AnyDocument = z.infer<typeof anyDocument>;
 export type Reading = z.infer<typeof reading>;

@@ -1,3 +1,4 @@
+import { weeksBetween } from '../model/time';
 import { flushSync } from 'svelte';
 import { afterEach, describe, expect, it } from 'vitest';
 import { openVisit } from './testing';
@@ -69,7 +70,7 @@ describe.each(NAMES)('the aim of %s', (name) => {
 		expect(left).toEqual([...left].sort((p, q) => q - p));
 		expect(freshenIn(view.strands, session.washesPerWeek) ?? 1).toBeGreaterThan(0);
 		const { from, to, weeks: back } = returnDates(session.visit, view.judgement!.weeks);
-		expect(to.getTime() - from.getTime()).toBe((back.to - back.from) * 7 * 24 * 3_600_000);
+		expect(weeksBetween(from, to)).toBe(back.to - back.from);
 		const costs = cost(view.judgement);
 		if (costs) expect(costs.price!.high).toBeGreaterThan(costs.price!.low);
 		else expect(view.judgement!.visits === 0 || view.judgement!.verdict === 'notSo').toBe(true);

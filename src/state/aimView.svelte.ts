@@ -14,7 +14,7 @@ import type { ComputeClient } from '../compute/client';
 import { aimOn } from '../model/visit/exceptions';
 import type { Aim, BowlsPlan, Reading } from '../schema/records';
 import { Finder } from './finder.svelte';
-import type { VisitSession } from './visitState.svelte';
+import type { VisitState } from './visitState.svelte';
 import { seenFibre } from '../model/visit/hair';
 import { aimLab, rawOf } from '../model/visit/tone';
 import { takeKind } from '../model/commands/aim';
@@ -26,11 +26,11 @@ import { aimStrands } from '../model/visit/aimStrands';
  * the aim closes. The verdict is a search and comes from the worker; the strands follow the hand.
  */
 export class AimView {
-	readonly #session: VisitSession;
+	readonly #session: VisitState;
 	readonly #finder: Finder<'judgeAim'> | undefined;
 
 	/** @param compute the door to the worker; left out, the verdict is worked out in place */
-	constructor(session: VisitSession, compute?: ComputeClient) {
+	constructor(session: VisitState, compute?: ComputeClient) {
 		this.#session = session;
 		this.#finder = compute && new Finder(compute, 'judgeAim', `aim ${session.id}`);
 	}

@@ -4,7 +4,7 @@ import { openVisit } from './testing';
 import { AREAS } from '../core/lift';
 import { differenceWords, exceptWords } from '../wording/areas';
 import { areaColours } from '../model/visit/areaColours';
-import { areaWords } from '../wording/words';
+import { areaWords, changeWords } from '../wording/words';
 
 const open = async (name: string) => (await openVisit(name)).session;
 
@@ -20,7 +20,7 @@ describe('areas of a head', () => {
 		session.toggleArea('crown');
 		session.toggleArea('nape');
 		expect(session.view).toBe(session.head);
-		expect(session.undo()).toBe('texture, nape and crown');
+		expect(changeWords(session.undo()!)).toBe('texture, nape and crown');
 		expect(session.visit.reading.areas).toEqual({});
 	});
 

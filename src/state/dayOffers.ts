@@ -13,7 +13,7 @@ import type { LiftPlan, LiftStep, ZoneName } from '../schema/records';
 import { reaches } from '../model/visit/day';
 import { ZONES } from '../model/visit/hair';
 import { applicationOn, liftTarget } from '../model/visit/lift';
-import type { VisitSession } from './visitState.svelte';
+import type { VisitState } from './visitState.svelte';
 
 /** Why a step is of use, or of none. */
 export type OfferReason =
@@ -63,7 +63,7 @@ const withUsual = (
 });
 
 /** Hair that the day leaves short of its aim, with the level it still has to come up. */
-function lagging(session: VisitSession) {
+function lagging(session: VisitState) {
 	return hairOfHead(session).flatMap(({ view, areas }) =>
 		view.zones
 			.filter(({ name }) => view.steps.some(({ plan }) => reaches(plan, name)))
@@ -78,7 +78,7 @@ function lagging(session: VisitSession) {
 }
 
 /** The mixture once more on whatever lags, for the minutes that the slowest of it needs. */
-function againOn(session: VisitSession): LiftStep | undefined {
+function againOn(session: VisitState): LiftStep | undefined {
 	const behind = lagging(session);
 	const most = behind.reduce<(typeof behind)[number] | undefined>(
 		(worst, one) => (!worst || one.short > worst.short ? one : worst),
@@ -115,7 +115,7 @@ function againOn(session: VisitSession): LiftStep | undefined {
 }
 
 /** What could be added to the day. */
-export function offers(session: VisitSession): Offer[] {
+export function offers(session: VisitState): Offer[] {
 	const { plan, visit, shelf } = session;
 	const { reading } = visit;
 	const coloured = ZONES.filter(

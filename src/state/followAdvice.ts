@@ -1,9 +1,9 @@
 import { placeOnce, STAGING, usualRinse, type StagingAdvice } from '../core/work';
 import type { BowlsPlan } from '../schema/records';
 import { setSections } from '../model/commands/sections';
-import type { VisitSession } from './visitState.svelte';
+import type { VisitState } from './visitState.svelte';
 
-type Follow = (session: VisitSession, draft: BowlsPlan) => void;
+type Follow = (session: VisitState, draft: BowlsPlan) => void;
 
 /** Gives the later, the earlier or all sections another place. */
 const placed =
@@ -52,7 +52,7 @@ export const canFollow = ({ what }: Pick<StagingAdvice, 'what'>): boolean =>
  * Does what an advice says. The rinse it was tried with is kept, or quicker hands would be rinsed in
  * another way than the one that was promised.
  */
-export function follow(session: VisitSession, { what }: Pick<StagingAdvice, 'what'>): void {
+export function follow(session: VisitState, { what }: Pick<StagingAdvice, 'what'>): void {
 	session.change(`advice ${what}`, ({ bowls }) => {
 		bowls.rinse.mode ??= usualRinse(session.bowls.workMinutes);
 		FOLLOW[what]?.(session, bowls);

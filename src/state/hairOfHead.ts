@@ -1,7 +1,7 @@
-import type { VisitSession } from './visitState.svelte';
+import type { VisitState } from './visitState.svelte';
 
 /** The hair of the head that is read or aimed at alike; no areas where it is the rest of the head. */
-export const hairOfHead = (session: VisitSession) =>
+export const hairOfHead = (session: VisitState) =>
 	session.groups.map(({ area, areas }) => ({
 		key: area ?? 'rest',
 		areas: area === undefined ? [] : areas,

@@ -1,18 +1,18 @@
 import { compute } from '../compute/browser';
 import { lateHead, type Delay, type SectionId, type Staging } from '../core/work';
 import { Finder } from './finder.svelte';
-import type { VisitSession } from './visitState.svelte';
+import type { VisitState } from './visitState.svelte';
 import { setSections } from '../model/commands/sections';
 
 /** What a section that runs late would do: with the strengths as they were, and with those to come anew. */
 export class LateHead {
 	section: SectionId | undefined = $state();
 	minutes = $state(10);
-	readonly #session: VisitSession;
+	readonly #session: VisitState;
 	readonly #kept: Finder<'stageHead'>;
 	readonly #anew: Finder<'stageHead'>;
 
-	constructor(session: VisitSession) {
+	constructor(session: VisitState) {
 		this.#session = session;
 		this.#kept = new Finder(compute, 'stageHead', `late, as mixed ${session.id}`);
 		this.#anew = new Finder(compute, 'stageHead', `late, anew ${session.id}`);
@@ -58,7 +58,7 @@ export class LateHead {
 }
 
 /** It did run late: its minutes are written down, and what was mixed by then stays as it was. */
-export function keepLate(session: VisitSession, late: LateHead): void {
+export function keepLate(session: VisitState, late: LateHead): void {
 	const { staging, sections } = session.bowls;
 	const id = late.section;
 	if (!staging || id === undefined) return;

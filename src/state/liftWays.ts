@@ -16,7 +16,7 @@ import {
 import { coloursOf, pointsOf } from '../model/visit/hair';
 import type { HairView } from './hairView.svelte';
 import { applicationOn, liftAnswer, type LiftAnswer } from '../model/visit/lift';
-import type { VisitSession } from './visitState.svelte';
+import type { VisitState } from './visitState.svelte';
 import { dayWork, type DayWork } from '../model/visit/work';
 
 /** As many ways beside the planned one as can still be told apart. */
@@ -39,13 +39,13 @@ export interface WayAnswer {
 
 const nothing = ({ covers }: LiftPlan): boolean => !Object.values(covers).includes(true);
 
-const isPlanned = (day: LiftDay, { visit }: VisitSession): boolean =>
+const isPlanned = (day: LiftDay, { visit }: VisitState): boolean =>
 	JSON.stringify(dayOf(day)) === JSON.stringify(dayOf(visit));
 
 const STEP_MINUTES = 2;
 
 /** Works a way through on the hair that is looked at. */
-export function wayAnswer(view: HairView, day: LiftDay, session: VisitSession): WayAnswer {
+export function wayAnswer(view: HairView, day: LiftDay, session: VisitState): WayAnswer {
 	const { zone, zones, reading, subject, place } = view;
 	const steps = stepsOn(daySteps(day), place);
 	const applications = steps.map(({ plan }) => applicationOn(plan, zone));
@@ -98,7 +98,7 @@ function courseOf(
 const alone = (lift: LiftPlan): LiftWay => ({ id: newId(), before: [], lift, after: [] });
 
 /** The other two paces of the same work: stronger and shorter, or milder and longer, to the same level. */
-export function paceWays(session: VisitSession): LiftWay[] {
+export function paceWays(session: VisitState): LiftWay[] {
 	const { view, plan, shelf } = session;
 	const level = view.main.lift.level;
 	const own = nearestPace(plan, shelf?.ceilings);
@@ -131,7 +131,7 @@ function minutesFor(view: HairView, plan: LiftPlan, level: number, limit: number
 }
 
 /** Other kinds of product for the same hair, and leaving it as it is. */
-export function productWays(session: VisitSession): LiftWay[] {
+export function productWays(session: VisitState): LiftWay[] {
 	const { plan } = session;
 	const kinds = [
 		{ product: 'highLift', volume: 40, ratio: 2, minutes: 45 },
@@ -156,7 +156,7 @@ export interface Way {
 }
 
 /** The planned way and those beside it, on the hair that is looked at. */
-export const waysOf = (session: VisitSession): Way[] =>
+export const waysOf = (session: VisitState): Way[] =>
 	[dayOf(session.visit), ...session.visit.ways].map((day, i) => ({
 		letter: LETTERS[i]!,
 		id: i === 0 ? undefined : session.visit.ways[i - 1]!.id,

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { Scale, ScaleReading } from '../devices/scale';
 import { mergeWithNext, setSections, splitInTwo } from '../model/commands/sections';
 import { dayBowls } from '../model/visit/dayBowls';
-import { openVisit } from './testing';
+import { openVisit, put } from './testing';
 import { Mixing } from './mixing.svelte';
 
 /** A scale that shows what the test says. */
@@ -28,13 +28,13 @@ function scaleOf() {
 }
 
 async function begun() {
-	const { session, library } = await openVisit('hesper-oake');
+	const { session, workspace } = await openVisit('hesper-oake');
 	const device = scaleOf();
 	const bowl = dayBowls(session)[0]!;
 	const opened = new Mixing(session, bowl, device.scale, ({ key }) => key);
 	await opened.connect();
 	const [powder, ...developers] = bowl.parts.map(({ amount }) => amount) as [number, ...number[]];
-	return { session, library, bowl, mixing: opened, ...device, powder, developers };
+	return { session, workspace, bowl, mixing: opened, ...device, powder, developers };
 }
 
 describe('weighing a bowl', () => {
@@ -170,13 +170,13 @@ describe('a bowl that was weighed', () => {
 		expect(held()).toEqual(bowl.sections);
 	});
 	it('keeps its sections when foils, picking or the product’s name on the shelf change', async () => {
-		const { session, library, bowl, held, mixing } = await weighed();
+		const { session, workspace, bowl, held, mixing } = await weighed();
 		session.change('foils', ({ bowls }) => {
 			bowls.foils = 90;
 			bowls.picking = 'babylight';
 		});
 		expect(held()).toEqual(bowl.sections);
-		library.put({ ...library.shelf!, lightenerName: 'Another tub' });
+		put(workspace, { ...workspace.shelf!, lightenerName: 'Another tub' });
 		expect(mixing.weighings.map(({ poured }) => poured)).toEqual(
 			bowl.parts.map(({ amount }) => amount)
 		);

@@ -3,7 +3,7 @@ import { SCALE_WORDS, type Scale, type ScaleReading } from '../devices/scale';
 import type { MixedBowl } from '../schema/records';
 import { keepWeighed, pourAway } from '../model/commands/sections';
 import type { BowlPart, MixBowl } from '../model/visit/dayBowls';
-import type { VisitSession } from './visitState.svelte';
+import type { VisitState } from './visitState.svelte';
 
 /** One part of the bowl on the scale: what it is to weigh, and what was poured of it. */
 export interface Weighing {
@@ -18,7 +18,7 @@ export interface Weighing {
  * closed tab or a lost scale loses nothing of the bowl.
  */
 export class Mixing {
-	readonly #session: VisitSession;
+	readonly #session: VisitState;
 	readonly bowl: MixBowl;
 	readonly scale: Scale;
 	state: 'off' | 'connecting' | 'on' = $state('off');
@@ -35,7 +35,7 @@ export class Mixing {
 
 	/** @param nameOf what a part is called on the tube or the tub, as the record is to tell it */
 	constructor(
-		session: VisitSession,
+		session: VisitState,
 		bowl: MixBowl,
 		scale: Scale,
 		nameOf: (part: BowlPart) => string
@@ -195,7 +195,7 @@ export class Mixing {
 			kind,
 			...(step ? { step: step.id } : {}),
 			number,
-			at: new Date().toISOString(),
+			at: this.#session.now().toISOString(),
 			volume,
 			ratio,
 			sections: [...sections],

@@ -1,7 +1,7 @@
 import { compute } from '../compute/browser';
-import type { Library } from '../store/library.svelte';
-import { VisitSession } from './visitState.svelte';
+import type { Workspace } from '../store/workspace.svelte';
+import { VisitState, type VisitClock } from './visitState.svelte';
 
 /** A visit on a page: its slow questions go to the page's worker. */
-export const openVisit = (library: Library, id: string): VisitSession =>
-	new VisitSession(library, id, undefined, compute);
+export const openVisit = (workspace: Workspace, clock: VisitClock, id: string): VisitState =>
+	new VisitState(workspace, id, clock, compute);

@@ -2,10 +2,10 @@ import { inOrder, ORDER_NAMES, RINSE_MODES, type HeadWay } from '../core/work';
 import { STRAND_WAYS } from '../schema/records';
 import { hasParts } from '../model/visit/headStaging';
 import { sectionLevel } from '../model/visit/headWork';
-import type { VisitSession } from './visitState.svelte';
+import type { VisitState } from './visitState.svelte';
 
 /** The other ways in which the head could be worked, by what the person is looking at. */
-export function otherWays(session: VisitSession, looked: 'bowls' | 'sections'): HeadWay[] {
+export function otherWays(session: VisitState, looked: 'bowls' | 'sections'): HeadWay[] {
 	const { bowls, plan, visit } = session;
 	if (!bowls.worked) return [];
 	if (looked === 'bowls') {

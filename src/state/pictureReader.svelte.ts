@@ -32,7 +32,7 @@ export const PATCH_RADIUS = 0.035;
 /** A file beyond this is not opened, bytes: no camera that colourists hold makes larger ones. */
 const MOST_BYTES = 80 * 1024 * 1024;
 const MOST_HAIR = 8;
-/** Longest side of the copy in a record, pixels, and the most that a record takes, characters. */
+/** Longest side of the copy in a record, pixels, and the most that is kept, bytes. */
 const COPY_LONGEST = 360;
 const COPY_MOST = 200_000;
 
@@ -91,8 +91,8 @@ export class PictureReader {
 		await this.#read();
 	}
 
-	/** A small copy of the picture for the record, as a JPEG in a data URL; nothing when there is none. */
-	copy(): string | undefined {
+	/** A small copy of the picture for the record, as a JPEG; nothing when there is none. */
+	async copy(): Promise<Blob | undefined> {
 		if (!this.picture) return undefined;
 		const { width, height } = this.picture;
 		const whole = document.createElement('canvas');
@@ -104,8 +104,10 @@ export class PictureReader {
 		small.width = Math.max(1, Math.round(width * scale));
 		small.height = Math.max(1, Math.round(height * scale));
 		small.getContext('2d')?.drawImage(whole, 0, 0, small.width, small.height);
-		const url = small.toDataURL('image/jpeg', 0.8);
-		return url.startsWith('data:image/jpeg') && url.length <= COPY_MOST ? url : undefined;
+		const blob = await new Promise<Blob | null>((resolve) =>
+			small.toBlob(resolve, 'image/jpeg', 0.8)
+		);
+		return blob && blob.size <= COPY_MOST ? blob : undefined;
 	}
 
 	async unmark(index: number): Promise<void> {

@@ -1,14 +1,18 @@
+import { daySteps } from '../model/visit/day';
+import { wayName } from '../wording/ways';
+import type { VisitState } from './visitState.svelte';
+import type { Workspace } from '../store/workspace.svelte';
 import { describe, expect, it } from 'vitest';
-import { judgeAim, servicePrice } from '../core/plan';
+import { judgeAim, servicePrice, type ServicePlan } from '../core/plan';
 import { levelOfFibre } from '../core/lift';
 import { seriesOf } from '../model/commands/series';
 import { visit as visitSchema } from '../schema/records';
-import { openVisit } from './testing';
+import { openVisit, put } from './testing';
 import { hairOfHead } from './hairOfHead';
 import { readyWords } from '../wording/ready';
 import { headWords } from '../wording/words';
 import { nextOf } from '../stations/lift/hints';
-import { deciding, planProblem, takePlan } from './plans';
+import { deciding, planProblem, takePlan } from '../model/commands/takePlan';
 import { offers } from './dayOffers';
 import { dayOf, paceWays, productWays, wayAnswer, waysOf } from './liftWays';
 
@@ -17,7 +21,7 @@ const wishes = { pace: 'gentle', restWeeks: 4, maxVisits: 6 } as const;
 
 /** A head whose aim has a plan of more than one visit, and that plan. */
 async function twoVisits() {
-	const { session, library } = await openVisit('casimir-bly');
+	const { session, workspace } = await openVisit('casimir-bly');
 	session.change('higher', ({ aim }) => {
 		aim.level = 10;
 		aim.zones = {};
@@ -27,44 +31,50 @@ async function twoVisits() {
 	const hair = deciding(judgeAim(planProblem(session, wishes)))!;
 	const plan = hair.plans.find(({ visits }) => visits.length > 1);
 	if (!plan) throw new Error('no plan of several visits');
-	return { session, library, plan };
+	return { session, workspace, plan };
 }
+
+/** Takes a plan as one step. */
+const take = (session: VisitState, workspace: Workspace, plan: ServicePlan) =>
+	workspace.transact('plan', (draft) =>
+		takePlan(draft, session.visit, workspace.visits.values(), plan, NOW)
+	);
 
 describe('a plan of several visits', () => {
 	it('is worked today as it was promised, makes the later visits, and is taken back whole', async () => {
-		const { session, library, plan } = await twoVisits();
+		const { session, workspace, plan } = await twoVisits();
 		const before = session.visit;
-		const undo = takePlan(session, library, plan, NOW);
-		const series = seriesOf(library.visits.values(), session.visit);
+		const step = take(session, workspace, plan);
+		const series = seriesOf(workspace.visits.values(), session.visit);
 		expect(series).toHaveLength(plan.visits.length);
 		for (const visit of series) expect(visitSchema.safeParse(visit).error).toBeUndefined();
 		// What the plan says of today is what Lift now says.
 		expect(session.head.lift.level).toBeCloseTo(plan.visits[0]!.level, 1);
 		expect(session.head.lift.condition).toBeCloseTo(plan.visits[0]!.condition, 0);
-		undo();
+		workspace.undo(step);
 		expect(session.visit.lift).toEqual(before.lift);
 		expect(session.visit).not.toHaveProperty('series');
-		expect([...library.visits.values()].filter(({ series }) => series)).toEqual([]);
+		expect([...workspace.visits.values()].filter(({ series }) => series)).toEqual([]);
 	});
 	it('is undone and redone with the visits that it made', async () => {
-		const { session, library, plan } = await twoVisits();
-		takePlan(session, library, plan, NOW);
-		const made = () => [...library.visits.values()].filter(({ series }) => series);
+		const { session, workspace, plan } = await twoVisits();
+		take(session, workspace, plan);
+		const made = () => [...workspace.visits.values()].filter(({ series }) => series);
 		session.undo();
 		expect(made()).toEqual([]);
 		session.redo();
 		expect(made()).toHaveLength(plan.visits.length);
 	});
 	it('is replaced by another, without leaving visits behind', async () => {
-		const { session, library, plan } = await twoVisits();
-		takePlan(session, library, plan, NOW);
-		takePlan(session, library, plan, NOW);
-		expect(seriesOf(library.visits.values(), session.visit)).toHaveLength(plan.visits.length);
+		const { session, workspace, plan } = await twoVisits();
+		take(session, workspace, plan);
+		take(session, workspace, plan);
+		expect(seriesOf(workspace.visits.values(), session.visit)).toHaveLength(plan.visits.length);
 	});
 	it('keeps to the ceilings of the salon', async () => {
-		const { session, library } = await openVisit('hesper-oake');
-		library.put({
-			...library.shelf!,
+		const { session, workspace } = await openVisit('hesper-oake');
+		put(workspace, {
+			...workspace.shelf!,
 			pace: 'brisk',
 			ceilings: { onScalp: 10, offScalp: 15, tint: 20, bleachWash: 20 }
 		});
@@ -149,7 +159,8 @@ describe('ways side by side', () => {
 		expect(lightener!.lift.level).toBeGreaterThan(highLift!.lift.level);
 		expect(highLift!.lift.level).toBeGreaterThan(permanent!.lift.level);
 		expect(permanent!.lift.level).toBeGreaterThan(nothing!.lift.level);
-		expect(nothing).toMatchObject({ name: 'nothing', undertone: '', work: { grams: 0 } });
+		expect(nothing).toMatchObject({ undertone: '', work: { grams: 0 } });
+		expect(wayName(daySteps(nothing!.day).map(({ plan }) => plan))).toBe('nothing');
 		expect(nothing!.lift.level).toBeCloseTo(levelOfFibre(session.head.zone.fibre), 9);
 	});
 });

@@ -1,11 +1,11 @@
 import { createContext } from 'svelte';
-import type { Workspace } from '../store/browserStore';
-import type { Library } from '../store/library.svelte';
+import type { Salon } from '../store/open';
+import type { Workspace } from '../store/workspace.svelte';
 
-/** The library of the open workspace, and which one that is. */
+/** The workspace of the open salon, and which one that is. */
 export interface OpenRecords {
-	readonly library: Library;
 	readonly workspace: Workspace;
+	readonly salon: Salon;
 }
 
 export const [useRecords, provideRecords] = createContext<OpenRecords>();

@@ -1,4 +1,4 @@
 import { createContext } from 'svelte';
-import type { VisitSession } from './visitState.svelte';
+import type { VisitState } from './visitState.svelte';
 
-export const [useVisit, provideVisit] = createContext<VisitSession>();
+export const [useVisit, provideVisit] = createContext<VisitState>();

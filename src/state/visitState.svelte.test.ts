@@ -1,18 +1,21 @@
+import { momentIn } from '../model/time';
 import { flushSync } from 'svelte';
 import { describe, expect, it } from 'vitest';
 import { productWords } from '../wording/bowls';
 import type { Visit } from '../schema/records';
-import { NOW, openVisit } from './testing';
+import { MOMENT, NOW, openVisit, put } from './testing';
 import { predict } from '../model/api/predict';
 import { aimVerdict } from '../wording/verdict';
 import { ladderRungs } from '../model/visit/ladder';
 import { expectedAt } from '../stations/chair/chair';
-import { elapsedSeconds, formatClock, toggleRun } from './runClock.svelte';
+import { elapsedSeconds, rebaseRun, toggleRun } from '../model/commands/run';
+import { Clock } from './clock.svelte';
+import { RunTimer } from './runTimer.svelte';
 import { findClients } from '../model/findClients';
 import { alikeFrom, setLevel, setState } from '../model/commands/reading';
 import { newClient, newVisit, nextReading, plainReading } from '../model/commands/newVisit';
 import { stationLine, stationState } from '../widgets/summary';
-import { formatHours, formatRatio, STATIONS } from '../wording/words';
+import { formatHours, formatRatio, STATIONS, formatTimer } from '../wording/words';
 
 describe('a visit', () => {
 	it('shows the same numbers as the HTTP answer for the same input', async () => {
@@ -116,14 +119,14 @@ describe('a visit', () => {
 	});
 
 	it('calls the lightener by the name on the shelf, and a tint by its kind', async () => {
-		const { session, library } = await openVisit('hesper-oake');
+		const { session, workspace } = await openVisit('hesper-oake');
 		expect(productWords(session.plan.product, session.shelf)).toBe('Saltmarsh powder');
 		session.change('product', (draft) => (draft.lift.product = 'highLift'));
 		expect(productWords(session.plan.product, session.shelf)).toBe('high-lift');
 		session.undo();
-		library.put({ ...library.shelf!, lightenerName: '' });
+		put(workspace, { ...workspace.shelf!, lightenerName: '' });
 		expect(productWords(session.plan.product, session.shelf)).toBe('powder');
-		await library.flush();
+		await workspace.flush();
 	});
 
 	it('answers again when a zone is left out', async () => {
@@ -140,18 +143,20 @@ describe('a visit', () => {
 
 describe('the next visit', () => {
 	const last: Visit = {
-		...newVisit('c', new Date('2026-01-05T10:00:00Z')),
+		...newVisit('c', momentIn(new Date('2026-01-05T10:00:00Z'), 'Etc/UTC')),
 		result: { tone: '', notes: '', level: 8.6, recordedAt: '2026-01-05T13:00:00.000Z' }
 	};
 	it('starts from what the last one left, with the regrowth since', () => {
-		const next = nextReading(last, NOW);
+		const next = nextReading(last, MOMENT.day);
 		expect(next.regrowthCm).toBeCloseTo(2.3, 1);
 		expect(next.zones.root.state).toBe('natural');
 		expect(next.zones.lengths).toMatchObject({ state: 'lightened', presentLevel: 8.6 });
 		expect(next.strain.lightenings).toBe(1);
 	});
 	it('starts from the old reading when nothing was recorded', () => {
-		expect(nextReading({ ...last, result: { tone: '', notes: '' } }, NOW)).toEqual(last.reading);
+		expect(nextReading({ ...last, result: { tone: '', notes: '' } }, MOMENT.day)).toEqual(
+			last.reading
+		);
 	});
 });
 
@@ -191,17 +196,80 @@ describe('reading', () => {
 describe('timer', () => {
 	it('runs on the stored start, so that a reload loses nothing', () => {
 		const run: Visit['run'] = { elapsedSeconds: 0, notes: [] };
-		toggleRun(run, NOW);
+		toggleRun(run, NOW, 0);
 		const later = new Date(NOW.getTime() + 90_000);
 		expect(elapsedSeconds(structuredClone(run), later)).toBe(90);
-		toggleRun(run, later);
+		toggleRun(run, later, 90);
 		expect(run).toMatchObject({ elapsedSeconds: 90, startedAt: NOW.toISOString() });
 		expect(elapsedSeconds(run, new Date(NOW.getTime() + 999_000))).toBe(90);
-		expect([0, 65, 3660.9].map(formatClock)).toEqual(['00:00', '01:05', '61:00']);
+		expect([0, 65, 3660.9].map(formatTimer)).toEqual(['00:00', '01:05', '61:00']);
 	});
 	it('never runs backwards when the clock of the device is set back', () => {
 		const run: Visit['run'] = { elapsedSeconds: 30, notes: [], runningSince: NOW.toISOString() };
 		expect(elapsedSeconds(run, new Date(NOW.getTime() - 60_000))).toBe(30);
+	});
+	/** A clock on the wall that can be set, beside one that cannot. */
+	function clocks() {
+		let wall = NOW.getTime();
+		let steady = 0;
+		const clock = new Clock({
+			now: () => new Date(wall),
+			steady: () => steady,
+			zone: () => 'Europe/London'
+		});
+		return {
+			clock,
+			pass: (seconds: number, awake = true) => {
+				wall += seconds * 1000;
+				if (awake) steady += seconds * 1000;
+				clock.tick();
+			},
+			set: (seconds: number) => {
+				wall += seconds * 1000;
+				clock.tick();
+			}
+		};
+	}
+	it('goes on counting right when the clock is put back an hour, and holds what was shown', () => {
+		const { clock, pass, set } = clocks();
+		const timer = new RunTimer(clock);
+		const run: Visit['run'] = { elapsedSeconds: 0, notes: [] };
+		toggleRun(run, clock.now(), 0);
+		expect(timer.seconds(run)).toBe(0);
+		pass(600);
+		expect(timer.seconds(run)).toBe(600);
+		set(-3600);
+		expect(timer.seconds(run)).toBe(600);
+		pass(60);
+		expect(timer.seconds(run)).toBe(660);
+		rebaseRun(run, clock.now(), timer.seconds(run));
+		expect(elapsedSeconds(structuredClone(run), clock.now())).toBe(660);
+		pass(40);
+		toggleRun(run, clock.now(), timer.seconds(run));
+		expect(run.elapsedSeconds).toBe(700);
+		expect(timer.seconds(run)).toBe(700);
+	});
+	it('counts the time that a tablet slept', () => {
+		const { clock, pass } = clocks();
+		const timer = new RunTimer(clock);
+		const run: Visit['run'] = { elapsedSeconds: 0, notes: [] };
+		toggleRun(run, clock.now(), 0);
+		pass(30);
+		timer.seconds(run);
+		pass(900, false);
+		expect(timer.seconds(run)).toBe(930);
+	});
+	it('counts over midnight and a change of summer time, and an open page turns over', () => {
+		const { clock, pass, set } = clocks();
+		set((new Date('2026-03-28T23:30:00Z').getTime() - NOW.getTime()) / 1000);
+		expect(clock.today).toBe('2026-03-28');
+		const timer = new RunTimer(clock);
+		const run: Visit['run'] = { elapsedSeconds: 0, notes: [] };
+		toggleRun(run, clock.now(), 0);
+		timer.seconds(run);
+		pass(2 * 3600);
+		expect(timer.seconds(run)).toBe(7200);
+		expect(clock.today).toBe('2026-03-29');
 	});
 });
 

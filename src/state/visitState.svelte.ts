@@ -1,11 +1,10 @@
+import type { Clock } from './clock.svelte';
 import { untrack } from 'svelte';
 import { DEFAULT_LIMIT_MINUTES, type AreaName } from '../core/lift';
 import type { ComputeClient } from '../compute/client';
 import { areaGroups, changeAim, changeReading } from '../model/visit/exceptions';
-import { History } from '../store/history.svelte';
-import type { Library } from '../store/library.svelte';
-import { openLater } from '../model/commands/series';
-import { revise } from '../model/commands/revise';
+import type { Label } from '../store/history.svelte';
+import type { Workspace } from '../store/workspace.svelte';
 import type {
 	Aim,
 	Client,
@@ -19,7 +18,6 @@ import type {
 import { BowlsView, type BowlsSource } from './bowlsView.svelte';
 import { openStops, visitCautions } from '../model/visit/cautions';
 import { daySteps, MAIN_STEP, planIn, type DayStep } from '../model/visit/day';
-import { currentGesture } from '../store/gesture.svelte';
 import { HairView, type HairSource } from './hairView.svelte';
 import { learnedFrom, recordedBefore } from '../model/visit/learned';
 import type { Learned } from '../model/visit/lift';
@@ -27,27 +25,24 @@ import { Lowlights, type LowlightSource } from './lowlights.svelte';
 import { usageFrom, type Usage } from '../model/visit/usage';
 import { dayWork, type DayWork, type WorkBowls } from '../model/visit/work';
 
+/** What a visit asks of the clock. */
+export type VisitClock = Pick<Clock, 'now' | 'moment'>;
+
 /**
  * One visit being worked on: the document, its undo, and what holds for the whole head. Stations read
  * answers from here and from the views of its hair, and change the document through {@link change} and
  * its like, nothing else.
  */
-export class VisitSession implements HairSource, BowlsSource, LowlightSource {
-	readonly #library: Library;
-	readonly #history = new History<Visit>();
-	readonly #now: () => Date;
+export class VisitState implements HairSource, BowlsSource, LowlightSource {
+	readonly #workspace: Workspace;
+	readonly #clock: VisitClock;
 	readonly id: string;
 
 	/** @param compute the door to the worker; left out, everything is worked out in place */
-	constructor(
-		library: Library,
-		id: string,
-		now: () => Date = () => new Date(),
-		compute?: ComputeClient
-	) {
-		this.#library = library;
+	constructor(workspace: Workspace, id: string, clock: VisitClock, compute?: ComputeClient) {
+		this.#workspace = workspace;
 		this.id = id;
-		this.#now = now;
+		this.#clock = clock;
 		this.head = new HairView(this, () => undefined, `toner ${id}`, compute);
 		this.#compute = compute;
 		this.bowls = new BowlsView(this, `bowls ${id}`, compute);
@@ -91,30 +86,30 @@ export class VisitSession implements HairSource, BowlsSource, LowlightSource {
 
 	/** @throws {Error} when the visit was removed while it was open */
 	visit: Visit = $derived.by(() => {
-		const visit = this.#library.visits.get(this.id);
+		const visit = this.#workspace.visits.get(this.id);
 		if (!visit) throw new Error('this visit is no longer in the records');
 		return visit;
 	});
-	client: Client | undefined = $derived.by(() => this.#library.clients.get(this.visit.clientId));
-	shelf: Shelf | undefined = $derived.by(() => this.#library.shelf);
+	client: Client | undefined = $derived.by(() => this.#workspace.clients.get(this.visit.clientId));
+	shelf: Shelf | undefined = $derived.by(() => this.#workspace.shelf);
 
+	/** Documents whose steps are taken back here: this visit and its client. */
+	get #own(): readonly string[] {
+		return [`visit:${this.id}`, `client:${this.visit.clientId}`];
+	}
 	get canUndo(): boolean {
-		return this.#history.canUndo;
+		return this.#workspace.canUndo(this.#own);
 	}
 	get canRedo(): boolean {
-		return this.#history.canRedo;
+		return this.#workspace.canRedo(this.#own);
 	}
 
 	/** While another person reads the hair, nothing on the screen says what the first one read. */
 	blind = $state(false);
 
 	/** Changes the visit. Quick changes under one label are undone together. */
-	change(label: string, recipe: (draft: Visit) => unknown): void {
-		const before = this.visit;
-		const after = revise(before, recipe, this.#now());
-		if (after === before) return;
-		this.#history.record(before, label, currentGesture());
-		this.#library.put(after);
+	change(label: Label, recipe: (draft: Visit) => unknown): void {
+		this.#workspace.transact(label, (draft) => recipe(draft.visit(this.id)));
 	}
 
 	/** Changes what was read of the areas looked at. */
@@ -138,47 +133,25 @@ export class VisitSession implements HairSource, BowlsSource, LowlightSource {
 	}
 
 	/** Steps of one dial on different areas are undone apart. */
-	#onAreas = (label: string): string =>
-		this.areas.length === 0 ? label : `${label}, ${this.areas.join(', ')}`;
+	#onAreas = (what: string): Label =>
+		this.areas.length === 0 ? what : { what, areas: this.areas };
 
-	/** Takes the last change back and says what it was. */
-	undo(): string | undefined {
-		const step = this.#history.undo(this.visit);
-		if (step) this.#put(step.value);
-		return step?.label;
+	/** Takes the last change of this visit back and says what it was. */
+	undo(): Label | undefined {
+		return this.#workspace.undo(this.#own);
+	}
+	redo(): Label | undefined {
+		return this.#workspace.redo(this.#own);
 	}
 
-	redo(): string | undefined {
-		const step = this.#history.redo(this.visit);
-		if (step) this.#put(step.value);
-		return step?.label;
-	}
-
-	#put(visit: Visit): void {
-		this.#followPlan(this.visit, visit);
-		this.#library.put({ ...visit, updatedAt: this.#now().toISOString() });
-	}
-
-	/** Visits of plans that were undone, by series: redoing brings them back. */
-	readonly #undone = new Map<string, readonly Visit[]>();
-	/** A plan that is undone takes the visits along that it had made; redone, it brings them back. */
-	#followPlan(before: Visit, after: Visit): void {
-		if (before.series?.id === after.series?.id) return;
-		if (before.series) {
-			const later = openLater(this.#library.visits.values(), before);
-			this.#undone.set(before.series.id, later);
-			for (const visit of later) void this.#library.remove(visit);
-		}
-		for (const visit of (after.series && this.#undone.get(after.series.id)) ?? []) {
-			this.#library.put({ ...visit, updatedAt: this.#now().toISOString() });
-		}
-	}
+	/** The time, as this window has it. */
+	now = (): Date => this.#clock.now();
 
 	/** Who is worked on sits in the chair: from the first thing that is done. */
 	seat(draft: Visit): void {
 		if (draft.status !== 'waiting') return;
 		draft.status = 'inChair';
-		draft.chairSince = this.#now().toISOString();
+		draft.chairSince = this.#clock.now().toISOString();
 	}
 
 	/** Says a station is done. */
@@ -189,10 +162,10 @@ export class VisitSession implements HairSource, BowlsSource, LowlightSource {
 		});
 	}
 
-	/** Changes the client's own document; not part of the visit's undo. */
-	changeClient(recipe: (draft: Client) => unknown): void {
-		const client = this.client;
-		if (client) this.#library.put(revise(client, recipe, this.#now()));
+	/** Changes the client's own document. */
+	changeClient(label: Label, recipe: (draft: Client) => unknown): void {
+		const { client } = this;
+		if (client) this.#workspace.transact(label, (draft) => recipe(draft.client(client.id)));
 	}
 
 	// Parts of the document keep their identity while they do not change, so what is derived from one
@@ -215,14 +188,14 @@ export class VisitSession implements HairSource, BowlsSource, LowlightSource {
 	/** Whose past counts, and which of it, told so that it stays the same text while none of it changes. */
 	#past = $derived.by(() => {
 		const { clientId, date } = this.visit;
-		const past = recordedBefore(this.#library.visitsOf(clientId), date);
+		const past = recordedBefore(this.#workspace.visitsOf(clientId), date);
 		return JSON.stringify([clientId, date, past.map(({ id, updatedAt }) => [id, updatedAt])]);
 	});
 	/** What this client's recorded visits taught; not worked out again while they stay as they are. */
 	taught: Learned = $derived.by(() => {
 		const [clientId, date] = JSON.parse(this.#past) as [string, string];
 		return learnedFrom(
-			untrack(() => this.#library.visitsOf(clientId)),
+			untrack(() => this.#workspace.visitsOf(clientId)),
 			date
 		);
 	});
@@ -230,7 +203,7 @@ export class VisitSession implements HairSource, BowlsSource, LowlightSource {
 	usage: Usage = $derived.by(() => {
 		const [clientId, date] = JSON.parse(this.#past) as [string, string];
 		return usageFrom(
-			untrack(() => this.#library.visitsOf(clientId)),
+			untrack(() => this.#workspace.visitsOf(clientId)),
 			date,
 			this.shelf
 		);
@@ -265,7 +238,7 @@ export class VisitSession implements HairSource, BowlsSource, LowlightSource {
 			ceilings: this.shelf?.ceilings,
 			limitOf: (product) => this.limitOf(product),
 			tonerVolume: this.visit.tone.choice === 'none' ? undefined : this.line?.developerVolume,
-			today: this.#now()
+			today: this.#clock.moment().day
 		})
 	);
 	stops = $derived(openStops(this.cautions));
@@ -274,7 +247,7 @@ export class VisitSession implements HairSource, BowlsSource, LowlightSource {
 	pass(code: string, reason: string): void {
 		this.change(`passed ${code}`, (draft) => {
 			draft.passed = draft.passed.filter((entry) => entry.code !== code);
-			draft.passed.push({ code, reason, at: this.#now().toISOString() });
+			draft.passed.push({ code, reason, at: this.#clock.now().toISOString() });
 		});
 	}
 }

@@ -1,5 +1,5 @@
 import { generateIcsCalendar } from 'ts-ics';
-import { dayAfter } from '../model/commands/series';
+import { dayAfter } from '../model/time';
 
 /** A day to be written into a calendar. */
 export interface CalendarDay {

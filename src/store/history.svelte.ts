@@ -1,68 +1,79 @@
-/** A change that can be taken back. Documents are immutable, so a snapshot costs one reference. */
-interface Step<T> {
-	readonly before: T;
-	readonly label: string;
+import equal from 'fast-deep-equal';
+import { newId } from '../model/identity';
+import type { Change } from './transaction';
+
+/** What was changed, in a word, and on which areas where it was some. */
+export type Label = string | { readonly what: string; readonly areas: readonly string[] };
+
+/** A transaction that can be taken back. Documents are immutable, so a step costs two references each. */
+export interface Step {
+	readonly id: string;
+	readonly label: Label;
+	readonly changes: ReadonlyMap<string, Change>;
 	readonly at: number;
-	readonly gesture?: number | undefined;
+	readonly gesture: number | undefined;
 }
 
-/** Steps kept; a long day at one visit stays within it. */
+/** Steps kept; a long day stays within it. */
 const MOST_STEPS = 200;
 /** Changes of one control within this time (ms) are one step: a drag is undone whole. */
 const MERGE_MS = 700;
 
-/** Undo and redo of one immutable value. */
-export class History<T> {
-	#past = $state.raw<readonly Step<T>[]>([]);
-	#future = $state.raw<readonly Step<T>[]>([]);
-	readonly #clock: () => number;
+/** The one history of a workspace: what was done, and what of it was taken back. */
+export class StepHistory {
+	past = $state.raw<readonly Step[]>([]);
+	future = $state.raw<readonly Step[]>([]);
 
-	/** @param clock milliseconds; handed in so that merging can be tested */
-	constructor(clock: () => number = () => performance.now()) {
-		this.#clock = clock;
+	/** @param clock milliseconds that never run back; handed in so that merging can be tested */
+	constructor(private readonly clock: () => number = () => performance.now()) {}
+
+	/** The last step of all documents, or of those that touch one of these. */
+	last(list: 'past' | 'future', keys?: readonly string[]): Step | undefined {
+		return this[list].findLast(({ changes }) => !keys || keys.some((key) => changes.has(key)));
 	}
 
-	get canUndo(): boolean {
-		return this.#past.length > 0;
-	}
-
-	get canRedo(): boolean {
-		return this.#future.length > 0;
+	find(id: string): Step | undefined {
+		return this.past.find((step) => step.id === id);
 	}
 
 	/**
-	 * Remembers the value before a change. Changes with one label are merged when they follow quickly
-	 * or belong to one press.
+	 * Remembers a change. Changes under one label to the same documents are one step when they follow
+	 * quickly or belong to one press.
 	 * @param gesture the number of the press that is being held, if any
+	 * @returns the id of the step
 	 */
-	record(before: T, label: string, gesture?: number): void {
-		const at = this.#clock();
-		const last = this.#past.at(-1);
-		this.#future = [];
-		const same = gesture === undefined ? last?.gesture === undefined : last?.gesture === gesture;
+	record(label: Label, changes: ReadonlyMap<string, Change>, gesture?: number): string {
+		const at = this.clock();
+		const last = this.past.at(-1);
+		this.future = [];
 		const quick = last !== undefined && at - last.at < MERGE_MS;
-		if (last?.label === label && same && (gesture !== undefined || quick)) {
-			this.#past = [...this.#past.slice(0, -1), { ...last, at }];
-			return;
+		const alike =
+			last !== undefined &&
+			equal(last.label, label) &&
+			last.gesture === gesture &&
+			changes.size === last.changes.size &&
+			[...changes.keys()].every((key) => last.changes.has(key));
+		if (alike && (gesture !== undefined || quick)) {
+			const joined = new Map(
+				[...changes].map(([key, { after }]) => [
+					key,
+					{ before: last.changes.get(key)!.before, after }
+				])
+			);
+			this.past = [...this.past.slice(0, -1), { ...last, changes: joined, at }];
+			return last.id;
 		}
-		this.#past = [...this.#past.slice(-(MOST_STEPS - 1)), { before, label, at, gesture }];
+		const step: Step = { id: newId(), label, changes, at, gesture };
+		this.past = [...this.past.slice(-(MOST_STEPS - 1)), step];
+		return step.id;
 	}
 
-	/** The value before the last change, or nothing. */
-	undo(current: T): { value: T; label: string } | undefined {
-		const step = this.#past.at(-1);
-		if (!step) return undefined;
-		this.#past = this.#past.slice(0, -1);
-		this.#future = [...this.#future, { before: current, label: step.label, at: -Infinity }];
-		return { value: step.before, label: step.label };
-	}
-
-	/** The value the last undo took back, or nothing. */
-	redo(current: T): { value: T; label: string } | undefined {
-		const step = this.#future.at(-1);
-		if (!step) return undefined;
-		this.#future = this.#future.slice(0, -1);
-		this.#past = [...this.#past, { before: current, label: step.label, at: -Infinity }];
-		return { value: step.before, label: step.label };
+	/** Moves a step over to what can be done again, or back to what was done. */
+	move(step: Step, to: 'past' | 'future'): void {
+		const without = (steps: readonly Step[]) => steps.filter(({ id }) => id !== step.id);
+		// What was taken back or done again is not merged with what follows.
+		const moved: Step = { ...step, at: -Infinity, gesture: undefined };
+		this.past = to === 'past' ? [...without(this.past), moved] : without(this.past);
+		this.future = to === 'future' ? [...without(this.future), moved] : without(this.future);
 	}
 }

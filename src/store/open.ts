@@ -1,37 +1,97 @@
-import { browserStore, type Workspace } from './browserStore';
-import { Library } from './library.svelte';
-import { localJournal } from './journal';
+import type { Moment } from '../model/time';
+import type { AnyDocument } from '../schema/records';
 import { demoDocuments } from './demo/documents';
 import { plainShelf } from './demo/shelf';
+import { exclusivelyBy, JournalledStore } from './journalledStore';
+import { browserStore, type KeyValueStore } from './keyValue';
+import { takeOldJournal } from './oldJournal';
+import { Workspace } from './workspace.svelte';
 
-const WORKSPACE_KEY = 'zelvant.workspace';
+/** A salon's own records, or the demo's: databases of their own, so that they can never mix. */
+export type Salon = 'own' | 'demo';
 
-/** The workspace chosen last; a salon's own when none was. */
-export const chosenWorkspace = (): Workspace =>
-	localStorage.getItem(WORKSPACE_KEY) === 'demo' ? 'demo' : 'own';
-
-export const chooseWorkspace = (workspace: Workspace): void =>
-	localStorage.setItem(WORKSPACE_KEY, workspace);
-
-/** Whether this browser has what records need; the sentence to show when it has not. */
-export function browserProblem(): string | undefined {
-	if (typeof indexedDB === 'undefined' || typeof structuredClone === 'undefined') {
-		return 'This browser is too old to keep records. Update it, or open Zelvant in a current one.';
-	}
-	return undefined;
+/** What opening asks of the clock. */
+interface Timed {
+	readonly now: () => Date;
+	readonly moment: () => Moment;
 }
 
-/** Opens a workspace; an empty one gets what it needs to begin with. */
-export async function openLibrary(workspace: Workspace, now: Date): Promise<Library> {
-	const prefix = `zelvant.journal.${workspace}.`;
-	const channel = new BroadcastChannel(`zelvant.${workspace}`);
-	const library = new Library(browserStore(workspace), localJournal(prefix, localStorage), channel);
-	await library.open();
-	if (workspace === 'demo' && library.all.length === 0) await loadDemo(library, now);
-	if (!library.shelf) library.put(plainShelf(now));
-	return library;
+const SALON_KEY = 'zelvant.salon';
+
+/** What this window was last opened on; a salon's own records when nobody chose. Each window has its own. */
+export const chosenSalon = (): Salon =>
+	sessionStorage.getItem(SALON_KEY) === 'demo' ? 'demo' : 'own';
+
+export const chooseSalon = (salon: Salon): void => sessionStorage.setItem(SALON_KEY, salon);
+
+/** Whether this browser has what records need; nothing when it has. */
+export const browserIsTooOld = (): boolean =>
+	typeof indexedDB === 'undefined' || typeof structuredClone === 'undefined';
+
+const databaseOf = (salon: Salon): string => (salon === 'own' ? 'zelvant' : 'zelvant-demo');
+
+/**
+ * Opens the records of a salon; empty ones get what they need to begin with.
+ * @throws when the browser refuses them
+ */
+export async function openWorkspace(salon: Salon, clock: Timed): Promise<Workspace> {
+	const database = databaseOf(salon);
+	const store = new JournalledStore(
+		browserStore(database, 'documents'),
+		browserStore(`${database}-journal`, 'journal'),
+		exclusivelyBy(database)
+	);
+	const workspace = new Workspace(store, {
+		now: clock.now,
+		channel: new BroadcastChannel(database),
+		askToKeep: async () => {
+			const storage = navigator.storage as StorageManager | undefined;
+			return (await storage?.persist()) ?? false;
+		}
+	});
+	await workspace.open();
+	takeOldJournal(workspace, salon, localStorage);
+	begin(workspace, salon, clock.moment());
+	return workspace;
 }
 
-/** Puts the demo's documents in place of whatever the demo workspace holds. */
-export const loadDemo = (library: Library, now: Date): Promise<void> =>
-	library.replaceAll(demoDocuments(now));
+/** A workspace that keeps nothing beyond its window, for a browser that refuses to keep records. */
+export function withoutRecords(salon: Salon, clock: Timed): Workspace {
+	const refusal = () => Promise.reject(new Error('this browser keeps no records'));
+	const nothing: KeyValueStore = {
+		get: () => Promise.resolve(null),
+		set: refusal,
+		remove: refusal,
+		all: () => Promise.resolve([])
+	};
+	const workspace = new Workspace(new JournalledStore(nothing, nothing, (work) => work()), {
+		now: clock.now
+	});
+	begin(workspace, salon, clock.moment());
+	return workspace;
+}
+
+function begin(workspace: Workspace, salon: Salon, moment: Moment): void {
+	if (salon === 'demo' && workspace.all.length === 0) {
+		workspace.begin(demoDocuments(moment));
+	} else if (!workspace.shelf) workspace.begin([plainShelf(moment.at)]);
+}
+
+/** Puts documents in place of everything there is, as one step; what is set aside stays there. */
+export function replaceAll(
+	workspace: Workspace,
+	label: string,
+	documents: readonly AnyDocument[]
+): string | undefined {
+	const kept = new Set(documents.map(({ kind, id }) => `${kind}:${id}`));
+	return workspace.transact(label, (draft) => {
+		for (const document of workspace.all) {
+			if (!kept.has(`${document.kind}:${document.id}`)) draft.remove(document);
+		}
+		for (const document of documents) draft.put(document);
+	});
+}
+
+/** Puts the demo's documents in place of whatever the demo holds, as one step. */
+export const loadDemo = (workspace: Workspace, moment: Moment): string | undefined =>
+	replaceAll(workspace, 'demo loaded', demoDocuments(moment));

@@ -1,31 +1,50 @@
-import { migrate } from '../schema/migrations';
-import { anyDocument, type AnyDocument } from '../schema/records';
+import type { AnyDocument, FileDocument } from '../schema/records';
+import { blobOfDataUrl, dataUrlOf } from '../schema/picture';
+import equal from 'fast-deep-equal';
 import { FILE_FORMAT, FILE_VERSION, type RecordsFile } from '../schema/file';
 import { keyOf } from '../model/identity';
+import { readDocument, type SetAside } from './workspace.svelte';
 
 /** Largest file that is read: a hundred salons' years; anything larger is something else. */
 export const MAX_FILE_BYTES = 50 * 1024 * 1024;
 
-/** Everything, or one client with their visits, as a file's content. */
-export function exportRecords(
-	documents: readonly AnyDocument[],
+/** What is exported: documents, and what could not be read. */
+export interface Exported {
+	readonly all: readonly AnyDocument[];
+	readonly aside?: readonly SetAside[] | undefined;
+}
+
+/** Everything, or one client with their visits and pictures, as a file's content. */
+export async function exportRecords(
+	{ all: documents, aside = [] }: Exported,
 	now: Date,
 	clientId?: string
-): RecordsFile {
+): Promise<RecordsFile> {
+	const own = (document: AnyDocument): boolean =>
+		(document.kind === 'client' && document.id === clientId) ||
+		(document.kind === 'visit' && document.clientId === clientId);
+	const pictures = new Set(
+		documents.flatMap((document) =>
+			document.kind === 'visit' && own(document) ? (document.reading.picture ?? []) : []
+		)
+	);
 	const chosen = clientId
 		? documents.filter(
-				(document) =>
-					(document.kind === 'client' && document.id === clientId) ||
-					(document.kind === 'visit' && document.clientId === clientId)
+				(document) => own(document) || (document.kind === 'picture' && pictures.has(document.id))
 			)
 		: documents;
+	const written = await Promise.all(chosen.map(inFile));
 	return {
 		format: FILE_FORMAT,
 		version: FILE_VERSION,
 		exportedAt: now.toISOString(),
-		documents: [...chosen].sort((p, q) => keyOf(p).localeCompare(keyOf(q)))
+		documents: written.sort((p, q) => keyOf(p).localeCompare(keyOf(q))),
+		...(clientId === undefined && aside.length > 0 ? { aside: [...aside] } : {})
 	};
 }
+
+const inFile = async (document: AnyDocument): Promise<FileDocument> =>
+	document.kind === 'picture' ? { ...document, image: await dataUrlOf(document.image) } : document;
 
 /** What an import would do. Nothing happens until it is accepted. */
 export interface ImportPreview {
@@ -33,6 +52,8 @@ export interface ImportPreview {
 	readonly changed: readonly AnyDocument[];
 	readonly same: readonly AnyDocument[];
 	readonly refused: readonly { readonly what: string; readonly why: string }[];
+	/** Values that could not be read where the file comes from: they would be set aside here too. */
+	readonly aside: readonly SetAside[];
 }
 
 export type ImportOutcome =
@@ -55,9 +76,6 @@ const label = (value: unknown, index: number): string => {
 	const name = value['name'] ?? value['date'] ?? value['id'];
 	return `${typeof value['kind'] === 'string' ? value['kind'] : 'entry'} ${typeof name === 'string' ? name : index + 1}`;
 };
-
-/** One spelling per content: parsing puts the fields in the order of the schema. */
-const canonical = (document: AnyDocument): string => JSON.stringify(anyDocument.parse(document));
 
 /**
  * Reads a file's text and says what it would add, change and refuse. Of two versions of a document
@@ -91,33 +109,24 @@ export function previewImport(text: string, present: readonly AnyDocument[]): Im
 	const refusals: { what: string; why: string }[] = [];
 	const seen = new Set<string>();
 	value['documents'].forEach((entry: unknown, index) => {
-		const migrated = migrate(entry);
-		if (!migrated.ok) {
-			const why =
-				migrated.problem === 'newer' ? 'written by a newer Zelvant' : 'not a document of Zelvant';
-			refusals.push({ what: label(entry, index), why });
+		const read = readDocument(unpacked(entry));
+		if (!read.ok) {
+			refusals.push({ what: label(entry, index), why: read.reason });
 			return;
 		}
-		const parsed = anyDocument.safeParse(migrated.document);
-		if (!parsed.success) {
-			const issue = parsed.error.issues[0];
-			refusals.push({
-				what: label(entry, index),
-				why: `${issue?.path.join('.') ?? ''}: ${issue?.message ?? 'does not fit'}`
-			});
-			return;
+		for (const document of [read.document, ...read.also]) {
+			const key = keyOf(document);
+			if (seen.has(key)) {
+				if (document === read.document)
+					refusals.push({ what: label(entry, index), why: 'stands in the file twice' });
+				continue;
+			}
+			seen.add(key);
+			const mine = here.get(key);
+			if (!mine) added.push(document);
+			else if (equal(mine, document)) same.push(document);
+			else changed.push(document);
 		}
-		const document = parsed.data;
-		const key = keyOf(document);
-		if (seen.has(key)) {
-			refusals.push({ what: label(entry, index), why: 'stands in the file twice' });
-			return;
-		}
-		seen.add(key);
-		const mine = here.get(key);
-		if (!mine) added.push(document);
-		else if (canonical(mine) === canonical(document)) same.push(document);
-		else changed.push(document);
 	});
 	const known = new Set(
 		[...present, ...added].flatMap(({ kind, id }) => (kind === 'client' ? [id] : []))
@@ -133,7 +142,28 @@ export function previewImport(text: string, present: readonly AnyDocument[]): Im
 			added: added.filter((document) => !orphan(document)),
 			changed,
 			same,
-			refused: refusals
+			refused: refusals,
+			aside: asideIn(value['aside'])
 		}
 	};
 }
+
+/** A document of a file as it is stored: its picture is no longer text. */
+function unpacked(entry: unknown): unknown {
+	if (!isRecord(entry) || entry['kind'] !== 'picture') return entry;
+	const { image } = entry;
+	if (typeof image !== 'string') return entry;
+	try {
+		return { ...entry, image: blobOfDataUrl(image) };
+	} catch {
+		// No picture after all; it is refused with the others that do not fit.
+		return entry;
+	}
+}
+
+const asideIn = (value: unknown): SetAside[] =>
+	(Array.isArray(value) ? value : []).flatMap((entry: unknown) =>
+		isRecord(entry) && typeof entry['key'] === 'string' && typeof entry['reason'] === 'string'
+			? [{ key: entry['key'], reason: entry['reason'], value: entry['value'] }]
+			: []
+	);

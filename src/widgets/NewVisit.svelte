@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { useClock } from '../state/clock.svelte';
 	import { goto } from '$app/navigation';
 	import { useRecords } from '../state/records';
 	import Button from '../ui/Button.svelte';
@@ -13,16 +14,22 @@
 		onclose: () => void;
 	}
 	let { open, onclose }: Props = $props();
-	const { library } = useRecords();
+	const { workspace } = useRecords();
+	const clock = useClock();
 	let name = $state('');
 	let fault = $state('');
 	const known = $derived(
-		name.trim() === '' ? [] : findClients([...library.clients.values()], name).slice(0, 4)
+		name.trim() === '' ? [] : findClients([...workspace.clients.values()], name).slice(0, 4)
 	);
 
-	function begin(client: Client) {
-		const visit = beginVisit(client, library.visitsOf(client.id), library.shelf, new Date());
-		library.put(visit);
+	function begin(client: Client, isNew = false) {
+		const { id } = client;
+		const moment = clock.moment();
+		const visit = beginVisit(client, workspace.visitsOf(id), workspace.shelf, moment);
+		workspace.transact(isNew ? 'new client' : 'new visit', (draft) => {
+			if (isNew) draft.put(client);
+			draft.put(visit);
+		});
 		name = '';
 		onclose();
 		void goto(`/visit/${visit.id}/read`);
@@ -33,9 +40,7 @@
 			fault = 'A name is needed, any name you will know again.';
 			return;
 		}
-		const client = newClient(trimmed, new Date());
-		library.put(client);
-		begin(client);
+		begin(newClient(trimmed, clock.now()), true);
 	}
 </script>
 

@@ -14,7 +14,7 @@
 		/** Whether a small copy may be kept, if the person says so. */
 		keepable?: boolean;
 		/** Takes what was read; says what came of it. */
-		ontake: (reading: PictureReading, copy: string | undefined) => string;
+		ontake: (reading: PictureReading, copy: Blob | undefined) => string;
 	}
 	let { action, keepable = false, ontake }: Props = $props();
 	const reader = openPictureReader();
@@ -41,8 +41,8 @@
 		event.preventDefault();
 		pick(event.dataTransfer?.files);
 	}
-	function take() {
-		if (reading) taken = ontake(reading, keep ? reader.copy() : undefined);
+	async function take() {
+		if (reading) taken = ontake(reading, keep ? await reader.copy() : undefined);
 	}
 </script>
 
@@ -107,7 +107,7 @@
 							checked={keep}
 							onchange={(value) => (keep = value)}
 						/>{/if}
-					<Button onclick={take}>{action}</Button>
+					<Button onclick={() => void take()}>{action}</Button>
 					<p class="soft">{taken}</p>
 				{:else}
 					<p class="soft">

@@ -1,11 +1,12 @@
 <script lang="ts">
+	import { useClock } from '../state/clock.svelte';
 	import Strand from '../charts/strand/Strand.svelte';
 	import { formatLevel } from '../core/hair';
 	import { useRecords } from '../state/records';
 	import type { Visit } from '../schema/records';
 	import { openVisit } from '../state/openVisit';
 	import { stationLine, stationState } from './summary';
-	import { formatDay, STATIONS } from '../wording/words';
+	import { formatDay, formatTime, STATIONS } from '../wording/words';
 
 	interface Props {
 		visit: Visit;
@@ -13,9 +14,10 @@
 		dated?: boolean;
 	}
 	let { visit, dated = false }: Props = $props();
+	const clock = useClock();
 	// svelte-ignore state_referenced_locally
 	// Rows are keyed by visit.
-	const session = openVisit(useRecords().library, visit.id);
+	const session = openVisit(useRecords().workspace, clock, visit.id);
 	$effect(() => session.head.findToner());
 	const next = $derived(
 		STATIONS.find(({ id }) => stationState(session, id) === 'needs') ?? STATIONS[6]!
@@ -26,8 +28,8 @@
 	);
 	const since = $derived(
 		visit.status === 'inChair' && visit.chairSince
-			? `since ${new Date(visit.chairSince).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })}`
-			: visit.status === 'waiting' && visit.date > new Date().toISOString().slice(0, 10)
+			? `since ${formatTime(visit.chairSince)}`
+			: visit.status === 'waiting' && visit.date > clock.today
 				? formatDay(visit.date)
 				: visit.colourist
 	);

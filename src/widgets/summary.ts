@@ -1,7 +1,7 @@
 import { describeTone, formatLevel } from '../core/hair';
 import type { Station } from '../schema/records';
 import type { HairView } from '../state/hairView.svelte';
-import type { VisitSession } from '../state/visitState.svelte';
+import type { VisitState } from '../state/visitState.svelte';
 import { labelIn, PRODUCT_OPTIONS } from '../wording/words';
 
 export type StationState = 'done' | 'needs' | 'later';
@@ -9,7 +9,7 @@ export type StationState = 'done' | 'needs' | 'later';
 const ORDER: readonly Station[] = ['read', 'aim', 'lift', 'bowls', 'chair', 'tone', 'sendOff'];
 
 /** Done when it was said so; the first that is not done needs the colourist; the rest come later. */
-export function stationState(session: VisitSession, station: Station): StationState {
+export function stationState(session: VisitState, station: Station): StationState {
 	const { settled } = session.visit;
 	if (settled.includes(station)) return 'done';
 	return ORDER.find((id) => !settled.includes(id)) === station ? 'needs' : 'later';
@@ -26,7 +26,7 @@ const readLine = ({ reading }: HairView): string => {
 };
 
 /** The rail reads as the running formula of the visit: each station's answer in a line. */
-export function stationLine(session: VisitSession, station: Station): string {
+export function stationLine(session: VisitState, station: Station): string {
 	const { visit, plan, head } = session;
 	const { aim, lift } = head;
 	switch (station) {

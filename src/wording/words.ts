@@ -1,3 +1,4 @@
+import { DateFormatter, parseDate } from '@internationalized/date';
 import { AREAS, type AreaName } from '../core/lift';
 import type { Pace, StepKind } from '../core/plan';
 import type { Shelf, Station } from '../schema/records';
@@ -118,9 +119,17 @@ export function formatHours(minutes: number): string {
 	return hours === 0 ? `${rest} min` : `${hours} h ${rest.toString().padStart(2, '0')}`;
 }
 
+/** As the browser is set; outside of one, as the machine is. */
+const navigatorLocale = (): string =>
+	typeof navigator === 'undefined' ? 'en' : navigator.language;
+
 /** An ISO day as people say it: 21 December. */
 export const formatDay = (date: string): string =>
-	new Date(`${date}T12:00:00`).toLocaleDateString([], { day: 'numeric', month: 'long' });
+	new DateFormatter(navigatorLocale(), {
+		day: 'numeric',
+		month: 'long',
+		timeZone: 'UTC'
+	}).format(parseDate(date).toDate('UTC'));
 
 /** Weeks, one or many. */
 export const formatWeeks = (weeks: number): string => `${weeks} week${weeks === 1 ? '' : 's'}`;
@@ -184,3 +193,23 @@ export function timeOf(start: string | undefined, minute: number): string {
 		.toString()
 		.padStart(2, '0')}:${(at % 60).toString().padStart(2, '0')}`;
 }
+
+/** A moment of the day as a clock on the wall shows it where the program runs: 09:05. */
+export const formatTime = (at: Date | string): string =>
+	new Date(at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
+
+/** Minutes and seconds as on a timer: 07:05, 72:40. */
+export function formatTimer(seconds: number): string {
+	const whole = Math.floor(seconds);
+	return `${Math.floor(whole / 60)
+		.toString()
+		.padStart(2, '0')}:${(whole % 60).toString().padStart(2, '0')}`;
+}
+
+/** What was changed, in words, with the areas it was changed on. */
+export const changeWords = (
+	label: string | { readonly what: string; readonly areas: readonly string[] }
+): string =>
+	typeof label === 'string'
+		? label
+		: `${label.what}, ${areaWords(label.areas as readonly AreaName[])}`;

@@ -40,8 +40,8 @@
 		);
 	});
 	const main = $derived(session.head.main.lift);
-	const library = useRecords().library;
-	const series = $derived(seriesOf(library.visits.values(), visit));
+	const workspace = useRecords().workspace;
+	const series = $derived(seriesOf(workspace.visits.values(), visit));
 	/**
 	 * The way out for every likely stalling point. It is a search and the sheet is seldom looked at, so it is
 	 * worked out when somebody prints: on the spot, before the page is laid out.

@@ -128,7 +128,7 @@ describe('cautions', () => {
 });
 
 describe('a patch test', () => {
-	const NOW = '2026-03-02T10:00:00Z';
+	const NOW = '2026-03-02';
 	const set = (date: string, reacted = false) => ({ date, reacted });
 	it('waits two days, holds half a year, and is due then', () => {
 		expect(patchStanding([], NOW)).toEqual({ standing: 'none' });
@@ -151,7 +151,7 @@ describe('a patch test', () => {
 });
 
 describe('a strand test', () => {
-	const NOW = '2026-03-02T10:00:00Z';
+	const NOW = '2026-03-02';
 	const clean = (date: string) => ({ date, result: 'clean' as const });
 	it('holds for the hair as it was when it was tried', () => {
 		expect(strandStanding([], [], NOW).standing).toBe('none');

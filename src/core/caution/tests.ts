@@ -1,12 +1,20 @@
+import { parseDate } from '@internationalized/date';
 import { CAUTION_LIMITS } from './limits';
 
-const HOUR_MS = 3_600_000;
-const DAY_MS = 24 * HOUR_MS;
+const HOURS_PER_DAY = 24;
 const HOURS_PER_MONTH = 730;
+const DAYS_PER_MONTH = HOURS_PER_MONTH / HOURS_PER_DAY;
+
+/** Days from one ISO day to another. */
+const daysBetween = (from: string, to: string): number => parseDate(to).compare(parseDate(from));
+const dayAfter = (day: string, hours: number): string =>
+	parseDate(day)
+		.add({ days: Math.floor(hours / HOURS_PER_DAY) })
+		.toString();
 
 /** A patch test: when it was put on, and whether the skin reacted. */
 export interface PatchTest {
-	/** ISO 8601. */
+	/** ISO day. */
 	readonly date: string;
 	readonly reacted: boolean;
 }
@@ -20,32 +28,29 @@ export type PatchStanding =
 	/** Too long ago. */
 	| { readonly standing: 'due'; readonly hoursAgo: number };
 
-const isoDay = (ms: number): string => new Date(ms).toISOString().slice(0, 10);
-
 /**
- * Where a client stands with patch tests at a moment. A reaction in any of them counts for good: an
+ * Where a client stands with patch tests on a day. A reaction in any of them counts for good: an
  * allergy does not go away. Otherwise the latest decides: readable after 48 hours, valid for six
  * months (usual practice; the maker's directions go first).
- * @param at ISO 8601
+ * @param today ISO day
  */
-export function patchStanding(tests: readonly PatchTest[], at: string): PatchStanding {
+export function patchStanding(tests: readonly PatchTest[], today: string): PatchStanding {
 	if (tests.some(({ reacted }) => reacted)) return { standing: 'reacted' };
 	const last = [...tests].sort((p, q) => q.date.localeCompare(p.date))[0];
 	if (!last) return { standing: 'none' };
-	const set = Date.parse(last.date);
-	const hoursAgo = Math.max(0, (Date.parse(at) - set) / HOUR_MS);
+	const hoursAgo = Math.max(0, daysBetween(last.date, today) * HOURS_PER_DAY);
 	const { patchHours, patchMonths } = CAUTION_LIMITS;
 	if (hoursAgo < patchHours) {
-		return { standing: 'waiting', hoursAgo, readableOn: isoDay(set + patchHours * HOUR_MS) };
+		return { standing: 'waiting', hoursAgo, readableOn: dayAfter(last.date, patchHours) };
 	}
 	const valid = patchMonths * HOURS_PER_MONTH;
 	if (hoursAgo > valid) return { standing: 'due', hoursAgo };
-	return { standing: 'valid', hoursAgo, validUntil: isoDay(set + valid * HOUR_MS) };
+	return { standing: 'valid', hoursAgo, validUntil: dayAfter(last.date, valid) };
 }
 
 /** A strand tried ahead of the head. */
 export interface StrandTest {
-	/** ISO 8601. */
+	/** ISO day. */
 	readonly date: string;
 	readonly result: 'pending' | 'clean' | 'reacted';
 }
@@ -58,23 +63,23 @@ export type StrandStanding =
 	| { readonly standing: 'due'; readonly monthsAgo: number };
 
 /**
- * Where hair stands with strand tests at a moment. The latest decides. A clean one holds for the hair as
+ * Where hair stands with strand tests on a day. The latest decides. A clean one holds for the hair as
  * it was: anything put on it since, or half a year of living, asks for another. One that reacted keeps
  * its word until hair that was there then has been cut off, which only a person can say.
  * @param changedOn ISO dates on which colour, lightener, perm or henna went on this hair
- * @param at ISO 8601
+ * @param today ISO day
  */
 export function strandStanding(
 	tests: readonly StrandTest[],
 	changedOn: readonly string[],
-	at: string
+	today: string
 ): StrandStanding {
 	const last = [...tests].sort((p, q) => q.date.localeCompare(p.date))[0];
 	if (!last) return { standing: 'none' };
 	if (last.result !== 'clean') return { standing: last.result };
 	const since = changedOn.filter((date) => date > last.date).sort()[0];
 	if (since !== undefined) return { standing: 'outdated', by: since };
-	const monthsAgo = (Date.parse(at) - Date.parse(last.date)) / DAY_MS / 30.4;
+	const monthsAgo = daysBetween(last.date, today) / DAYS_PER_MONTH;
 	if (monthsAgo > CAUTION_LIMITS.strandMonths) return { standing: 'due', monthsAgo };
 	return { standing: 'clean' };
 }

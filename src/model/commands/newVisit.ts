@@ -1,3 +1,4 @@
+import { weeksBetween, type Day, type Moment } from '../time';
 import { exceptions, readingOf } from '../visit/exceptions';
 import { stamp } from '../identity';
 import { GROWTH_CM_PER_MONTH, WEEKS_PER_MONTH } from '../../core/hair';
@@ -69,11 +70,11 @@ export const plainAim = (): Aim => ({
  * What the next visit starts from: where the last one lightened, the hair is as it was left; since
  * then it has grown.
  */
-export function nextReading(last: Visit, now: Date): Reading {
+export function nextReading(last: Visit, day: Day): Reading {
 	const { reading, result } = last;
 	const worked = workedOn(last);
 	if (result.recordedAt === undefined || result.level === undefined) return reading;
-	const weeks = (now.getTime() - new Date(last.date).getTime()) / (7 * 24 * 3_600_000);
+	const weeks = weeksBetween(last.date, day);
 	const grown = Math.round((reading.growthCmPerMonth * weeks * 10) / WEEKS_PER_MONTH) / 10;
 	const level = result.level;
 	const left = (zone: ZoneReading, covered: boolean): ZoneReading =>
@@ -152,17 +153,22 @@ export function carriedBowls({ bowls }: Visit): Visit['bowls'] {
 }
 
 /** A visit with nothing settled yet. The gentle pace is the default: 20 vol, foil, an hour's course. */
-export function newVisit(clientId: string, now: Date, colourist = '', last?: Visit): Visit {
+export function newVisit(
+	clientId: string,
+	{ at: now, day }: Moment,
+	colourist = '',
+	last?: Visit
+): Visit {
 	return {
 		...stamp(now),
 		kind: 'visit',
 		clientId,
 		colourist,
-		date: now.toISOString().slice(0, 10),
+		date: day,
 		status: 'inChair',
 		chairSince: now.toISOString(),
 		settled: [],
-		reading: last ? nextReading(last, now) : plainReading(),
+		reading: last ? nextReading(last, day) : plainReading(),
 		aim: last ? last.aim : plainAim(),
 		lift: {
 			product: 'powder',
@@ -204,10 +210,10 @@ export function beginVisit(
 	client: Pick<Client, 'id'>,
 	visits: readonly Visit[],
 	shelf: Shelf | undefined,
-	now: Date
+	moment: Moment
 ): Visit {
 	const last = visits.find(({ result }) => result.recordedAt !== undefined);
-	const visit = newVisit(client.id, now, last?.colourist ?? '', last);
+	const visit = newVisit(client.id, moment, last?.colourist ?? '', last);
 	const line = shelf?.lines[0];
 	return line
 		? {

@@ -1,3 +1,4 @@
+import { momentIn } from '../time';
 import { convertIcsCalendar } from 'ts-ics';
 import { describe, expect, it } from 'vitest';
 import { calendarOf } from '../../store/calendar';
@@ -6,7 +7,9 @@ import { earliestDay, makeSeries, moveInSeries, nextFromRecord, seriesOf } from 
 import { visit as visitSchema, type Visit } from '../../schema/records';
 
 const NOW = new Date('2026-03-02T10:00:00Z');
-const today = demoDocuments(NOW).find(({ id }) => id === 'hesper-oake-today') as Visit;
+const today = demoDocuments(momentIn(NOW, 'Etc/UTC')).find(
+	({ id }) => id === 'hesper-oake-today'
+) as Visit;
 const { before, lift, after } = today;
 const day = { before, lift, after };
 const made = makeSeries(

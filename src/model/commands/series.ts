@@ -1,3 +1,4 @@
+import { dayAfter, DAYS_PER_WEEK, daysBetween } from '../time';
 import type { Visit } from '../../schema/records';
 import { newId } from '../identity';
 import { carriedBowls, nextReading } from './newVisit';
@@ -9,15 +10,6 @@ export interface SeriesVisit {
 	readonly day: Pick<Visit, 'before' | 'lift' | 'after'>;
 	readonly level: number;
 }
-
-const DAY_MS = 24 * 3_600_000;
-
-/** An ISO day so many days later. */
-export const dayAfter = (date: string, days: number): string =>
-	new Date(Date.parse(date) + days * DAY_MS).toISOString().slice(0, 10);
-
-const daysBetween = (from: string, to: string): number =>
-	Math.round((Date.parse(to) - Date.parse(from)) / DAY_MS);
 
 /**
  * Makes the visits of a plan. The first is the visit that is being planned, changed; each later one waits
@@ -35,7 +27,7 @@ export function makeSeries(first: Visit, planned: readonly SeriesVisit[], now: D
 			made.push({ ...first, ...day, series, updatedAt: now.toISOString() });
 			continue;
 		}
-		const date = dayAfter(first.date, week * 7);
+		const date = dayAfter(first.date, week * DAYS_PER_WEEK);
 		const left = planned[i - 1]!.level;
 		made.push({
 			...first,
@@ -47,7 +39,7 @@ export function makeSeries(first: Visit, planned: readonly SeriesVisit[], now: D
 			status: 'waiting',
 			settled: [],
 			series,
-			reading: nextReading(asLeft(last, left), new Date(date)),
+			reading: nextReading(asLeft(last, left), date),
 			bowls: carriedBowls(first),
 			run: { elapsedSeconds: 0, notes: [] },
 			tone: { ...first.tone, choice: 'open', parts: [] },
@@ -112,5 +104,5 @@ export function nextFromRecord(visits: Iterable<Visit>, recorded: Visit): Visit 
 		({ series }) => series!.number === recorded.series!.number + 1
 	);
 	if (!next || next.status !== 'waiting' || next.settled.length > 0) return undefined;
-	return { ...next, reading: nextReading(recorded, new Date(next.date)) };
+	return { ...next, reading: nextReading(recorded, next.date) };
 }

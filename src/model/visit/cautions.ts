@@ -1,3 +1,4 @@
+import { dayAfter, DAYS_PER_WEEK, type Day } from '../time';
 import {
 	checkCautions,
 	patchStanding,
@@ -15,8 +16,6 @@ import type { LiftAnswer } from './lift';
 import { daySteps } from './day';
 import { conditionOf, zonesOf } from './hair';
 
-const HOUR_MS = 3_600_000;
-
 /** A caution with what was said about it. */
 export interface StandingCaution extends Caution {
 	/** The reason with which it was passed. */
@@ -25,24 +24,23 @@ export interface StandingCaution extends Caution {
 
 /** Weeks for which copper from a pool is looked for in hair. */
 const POOL_WEEKS = 26;
-const WEEK_MS = 168 * HOUR_MS;
 
 /** What the water has left in this hair: the tap at home, or else the pool. */
-function mineralsIn({ water, history }: Reading, today: Date): Minerals | undefined {
+function mineralsIn({ water, history }: Reading, today: Day): Minerals | undefined {
 	if (water !== 'soft') return water;
-	const since = today.getTime() - POOL_WEEKS * WEEK_MS;
-	const swims = history.some(({ kind, date }) => kind === 'swimming' && Date.parse(date) >= since);
+	const since = dayAfter(today, -POOL_WEEKS * DAYS_PER_WEEK);
+	const swims = history.some(({ kind, date }) => kind === 'swimming' && date >= since);
 	return swims ? 'pool' : undefined;
 }
 
 /** Where this hair stands with strand tests on a day. */
-export const strandTestOf = (reading: Reading, today: Date): StrandStanding =>
+export const strandTestOf = (reading: Reading, today: Day): StrandStanding =>
 	strandStanding(
 		reading.strandTests,
 		reading.history
 			.filter(({ kind }) => kind !== 'cut' && kind !== 'swimming')
 			.map(({ date }) => date),
-		today.toISOString()
+		today
 	);
 
 /** What the cautions of a visit rest on beside its own document. */
@@ -54,7 +52,7 @@ export interface CautionGrounds {
 	readonly ceilings: Ceilings | undefined;
 	limitOf(product: LiftPlan['product']): number;
 	readonly tonerVolume: number | undefined;
-	readonly today: Date;
+	readonly today: Day;
 }
 
 /** The cautions of a visit as it stands: of every application of the day, each told once. */
@@ -81,7 +79,7 @@ function factsOf(visit: Visit, plan: LiftPlan, grounds: CautionGrounds): Facts {
 			? reading.regrowthCm
 			: undefined;
 	return {
-		patchTest: patchStanding(client?.patchTests ?? [], today.toISOString()),
+		patchTest: patchStanding(client?.patchTests ?? [], today),
 		strandTest: strandTestOf(reading, today),
 		sensitivities: client?.sensitivities ?? [],
 		henna: reading.henna,

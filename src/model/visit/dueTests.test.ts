@@ -1,16 +1,18 @@
+import { momentIn } from '../time';
 import { describe, expect, it } from 'vitest';
 import { newClient, newVisit } from '../commands/newVisit';
 import type { Client, Visit } from '../../schema/records';
 import { dueWords } from '../../wording/tests';
 import { dueTests } from './dueTests';
 
-const NOW = new Date('2026-03-02T10:00:00Z');
+const MOMENT = momentIn(new Date('2026-03-02T10:00:00Z'), 'Etc/UTC');
+const NOW = MOMENT.at;
 
 function due(client: Partial<Client>, reading: Partial<Visit['reading']>, rest?: Partial<Visit>) {
 	const whole = { ...newClient('Ruta Semmel', NOW), ...client };
-	const plain = newVisit(whole.id, NOW);
+	const plain = newVisit(whole.id, MOMENT);
 	const visit = { ...plain, ...rest, reading: { ...plain.reading, ...reading } };
-	return dueTests([visit], () => whole, NOW).map((test) => [dueWords(test), test.stops]);
+	return dueTests([visit], () => whole, MOMENT.day).map((test) => [dueWords(test), test.stops]);
 }
 const VALID = { patchTests: [{ date: '2026-02-01', reacted: false }] };
 const strand = (date: string, result: 'pending' | 'clean' | 'reacted') => ({

@@ -1,10 +1,11 @@
+import type { Day } from '../time';
 import { patchStanding, type PatchStanding, type StrandStanding } from '../../core/caution';
 import type { Client, Visit } from '../../schema/records';
 import { strandTestOf } from './cautions';
 
 /** Where a client stands with patch tests on a day. */
-export const patchTestOf = (client: Client | undefined, now: Date): PatchStanding =>
-	patchStanding(client?.patchTests ?? [], now.toISOString());
+export const patchTestOf = (client: Client | undefined, today: Day): PatchStanding =>
+	patchStanding(client?.patchTests ?? [], today);
 
 /** A test that somebody should make, read or repeat. */
 export type DueTest = {
@@ -21,15 +22,15 @@ export type DueTest = {
 export function dueTests(
 	visits: readonly Visit[],
 	clientOf: (id: string) => Client | undefined,
-	now: Date
+	today: Day
 ): DueTest[] {
 	return visits.flatMap((visit): DueTest[] => {
 		if (visit.status === 'done') return [];
 		const client = clientOf(visit.clientId);
 		const due = { visitId: visit.id, client };
 		const { reading } = visit;
-		const patch = patchTestOf(client, now);
-		const strand = strandTestOf(reading, now);
+		const patch = patchTestOf(client, today);
+		const strand = strandTestOf(reading, today);
 		const unknown = reading.henna || reading.metallicSalts;
 		const strandDue = unknown
 			? strand.standing !== 'clean'

@@ -1,3 +1,4 @@
+import { momentIn } from '../time';
 import { describe, expect, it } from 'vitest';
 import { levelOfFibre } from '../../core/lift';
 import { nextReading, newVisit, plainReading } from '../commands/newVisit';
@@ -101,12 +102,12 @@ describe('a history beside the reading', () => {
 		expect(placeOf(4, 100)).toBeGreaterThan(placeOf(8, 100));
 	});
 	it('grows by each recorded visit', () => {
-		const visit = newVisit('c', new Date(`${TODAY}T10:00:00Z`));
+		const visit = newVisit('c', momentIn(new Date(`${TODAY}T10:00:00Z`), 'Etc/UTC'));
 		const done = {
 			...visit,
 			result: { ...visit.result, level: 9, recordedAt: `${TODAY}T12:00:00Z` }
 		};
-		const next = nextReading(done, new Date('2026-05-04T10:00:00Z'));
+		const next = nextReading(done, '2026-05-04');
 		expect(next.history).toMatchObject([
 			{ kind: 'lightening', toLevel: 9, onto: 'all', date: TODAY }
 		]);

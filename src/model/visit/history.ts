@@ -1,3 +1,4 @@
+import { dayAfter, DAYS_PER_WEEK, weeksBetween } from '../time';
 import {
 	eventsAt,
 	levelOfFibre,
@@ -10,15 +11,13 @@ import { newId } from '../identity';
 import type { HistoryEntry, Reading, ZoneName, ZoneReading } from '../../schema/records';
 import { ZONES, zonesOf, type ZoneStart } from './hair';
 
-const WEEK_MS = 7 * 24 * 3_600_000;
-
 /** Weeks between an entry and the visit, never negative. */
 export const weeksBefore = (date: string, visitDate: string): number =>
-	Math.max(0, (Date.parse(visitDate) - Date.parse(date)) / WEEK_MS);
+	Math.max(0, weeksBetween(date, visitDate));
 
 /** The day some weeks before a visit. */
 export const dayBefore = (visitDate: string, weeks: number): string =>
-	new Date(Date.parse(visitDate) - weeks * WEEK_MS).toISOString().slice(0, 10);
+	dayAfter(visitDate, -Math.round(weeks * DAYS_PER_WEEK));
 
 /** An entry as the core tells it; what swimming leaves, the cautions speak of. */
 function eventOf(entry: HistoryEntry, visitDate: string): HistoryEvent[] {

@@ -1,3 +1,4 @@
+import { momentIn } from '../time';
 import { describe, expect, it } from 'vitest';
 import { predictLift } from '../../core/lift';
 import { newVisit } from '../commands/newVisit';
@@ -10,7 +11,7 @@ const NOW = new Date('2026-03-02T10:00:00Z');
 
 /** A recorded visit of a head that lifts at some share of the typical rate. */
 function recorded(date: string, factor: number, minutes = [15, 30, 40]): Visit {
-	const visit = newVisit('c', NOW);
+	const visit = newVisit('c', momentIn(NOW, 'Etc/UTC'));
 	const zone = zonesOf(visit.reading).find(({ name }) => name === 'lengths')!;
 	const head = { naturalLevel: 5, texture: 'medium', personal: factor } as const;
 	const notes = minutes.map((minute, i) => ({
@@ -56,7 +57,7 @@ describe('what past visits taught', () => {
 			['2025-12-01', '2026-01-01', '2026-02-01'].map((date) => recorded(date, 0.75)),
 			'2026-03-02'
 		);
-		const { reading, lift } = newVisit('c', NOW);
+		const { reading, lift } = newVisit('c', momentIn(NOW, 'Etc/UTC'));
 		const zone = zonesOf(reading)[1]!;
 		const typical = liftAnswer(subjectOf(reading), lift, zone);
 		const known = liftAnswer(subjectOf(reading, learned), lift, zone);

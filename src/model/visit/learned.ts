@@ -1,3 +1,4 @@
+import { yearsBetween } from '../time';
 import {
 	factorOf,
 	fadePersonal,
@@ -11,8 +12,6 @@ import { levelOfFibre, predictLift, type HeadFactors } from '../../core/lift';
 import type { Visit } from '../../schema/records';
 import { conditionOf, zonesOf } from './hair';
 import { applicationOn, type Learned } from './lift';
-
-const YEAR_MS = 365.25 * 24 * 3_600_000;
 
 /** Levels seen at the chair of a visit, each with what the model says of it for any factor. */
 function observationsOf({ reading, before, lift, run }: Visit): Observation[] {
@@ -71,4 +70,4 @@ export function learnedFrom(visits: readonly Visit[], day: string): Learned {
 }
 
 const fadedOver = (personal: Personal, from: string, to: string): Personal =>
-	fadePersonal(personal, (Date.parse(to) - Date.parse(from)) / YEAR_MS);
+	fadePersonal(personal, yearsBetween(from, to));

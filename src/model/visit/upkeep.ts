@@ -1,3 +1,4 @@
+import { dayAfter, DAYS_PER_WEEK } from '../time';
 import { levelOf, hexOf, rgbOf, type Lab, type Rgb } from '../../core/colour';
 import { describeTone } from '../../core/hair';
 import { freshenWeek, priceRange, RETURN_WEEKS_BY_KIND, type AimJudgement } from '../../core/plan';
@@ -43,18 +44,13 @@ export function freshenIn(strands: AimStrands, washesPerWeek: number): number | 
 	return weeks[0]!.left > 0 ? freshenWeek(weeks) : undefined;
 }
 
-const WEEK_MS = 7 * 24 * 3_600_000;
-
-const dayAfter = (date: string, weeks: number): Date =>
-	new Date(Date.parse(date) + weeks * WEEK_MS);
-
 /** When to come back, as weeks and as days. */
 export function returnDates({ aim, date }: Visit, finishWeek: number) {
 	const weeks = RETURN_WEEKS_BY_KIND[aim.kind];
 	return {
 		weeks,
-		from: dayAfter(date, finishWeek + weeks.from),
-		to: dayAfter(date, finishWeek + weeks.to)
+		from: dayAfter(date, (finishWeek + weeks.from) * DAYS_PER_WEEK),
+		to: dayAfter(date, (finishWeek + weeks.to) * DAYS_PER_WEEK)
 	};
 }
 

@@ -1,6 +1,5 @@
 import {
 	AREA_SHARE,
-	blendDeveloper,
 	DENSITY_GRAMS,
 	mixtureGrams,
 	planBowls,

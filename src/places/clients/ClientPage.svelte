@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { removeClient } from '../../model/commands/remove';
+	import { useClock } from '../../state/clock.svelte';
 	import { goto } from '$app/navigation';
 	import { toast } from 'svelte-sonner';
 	import { useRecords } from '../../state/records';
@@ -17,44 +19,41 @@
 		id: string;
 	}
 	let { id }: Props = $props();
-	const { library } = useRecords();
+	const { workspace } = useRecords();
+	const clock = useClock();
 	// The page is shown while the client is in the records.
-	const client = $derived(library.clients.get(id)!);
-	const visits = $derived(library.visitsOf(client.id));
+	const client = $derived(workspace.clients.get(id)!);
+	const visits = $derived(workspace.visitsOf(client.id));
 	/** Each row works out a whole visit, so a long history is shown in parts. */
 	const PAGE = 12;
 	let shown = $state(PAGE);
 
 	const put = (change: Partial<Client>) =>
-		library.put({ ...client, ...change, updatedAt: new Date().toISOString() });
+		workspace.transact(`client ${Object.keys(change).join(', ')}`, (draft) =>
+			Object.assign(draft.client(id), change)
+		);
 
 	function begin() {
-		const visit = beginVisit(client, library.visitsOf(client.id), library.shelf, new Date());
-		library.put(visit);
+		const visit = beginVisit(client, visits, workspace.shelf, clock.moment());
+		workspace.transact('new visit', (draft) => draft.put(visit));
 		void goto(`/visit/${visit.id}/read`);
 	}
 	async function remove() {
-		const documents = [client, ...visits];
+		const { name } = client;
+		const own = visits;
 		await goto('/clients');
-		for (const document of documents) await library.remove(document);
-		toast(
-			`${client.name} and ${documents.length - 1} visit${documents.length === 2 ? '' : 's'} removed.`,
-			{
-				duration: 20_000,
-				action: {
-					label: 'Undo',
-					onClick: () => documents.forEach((document) => library.put(document))
-				}
-			}
-		);
+		const step = workspace.transact(`${name} removed`, (draft) => removeClient(draft, { id }, own));
+		toast(`${name} and ${own.length} visit${own.length === 1 ? '' : 's'} removed.`, {
+			duration: 20_000,
+			action: { label: 'Undo', onClick: () => workspace.undo(step) }
+		});
 	}
+	const save = async () =>
+		downloadRecords(await exportRecords(workspace, clock.now(), id), client.name);
 </script>
 
 <PlaceHead title={client.name}>
-	<Button
-		onclick={() => downloadRecords(exportRecords(library.all, new Date(), client.id), client.name)}
-		>Export</Button
-	>
+	<Button onclick={() => void save()}>Export</Button>
 	<Button onclick={() => void remove()}>Remove</Button>
 	<Button primary onclick={begin}>New visit</Button>
 </PlaceHead>

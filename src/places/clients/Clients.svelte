@@ -6,20 +6,20 @@
 	import PlaceHead from '../../widgets/PlaceHead.svelte';
 	import { findClients } from '../../model/findClients';
 
-	const { library } = useRecords();
+	const { workspace } = useRecords();
 	const PAGE = 60;
 	let query = $state('');
 	let shown = $state(PAGE);
 	let starting = $state(false);
 	let box: HTMLInputElement;
-	const all = $derived([...library.clients.values()]);
+	const all = $derived([...workspace.clients.values()]);
 	const found = $derived(findClients(all, query));
 
 	$effect(() => {
 		if (page.url.searchParams.has('search')) box.focus();
 	});
 	const lastLine = (id: string) => {
-		const visit = library.visitsOf(id)[0];
+		const visit = workspace.visitsOf(id)[0];
 		if (!visit) return 'no visit yet';
 		return `${visit.date}, ${visit.aim.level} ${visit.aim.direction}${visit.result.recordedAt ? '' : ', open'}`;
 	};

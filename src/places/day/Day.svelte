@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { noonOf } from '../../model/time';
+	import { useClock } from '../../state/clock.svelte';
 	import { useRecords } from '../../state/records';
 	import Button from '../../ui/Button.svelte';
 	import { goto } from '$app/navigation';
@@ -9,10 +11,13 @@
 	import NewVisit from '../../widgets/NewVisit.svelte';
 	import { loadDemo } from '../../store/open';
 
-	const { library, workspace } = useRecords();
-	const today = new Date().toISOString().slice(0, 10);
+	const { workspace, salon } = useRecords();
+	const clock = useClock();
+	// A page that is left open turns over at midnight.
+	$effect(clock.run);
+	const today = $derived(clock.today);
 	const visits = $derived(
-		[...library.visits.values()].toSorted((p, q) => p.createdAt.localeCompare(q.createdAt))
+		[...workspace.visits.values()].toSorted((p, q) => p.createdAt.localeCompare(q.createdAt))
 	);
 	const inChair = $derived(visits.filter(({ status }) => status === 'inChair'));
 	const waiting = $derived(
@@ -24,11 +29,13 @@
 			.toSorted((p, q) => p.date.localeCompare(q.date))
 	);
 	const done = $derived(visits.filter(({ status, date }) => status === 'done' && date === today));
-	const date = new Date().toLocaleDateString([], {
-		weekday: 'long',
-		day: 'numeric',
-		month: 'long'
-	});
+	const date = $derived(
+		noonOf(today).toLocaleDateString([], {
+			weekday: 'long',
+			day: 'numeric',
+			month: 'long'
+		})
+	);
 	const groups = $derived(
 		[
 			{ name: 'In the chair', list: inChair },
@@ -42,7 +49,7 @@
 	let shown = $state(PAGE);
 	let starting = $state(false);
 	const due = $derived(
-		dueTests([...inChair, ...waiting], (id) => library.clients.get(id), new Date())
+		dueTests([...inChair, ...waiting], (id) => workspace.clients.get(id), today)
 	);
 	const DUE_SHOWN = 12;
 </script>
@@ -61,10 +68,10 @@
 		<p>The day shows who is in the chair and who waits. Begin with a client: a name is enough.</p>
 		<div class="acts">
 			<Button onclick={() => (starting = true)}>New visit</Button>
-			{#if workspace === 'own'}
+			{#if salon === 'own'}
 				<Button onclick={() => void goto('/demo')}>Look at the demo first</Button>
 			{:else}
-				<Button onclick={() => void loadDemo(library, new Date())}>Load the demo again</Button>
+				<Button onclick={() => loadDemo(workspace, clock.moment())}>Load the demo again</Button>
 			{/if}
 		</div>
 	</div>

@@ -1,8 +1,9 @@
 <script lang="ts">
+	import { useClock } from '../../state/clock.svelte';
 	import { setMode, userPrefersMode } from 'mode-watcher';
 	import { toast } from 'svelte-sonner';
 	import { useRecords } from '../../state/records';
-	import { chooseWorkspace, loadDemo } from '../../store/open';
+	import { chooseSalon, loadDemo, replaceAll } from '../../store/open';
 	import { plainShelf } from '../../store/demo/shelf';
 	import {
 		exportRecords,
@@ -10,13 +11,13 @@
 		previewImport,
 		type ImportOutcome
 	} from '../../store/transfer';
-	import type { AnyDocument } from '../../schema/records';
 	import Button from '../../ui/Button.svelte';
 	import Choice from '../../ui/Choice.svelte';
 	import { downloadRecords } from '../../widgets/downloadRecords';
 	import ImportPreviewList from './ImportPreviewList.svelte';
 
-	const { library, workspace } = useRecords();
+	const { workspace, salon } = useRecords();
+	const clock = useClock();
 	let outcome = $state.raw<ImportOutcome | undefined>(undefined);
 	let fileName = $state('');
 	let picker: HTMLInputElement;
@@ -37,49 +38,41 @@
 						message:
 							'This file is over 50 MB, far more than any salon’s records. Nothing was changed.'
 					}
-				: previewImport(await file.text(), library.all);
+				: previewImport(await file.text(), workspace.all);
 		picker.value = '';
 	}
 	async function accept() {
 		if (!outcome?.ok) return;
-		const { added, changed } = outcome.preview;
-		const before = library.all.filter((document) =>
-			changed.some(({ id, kind }) => id === document.id && kind === document.kind)
-		);
-		for (const document of [...added, ...changed]) library.put(document);
-		await library.flush();
+		const { added, changed, aside } = outcome.preview;
+		const step = workspace.transact('import', (draft) => {
+			for (const document of [...added, ...changed]) draft.put(document);
+		});
+		await workspace.putAside(aside).catch(() => undefined);
+		await workspace.flush();
 		outcome = undefined;
-		if (library.saveState.status === 'failed') return;
-		toast(`${added.length} added, ${changed.length} changed.`, {
+		// While it is not saved, the line at the top says so.
+		const words = `${added.length} added, ${changed.length} changed`;
+		toast(workspace.saveState.status === 'failed' ? `${words}, not saved yet.` : `${words}.`, {
 			duration: 20_000,
-			action: {
-				label: 'Undo',
-				onClick: () => {
-					for (const document of added) void library.remove(document);
-					before.forEach((document) => library.put(document));
-				}
-			}
+			action: { label: 'Undo', onClick: () => workspace.undo(step) }
 		});
 	}
-	async function replace(documents: AnyDocument[], words: string) {
-		const before = library.all;
-		await library.replaceAll(documents);
+	function offerUndo(step: string | undefined, words: string) {
 		toast(words, {
 			duration: 20_000,
-			action: { label: 'Undo', onClick: () => void library.replaceAll(before) }
+			action: { label: 'Undo', onClick: () => workspace.undo(step) }
 		});
 	}
-	async function reloadDemo() {
-		const before = library.all;
-		await loadDemo(library, new Date());
-		toast('The demo is as it was.', {
-			duration: 20_000,
-			action: { label: 'Undo', onClick: () => void library.replaceAll(before) }
-		});
-	}
-	function open(next: typeof workspace) {
-		void library.flush().then(() => {
-			chooseWorkspace(next);
+	const reloadDemo = () => offerUndo(loadDemo(workspace, clock.moment()), 'The demo is as it was.');
+	const clearDemo = () =>
+		offerUndo(
+			replaceAll(workspace, 'demo cleared', [plainShelf(clock.now())]),
+			'The demo is cleared.'
+		);
+	const save = async () => downloadRecords(await exportRecords(workspace, clock.now()), 'zelvant');
+	function open(next: typeof salon) {
+		void workspace.flush().then(() => {
+			chooseSalon(next);
 			location.assign('/');
 		});
 	}
@@ -94,11 +87,7 @@
 <section>
 	<h2>Files</h2>
 	<div class="acts">
-		<Button
-			primary
-			onclick={() => downloadRecords(exportRecords(library.all, new Date()), 'zelvant')}
-			>Export everything</Button
-		>
+		<Button primary onclick={() => void save()}>Export everything</Button>
 		<Button onclick={() => picker.click()}>Import a file</Button>
 		<input
 			bind:this={picker}
@@ -122,18 +111,24 @@
 	{/if}
 </section>
 
+{#if workspace.kept !== undefined}
+	<p class="soft">
+		{workspace.kept
+			? 'This browser keeps the records for good: it will not clear them to make space.'
+			: 'This browser may clear the records when the device runs out of space: export them regularly.'}
+	</p>
+{/if}
+
 <section>
-	<h2>{workspace === 'demo' ? 'You are in the demo' : 'Demo'}</h2>
+	<h2>{salon === 'demo' ? 'You are in the demo' : 'Demo'}</h2>
 	<p class="soft">
 		The demo salon lives beside your own records, in a store of its own; the two never mix.
 	</p>
 	<div class="acts">
-		{#if workspace === 'demo'}
+		{#if salon === 'demo'}
 			<Button onclick={() => open('own')}>Open my own records</Button>
-			<Button onclick={() => void reloadDemo()}>Load the demo afresh</Button>
-			<Button onclick={() => void replace([plainShelf(new Date())], 'The demo is cleared.')}
-				>Clear the demo</Button
-			>
+			<Button onclick={reloadDemo}>Load the demo afresh</Button>
+			<Button onclick={clearDemo}>Clear the demo</Button>
 		{:else}
 			<Button onclick={() => open('demo')}>Open the demo</Button>
 		{/if}
@@ -151,12 +146,14 @@
 	/>
 </section>
 
-{#if library.aside.length > 0}
+{#if workspace.aside.length > 0}
 	<section>
 		<h2>Set aside</h2>
-		<p class="soft">These could not be read. They are kept as they are.</p>
+		<p class="soft">
+			These could not be read. They are kept as they are, and exported with the rest.
+		</p>
 		<ul>
-			{#each library.aside as entry (entry.key)}
+			{#each workspace.aside as entry (entry.key)}
 				<li><b>{entry.key}</b>: {entry.reason}</li>
 			{/each}
 		</ul>

@@ -2,7 +2,6 @@
 	import { toast } from 'svelte-sonner';
 	import { useRecords } from '../../state/records';
 	import { newId } from '../../model/identity';
-	import { revise } from '../../model/commands/revise';
 	import type { Shelf } from '../../schema/records';
 	import Button from '../../ui/Button.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
@@ -11,14 +10,13 @@
 	import SalonWays from './SalonWays.svelte';
 	import PlaceHead from '../../widgets/PlaceHead.svelte';
 
-	const { library } = useRecords();
-	const shelf = $derived(library.shelf);
+	const { workspace } = useRecords();
+	const shelf = $derived(workspace.shelf);
 	const stock = $derived((shelf?.developers ?? []).toSorted((a, b) => a - b));
 	let volume = $state<number | undefined>(undefined);
 
-	function change(recipe: (draft: Shelf) => unknown) {
-		if (shelf) library.put(revise(shelf, recipe, new Date()));
-	}
+	const change = (recipe: (draft: Shelf) => unknown, label = 'shelf'): string | undefined =>
+		shelf && workspace.transact(label, (draft) => recipe(draft.shelf(shelf.id)));
 	const COSTS = [
 		{ key: 'lightener', label: '100 g of lightener' },
 		{ key: 'developer', label: '100 g of developer' },
@@ -53,15 +51,14 @@
 		});
 	}
 	function removeLine(id: string) {
-		const before = shelf;
 		const name = shelf?.lines.find((line) => line.id === id)?.name ?? 'Line';
-		change((draft) => (draft.lines = draft.lines.filter((line) => line.id !== id)));
+		const step = change(
+			(draft) => (draft.lines = draft.lines.filter((line) => line.id !== id)),
+			`${name} removed`
+		);
 		toast(`${name} removed.`, {
 			duration: 20_000,
-			action: {
-				label: 'Undo',
-				onClick: () => before && library.put({ ...before, updatedAt: new Date().toISOString() })
-			}
+			action: { label: 'Undo', onClick: () => workspace.undo(step) }
 		});
 	}
 </script>

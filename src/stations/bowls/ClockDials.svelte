@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { useClock } from '../../state/clock.svelte';
 	import type { Staging } from '../../core/work';
 	import { calendarOfTimes } from '../../store/calendar';
 	import Button from '../../ui/Button.svelte';
@@ -19,6 +20,7 @@
 	}
 	let { staging, late }: Props = $props();
 	const session = useVisit();
+	const wall = useClock();
 	const bowls = $derived(session.visit.bowls);
 	const start = $derived(startOf(session.visit));
 	const clock = $derived(session.bowls.clock);
@@ -62,7 +64,7 @@
 				title: `${name}: ${clockItemWords(item, nameOf, kindOf)}`,
 				text: item.who
 			})),
-			new Date()
+			wall.now()
 		);
 		downloadText(fileName(name, date, 'ics'), 'text/calendar', text);
 	}

@@ -1,8 +1,9 @@
 <script lang="ts">
+	import { useClock } from '../../state/clock.svelte';
 	import ClockChart from '../../charts/clock/ClockChart.svelte';
 	import type { ClockItem, Staging } from '../../core/work';
 	import TextButton from '../../ui/TextButton.svelte';
-	import { elapsedSeconds, Ticker } from '../../state/runClock.svelte';
+	import { RunTimer } from '../../state/runTimer.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import { clockItemWords, clockSubjectWords, sectionNamer } from '../../wording/bowls';
 	import { clockRows } from './clockRows';
@@ -27,10 +28,11 @@
 	const about = $derived((item: ClockItem) => clockSubjectWords(item, nameOf, kindOf));
 	const rows = $derived(clockRows(clock, shown, about));
 	const before = $derived(late && clockRows(session.bowls.clockOf(staging), staging, about));
-	const ticker = new Ticker();
-	$effect(() => (session.visit.run.runningSince ? ticker.run() : undefined));
+	const wall = useClock();
+	const timer = new RunTimer(wall);
+	$effect(() => (session.visit.run.runningSince ? wall.run() : undefined));
 	const now = $derived(
-		session.visit.run.startedAt ? elapsedSeconds(session.visit.run, ticker.now) / 60 : undefined
+		session.visit.run.startedAt ? timer.seconds(session.visit.run) / 60 : undefined
 	);
 	let asTable = $state(false);
 	const time = (minute: number) => timeOf(start, minute);

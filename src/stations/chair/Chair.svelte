@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { formatTimer } from '../../wording/words';
+	import { useClock } from '../../state/clock.svelte';
 	import { goto } from '$app/navigation';
 	import LiftChart from '../../charts/lift/LiftChart.svelte';
 	import { hexOf, undertoneOf } from '../../core/colour';
@@ -15,16 +17,24 @@
 	import { isTyping, usesSpace } from '../../ui/keys';
 	import CheckForm from './CheckForm.svelte';
 	import CheckList from './CheckList.svelte';
-	import { elapsedSeconds, formatClock, Ticker, toggleRun } from '../../state/runClock.svelte';
+	import { RunTimer } from '../../state/runTimer.svelte';
+	import { elapsedSeconds, isSetBack, rebaseRun, rinse, toggleRun } from '../../model/commands/run';
 	import { expectedAt, readyLine } from './chair';
 
 	const session = useVisit();
-	const ticker = new Ticker();
-	$effect(ticker.run);
+	const clock = useClock();
+	$effect(clock.run);
+	const timer = new RunTimer(clock);
 
 	const run = $derived(session.visit.run);
 	const running = $derived(run.runningSince !== undefined);
-	const seconds = $derived(elapsedSeconds(run, ticker.now));
+	const seconds = $derived(timer.seconds(run));
+	// The clock on the wall was put back: what is stored follows, so that a reload counts right too.
+	$effect(() => {
+		if (running && isSetBack(elapsedSeconds(run, clock.shown), seconds)) {
+			session.change('the clock was set', (draft) => rebaseRun(draft.run, clock.now(), seconds));
+		}
+	});
 	const minute = $derived(Math.floor(seconds / 60));
 	const fibres = $derived(session.head.liftedAt(minute));
 	const colours = $derived(coloursOf(fibres, session.head.reading.whiteShare));
@@ -42,7 +52,7 @@
 		if (blocked && !running) return;
 		session.change(running ? 'hold' : 'start', (draft) => {
 			session.seat(draft);
-			toggleRun(draft.run, new Date());
+			toggleRun(draft.run, clock.now(), seconds);
 		});
 	}
 	function press(event: KeyboardEvent) {
@@ -56,11 +66,7 @@
 		}
 	}
 	function next() {
-		session.change('rinsed', (draft) => {
-			if (draft.run.runningSince) toggleRun(draft.run, new Date());
-			draft.run.rinsedAtMinute = Math.floor(draft.run.elapsedSeconds / 60);
-			if (!draft.settled.includes('chair')) draft.settled.push('chair');
-		});
+		session.change('rinsed', (draft) => rinse(draft, clock.now(), seconds));
 		void goto(`/visit/${session.id}/tone`);
 	}
 </script>
@@ -110,7 +116,7 @@
 	{#snippet picture()}
 		<div class="two">
 			<div class="clock" class:running>
-				<p class="figure time" role="timer" aria-label="Time on the hair">{formatClock(seconds)}</p>
+				<p class="figure time" role="timer" aria-label="Time on the hair">{formatTimer(seconds)}</p>
 				<div class="acts">
 					<Button primary={!running} disabled={blocked && !running} onclick={toggle}
 						>{running ? 'Hold' : seconds > 0 ? 'Go on' : 'Start'}</Button

@@ -1,16 +1,16 @@
 import type { Lab } from '../../core/colour';
 import { labOfFibre, levelOfFibre } from '../../core/lift';
-import type { VisitSession } from '../../state/visitState.svelte';
+import type { VisitState } from '../../state/visitState.svelte';
 
 /** What the zone that the figures speak of should have come to at a minute. */
-export function expectedAt(session: VisitSession, minute: number): { level: number; lab: Lab } {
+export function expectedAt(session: VisitState, minute: number): { level: number; lab: Lab } {
 	const { reading, main } = session.head;
 	const fibre = main.fibreAt(minute);
 	return { level: levelOfFibre(fibre), lab: labOfFibre(fibre, reading.whiteShare) };
 }
 
 /** When it will be ready, seen from now. */
-export function readyLine(session: VisitSession, minute: number): string {
+export function readyLine(session: VisitState, minute: number): string {
 	const { window, spent, limit } = session.head.course;
 	if (minute >= limit)
 		return `The limit of ${limit} min is reached: rinse, or put on a fresh mixture.`;

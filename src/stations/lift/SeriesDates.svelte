@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { useClock } from '../../state/clock.svelte';
 	import { toast } from 'svelte-sonner';
 	import { calendarOf } from '../../store/calendar';
 	import { useRecords } from '../../state/records';
@@ -15,7 +16,8 @@
 	}
 	let { series }: Props = $props();
 	const session = useVisit();
-	const { library } = useRecords();
+	const { workspace } = useRecords();
+	const clock = useClock();
 	let fault = $state('');
 
 	const worked = (visit: Visit) =>
@@ -38,23 +40,14 @@
 			return;
 		}
 		fault = '';
-		const updatedAt = new Date().toISOString();
-		const before = series;
 		const moved = moveInSeries(series, visit.id, date);
-		for (const each of moved) library.put({ ...each, updatedAt });
-		if (moved.length > 0)
+		const step = workspace.transact('visits moved', (draft) => {
+			for (const each of moved) draft.visit(each.id).date = each.date;
+		});
+		if (step !== undefined)
 			toast(`${moved.length} visit${moved.length === 1 ? '' : 's'} moved.`, {
 				duration: 20_000,
-				action: {
-					label: 'Undo',
-					onClick: () =>
-						moved.forEach(({ id }) => {
-							const was = before.find((each) => each.id === id);
-							const now = library.visits.get(id);
-							if (was && now)
-								library.put({ ...now, date: was.date, updatedAt: new Date().toISOString() });
-						})
-				}
+				action: { label: 'Undo', onClick: () => workspace.undo(step) }
 			});
 	}
 	function exportCalendar() {
@@ -68,7 +61,7 @@
 		downloadText(
 			fileName(name, series[0]!.date, 'ics'),
 			'text/calendar',
-			calendarOf(days, new Date())
+			calendarOf(days, clock.now())
 		);
 	}
 </script>

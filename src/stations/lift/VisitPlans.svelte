@@ -1,10 +1,12 @@
 <script lang="ts">
+	import { useClock } from '../../state/clock.svelte';
 	import { toast } from 'svelte-sonner';
 	import { compute } from '../../compute/browser';
 	import { conditionBand, formatLevel } from '../../core/hair';
 	import { PLAN, type ServicePlan, type VisitPlan } from '../../core/plan';
 	import { useRecords } from '../../state/records';
-	import { dayAfter, seriesOf } from '../../model/commands/series';
+	import { seriesOf } from '../../model/commands/series';
+	import { dayAfter } from '../../model/time';
 	import Button from '../../ui/Button.svelte';
 	import Choice from '../../ui/Choice.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
@@ -21,11 +23,12 @@
 		PRODUCT_OPTIONS
 	} from '../../wording/words';
 	import SeriesDates from './SeriesDates.svelte';
-	import { deciding, planProblem, takePlan, type PlanWishes } from '../../state/plans';
+	import { deciding, planProblem, takePlan, type PlanWishes } from '../../model/commands/takePlan';
 
 	import { hairWords } from '../../wording/verdict';
 	const session = useVisit();
-	const { library } = useRecords();
+	const { workspace } = useRecords();
+	const clock = useClock();
 	const finder = new Finder(compute, 'judgeAim', `plans ${session.id}`);
 	let wishes = $state.raw<PlanWishes>({
 		pace: session.shelf?.pace ?? 'gentle',
@@ -40,7 +43,7 @@
 
 	const judgement = $derived(finder.found);
 	const hair = $derived(judgement && deciding(judgement));
-	const series = $derived(seriesOf(library.visits.values(), session.visit));
+	const series = $derived(seriesOf(workspace.visits.values(), session.visit));
 
 	const priced = (price: number | undefined) =>
 		price === undefined ? '' : `, ${formatPrice(price, session.shelf)}`;
@@ -60,13 +63,15 @@
 	} as const;
 
 	function take(plan: ServicePlan) {
-		const undo = takePlan(session, library, plan, new Date());
+		const step = workspace.transact(`plan of ${plan.visits.length}`, (draft) =>
+			takePlan(draft, session.visit, workspace.visits.values(), plan, clock.now())
+		);
 		const later = plan.visits.length - 1;
 		toast(
 			later === 0
 				? 'Today is worked by this plan.'
 				: `${later} visit${later === 1 ? '' : 's'} made, from ${day(plan.visits[1]!.week)}.`,
-			{ duration: 20_000, action: { label: 'Undo', onClick: undo } }
+			{ duration: 20_000, action: { label: 'Undo', onClick: () => workspace.undo(step) } }
 		);
 	}
 </script>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { openVisit } from '../../state/testing';
+import { openVisit, put } from '../../state/testing';
 import { stallPoints } from '../../core/plan';
 import { backupParts, stallProblem } from '../../model/visit/stall';
 import { backupWords, nextRoundWords } from '../../wording/stall';
@@ -21,10 +21,10 @@ describe('if the lift stops short', () => {
 		}
 	});
 	it('asks nothing of an empty shelf', async () => {
-		const { session, library } = await openVisit('hesper-oake');
+		const { session, workspace } = await openVisit('hesper-oake');
 		const point = { backup: [], backupLevel: 7 } as never;
 		expect(backupWords(point, backupParts(point, session.head.line))).toBe('');
-		library.put({ ...library.shelf!, lines: [] });
+		put(workspace, { ...workspace.shelf!, lines: [] });
 		expect(stallProblem(session.visit, session.head)).toBeUndefined();
 	});
 });

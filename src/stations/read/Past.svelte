@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { useClock } from '../../state/clock.svelte';
 	import Fold from '../../ui/Fold.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
 	import Tick from '../../ui/Tick.svelte';
@@ -26,6 +27,7 @@
 	}
 	let { zone }: Props = $props();
 	const session = useVisit();
+	const clock = useClock();
 	const reading = $derived(session.view.reading);
 
 	const past = $derived(
@@ -120,8 +122,8 @@
 	</Fold>
 	<Fold
 		title="Tests"
-		summary="{patchWords(patchTestOf(session.client, new Date()))}; {strandWords(
-			strandTestOf(session.visit.reading, new Date())
+		summary="{patchWords(patchTestOf(session.client, clock.today))}; {strandWords(
+			strandTestOf(session.visit.reading, clock.today)
 		)}"
 	>
 		<Tests />

@@ -1,4 +1,7 @@
 <script lang="ts">
+	import { dropPicture, keepPicture } from '../../model/commands/picture';
+	import { useRecords } from '../../state/records';
+	import { useClock } from '../../state/clock.svelte';
 	import { formatLevel } from '../../core/hair';
 	import type { PictureReading } from '../../core/picture';
 	import type { ZoneName } from '../../schema/records';
@@ -12,23 +15,35 @@
 	}
 	let { zone }: Props = $props();
 	const session = useVisit();
-	const kept = $derived(session.visit.reading.picture);
+	const { workspace } = useRecords();
+	const clock = useClock();
+	const kept = $derived(workspace.pictures.get(session.visit.reading.picture ?? ''));
+	let url = $state('');
+	$effect(() => {
+		if (!kept) return undefined;
+		const own = (url = URL.createObjectURL(kept.image));
+		return () => URL.revokeObjectURL(own);
+	});
 
-	function take({ level, undertone }: PictureReading, copy: string | undefined): string {
+	function take({ level, undertone }: PictureReading, copy: Blob | undefined): string {
 		let at = level;
 		session.changeReading(`read ${zone} from a picture`, (draft) => {
 			at = takeLevel(draft, zone, level, undertone.name);
 		});
-		if (copy) session.change('kept a picture', (draft) => (draft.reading.picture = copy));
+		if (copy)
+			workspace.transact('kept a picture', (draft) =>
+				keepPicture(draft, session.id, copy, clock.now())
+			);
 		return `The ${zone} now stand${zone === 'root' ? 's' : ''} at ${formatLevel(at)}.`;
 	}
 </script>
 
 {#if kept}
 	<div class="kept">
-		<img src={kept} alt="The hair that was read" />
+		<img src={url} alt="The hair that was read" />
 		<Button
-			onclick={() => session.change('removed the picture', (draft) => delete draft.reading.picture)}
+			onclick={() =>
+				workspace.transact('removed the picture', (draft) => dropPicture(draft, session.id))}
 			>Remove the copy</Button
 		>
 	</div>

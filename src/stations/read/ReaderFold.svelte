@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { useClock } from '../../state/clock.svelte';
 	import Strand from '../../charts/strand/Strand.svelte';
 	import { rgbOf } from '../../core/colour';
 	import { formatLevel } from '../../core/hair';
@@ -16,6 +17,7 @@
 	}
 	let { zone }: Props = $props();
 	const session = useVisit();
+	const clock = useClock();
 	// What the simulated reader lies on: the zone as it is drawn on the strand.
 	const hair = $derived.by(() => {
 		const { zones, zone: main, reading } = session.view;
@@ -27,7 +29,7 @@
 		new SimulatedColourReader({
 			hair: () => hair,
 			random: Math.random,
-			now: () => Date.now(),
+			now: () => clock.steady(),
 			wait: (ms) => new Promise((resolve) => setTimeout(resolve, ms))
 		})
 	);

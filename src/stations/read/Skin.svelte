@@ -26,10 +26,10 @@
 	none="nothing known"
 	values={session.client?.sensitivities ?? []}
 	options={SENSITIVITY_OPTIONS}
-	onchange={(v) => session.changeClient((c) => (c.sensitivities = v))}
+	onchange={(v) => session.changeClient('sensitivities', (c) => (c.sensitivities = v))}
 />
 <Tick
 	label="Under sixteen"
 	checked={session.client?.underSixteen ?? false}
-	onchange={(v) => session.changeClient((c) => (c.underSixteen = v))}
+	onchange={(v) => session.changeClient('under sixteen', (c) => (c.underSixteen = v))}
 />

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { useClock } from '../../state/clock.svelte';
 	import { formatLevel } from '../../core/hair';
 	import { newId } from '../../model/identity';
 	import type { StrandTest } from '../../schema/records';
@@ -14,23 +15,30 @@
 	import { patchWords, strandWords } from '../../wording/tests';
 
 	const session = useVisit();
+	const clock = useClock();
 	const reading = $derived(session.head.reading);
 	const latest = <T extends { date: string }>(tests: readonly T[]): T[] =>
 		[...tests].sort((p, q) => q.date.localeCompare(p.date));
 	const patches = $derived(latest(session.client?.patchTests ?? []));
 	const strands = $derived(latest(reading.strandTests));
-	const today = new Date().toISOString().slice(0, 10);
+	const today = $derived(clock.today);
+	// svelte-ignore state_referenced_locally
+	// Where one begins; the day of a test is often another.
 	let date = $state(today);
 	const isDay = (text: string) => /^\d{4}-\d\d-\d\d$/.test(text) && text <= today;
 
 	const addPatch = () =>
-		session.changeClient((client) => void client.patchTests.push({ date, reacted: false }));
+		session.changeClient(
+			'patch test',
+			(client) => void client.patchTests.push({ date, reacted: false })
+		);
 	const setPatch = (date: string, reacted: boolean) =>
-		session.changeClient((client) => {
+		session.changeClient('patch test', (client) => {
 			for (const test of client.patchTests) if (test.date === date) test.reacted = reacted;
 		});
 	const dropPatch = (date: string) =>
 		session.changeClient(
+			'patch test',
 			(client) => (client.patchTests = client.patchTests.filter((test) => test.date !== date))
 		);
 
@@ -65,7 +73,7 @@
 {#if !isDay(date)}<p class="fault" role="alert">A day up to today.</p>{/if}
 
 <section>
-	<h2>Patch tests: {patchWords(patchTestOf(session.client, new Date()))}</h2>
+	<h2>Patch tests: {patchWords(patchTestOf(session.client, clock.today))}</h2>
 	{#each patches as test (test.date)}
 		<div class="test">
 			<span class="figure">{test.date}</span>
@@ -77,7 +85,7 @@
 	{/each}
 </section>
 <section>
-	<h2>Strand tests of this hair: {strandWords(strandTestOf(reading, new Date()))}</h2>
+	<h2>Strand tests of this hair: {strandWords(strandTestOf(reading, clock.today))}</h2>
 	{#each strands as test (test.id)}
 		<div class="test">
 			<span class="figure">{test.date}</span>

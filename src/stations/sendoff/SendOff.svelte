@@ -1,4 +1,7 @@
 <script lang="ts">
+	import { removeVisit } from '../../model/commands/remove';
+	import { record } from '../../model/commands/result';
+	import { useClock } from '../../state/clock.svelte';
 	import { goto } from '$app/navigation';
 	import { formatLevel } from '../../core/hair';
 	import { RETURN_WEEKS } from '../../core/plan';
@@ -18,7 +21,8 @@
 	import { formulaWords } from '../../wording/tone';
 
 	const session = useVisit();
-	const { library } = useRecords();
+	const { workspace } = useRecords();
+	const clock = useClock();
 	const result = $derived(session.visit.result);
 	const recorded = $derived(result.recordedAt !== undefined);
 	const suggested = $derived(
@@ -28,33 +32,31 @@
 		result.level === undefined ? undefined : result.level - session.head.toned.level
 	);
 
-	function record() {
-		session.change('recorded', (draft) => {
-			draft.result.level ??= Math.round(session.head.toned.level * 10) / 10;
-			draft.result.recordedAt = new Date().toISOString();
-			draft.result.returnWeeks ??= suggested.from;
-			draft.status = 'done';
-			if (!draft.settled.includes('sendOff')) draft.settled.push('sendOff');
+	function recordVisit() {
+		workspace.transact('recorded', (draft) => {
+			const own = draft.visit(session.id);
+			record(own, session.head.toned.level, suggested.from, clock.now());
+			const next = nextFromRecord(workspace.visits.values(), own);
+			if (next) draft.put(next);
 		});
-		const next = nextFromRecord(library.visits.values(), session.visit);
-		if (next) library.put({ ...next, updatedAt: new Date().toISOString() });
 		toast('Recorded. The next visit starts from this.');
 	}
-	async function removeVisit() {
+	async function remove() {
 		const { visit } = session;
 		await goto(`/clients/${visit.clientId}`);
-		await library.remove(visit);
+		const step = workspace.transact('visit removed', (draft) =>
+			removeVisit(draft, visit, workspace.visits.values())
+		);
 		toast(`The visit of ${visit.date} is removed.`, {
 			duration: 20_000,
-			action: { label: 'Undo', onClick: () => library.put(visit) }
+			action: { label: 'Undo', onClick: () => workspace.undo(step) }
 		});
 	}
-	function exportClient() {
+	const exportClient = async () =>
 		downloadRecords(
-			exportRecords(library.all, new Date(), session.visit.clientId),
+			await exportRecords(workspace, clock.now(), session.visit.clientId),
 			session.client?.name ?? 'client'
 		);
-	}
 </script>
 
 <Station
@@ -186,11 +188,11 @@
 				: 'Everything is saved as you go; recording closes the visit.'}
 		</p>
 		<div class="acts">
-			<Button onclick={() => void removeVisit()}>Remove visit</Button>
+			<Button onclick={() => void remove()}>Remove visit</Button>
 			<Button onclick={() => window.print()}>Print sheet</Button>
-			<Button onclick={exportClient}>Export client</Button>
+			<Button onclick={() => void exportClient()}>Export client</Button>
 			{#if recorded}<Button primary onclick={() => void goto('/')}>Back to the day</Button
-				>{:else}<Button primary onclick={record}>Record the visit</Button>{/if}
+				>{:else}<Button primary onclick={recordVisit}>Record the visit</Button>{/if}
 		</div>
 	{/snippet}
 </Station>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { chooseToner } from '../../model/commands/toner';
 	import Strand from '../../charts/strand/Strand.svelte';
 	import { hexOf } from '../../core/colour';
 	import { formatLevel } from '../../core/hair';
@@ -19,15 +20,7 @@
 		chosen.choice === 'formula' && formulaWords(chosen.parts) === formulaWords(partsOf(formula));
 
 	function choose(formula: ToneFormula) {
-		session.change('chose a toner', (draft) => {
-			const parts = partsOf(formula);
-			draft.tone.choice = parts.length === 0 ? 'none' : 'formula';
-			draft.tone.parts = parts;
-			if (line) {
-				draft.tone.lineId = line.id;
-				draft.tone.vehicle = line.vehicle;
-			}
-		});
+		session.change('chose a toner', ({ tone }) => chooseToner(tone, partsOf(formula), line));
 	}
 </script>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { settleToner } from '../../model/commands/toner';
 	import { goto } from '$app/navigation';
 	import { hexOf } from '../../core/colour';
 	import { formatLevel } from '../../core/hair';
@@ -36,18 +37,7 @@
 	);
 
 	function next() {
-		session.change('toner', (draft) => {
-			// Going on with the suggestion is choosing it.
-			if (draft.tone.choice === 'open') {
-				draft.tone.choice = parts.length > 0 ? 'formula' : 'none';
-				draft.tone.parts = [...parts];
-				if (session.line) {
-					draft.tone.lineId = session.line.id;
-					draft.tone.vehicle = session.line.vehicle;
-				}
-			}
-			if (!draft.settled.includes('tone')) draft.settled.push('tone');
-		});
+		session.change('toner', (draft) => settleToner(draft, parts, session.line));
 		void goto(`/visit/${session.id}/send-off`);
 	}
 </script>

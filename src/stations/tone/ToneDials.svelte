@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { chooseLine } from '../../model/commands/toner';
 	import { depositShare } from '../../core/tone';
 	import Choice from '../../ui/Choice.svelte';
 	import Dial from '../../ui/Dial.svelte';
@@ -22,20 +23,9 @@
 		{ value: 'none', label: 'no toner' }
 	] as const;
 
-	function chooseLine(id: string) {
-		session.change('line', (draft) => {
-			const line = session.shelf?.lines.find((candidate) => candidate.id === id);
-			if (!line) return;
-			draft.tone = {
-				...draft.tone,
-				lineId: id,
-				vehicle: line.vehicle,
-				ratio: line.ratio,
-				minutes: line.minutes,
-				choice: 'open',
-				parts: []
-			};
-		});
+	function takeLine(id: string) {
+		const line = session.shelf?.lines.find((candidate) => candidate.id === id);
+		if (line) session.change('line', ({ tone }) => chooseLine(tone, line));
 	}
 	function choose(choice: (typeof CHOICES)[number]['value']) {
 		const parts = session.head.toneParts;
@@ -47,7 +37,7 @@
 </script>
 
 {#if session.line}
-	<Select label="Line" value={session.line.id} options={lines} onchange={chooseLine} />
+	<Select label="Line" value={session.line.id} options={lines} onchange={takeLine} />
 {/if}
 <Choice label="Toner" value={tone.choice} options={CHOICES} onchange={choose} />
 {#if tone.choice !== 'none'}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { useClock } from '../../state/clock.svelte';
 	import Strand from '../../charts/strand/Strand.svelte';
 	import { compute } from '../../compute/browser';
 	import { STANDING_CAUTIONS } from '../../core/caution';
@@ -10,16 +11,17 @@
 	import { AimView } from '../../state/aimView.svelte';
 	import { AFTERCARE } from '../../wording/aftercare';
 	import { openVisit } from '../../state/openVisit';
-	import { formatHours, formatPrice, formatWeeks, labelIn } from '../../wording/words';
+	import { formatHours, formatPrice, formatWeeks, labelIn, formatDay } from '../../wording/words';
 	import { cost, fadeWeeks, freshenIn, returnDates } from '../../model/visit/upkeep';
 
 	interface Props {
 		id: string;
 	}
 	let { id }: Props = $props();
+	const clock = useClock();
 	// svelte-ignore state_referenced_locally
 	// The route remounts this component for another visit.
-	const session = openVisit(useRecords().library, id);
+	const session = openVisit(useRecords().workspace, clock, id);
 	const aimView = new AimView(session, compute);
 	$effect(() => aimView.judge());
 
@@ -29,7 +31,6 @@
 	const freshen = $derived(freshenIn(aimView.strands, session.washesPerWeek));
 	const back = $derived(returnDates(session.visit, aimView.judgement?.weeks ?? 0));
 	const costs = $derived(cost(aimView.judgement));
-	const day = (date: Date) => date.toLocaleDateString([], { day: 'numeric', month: 'long' });
 </script>
 
 <svelte:head><title>Upkeep · {session.client?.name ?? 'Visit'} · Zelvant</title></svelte:head>
@@ -83,7 +84,8 @@
 					: `${Math.round(back.weeks.from / 4.35)} to ${Math.round(back.weeks.to / 4.35)} months`}
 			</p>
 			<p>
-				{day(back.from)} to {day(back.to)}{aimView.judgement && aimView.judgement.visits > 1
+				{formatDay(back.from)} to {formatDay(back.to)}{aimView.judgement &&
+				aimView.judgement.visits > 1
 					? ', counted from the last visit'
 					: ''}.
 			</p>

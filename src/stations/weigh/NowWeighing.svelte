@@ -2,7 +2,7 @@
 	import { blendStrength, BOWL_LIFE_MINUTES, toleranceOf } from '../../core/mix';
 	import type { Shelf } from '../../schema/records';
 	import { partName } from '../../wording/bowls';
-	import { formatRatio } from '../../wording/words';
+	import { formatRatio, formatTime } from '../../wording/words';
 	import type { Mixing } from '../../state/mixing.svelte';
 	import { shown, tenth } from '../../wording/weigh';
 
@@ -42,7 +42,7 @@
 		const weighed = mixing.mixed?.at;
 		if (!weighed) return '';
 		const until = new Date(new Date(weighed).getTime() + BOWL_LIFE_MINUTES * 60_000);
-		return until.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
+		return formatTime(until);
 	});
 </script>
 

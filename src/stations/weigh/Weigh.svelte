@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { useClock } from '../../state/clock.svelte';
 	import { untrack } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { STANDING_CAUTIONS } from '../../core/caution';
@@ -27,9 +28,10 @@
 		number: number;
 	}
 	let { id, number }: Props = $props();
+	const clock = useClock();
 	// svelte-ignore state_referenced_locally
 	// The route remounts this component for another visit.
-	const session = openVisit(useRecords().library, id);
+	const session = openVisit(useRecords().workspace, clock, id);
 	$effect(() => session.bowls.find());
 	$effect(() => session.lowlights.find());
 	$effect(() => session.head.findToner());
@@ -40,7 +42,7 @@
 	const scale = new SimulatedScale(
 		{
 			random: Math.random,
-			now: () => Date.now(),
+			now: () => clock.steady(),
 			wait: (ms) => new Promise((resolve) => setTimeout(resolve, ms)),
 			every: (ms, tick) => {
 				const timer = setInterval(tick, ms);

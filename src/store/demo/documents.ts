@@ -1,18 +1,20 @@
 import { SCHEMA_VERSION, type AnyDocument, type Client, type Visit } from '../../schema/records';
 import { newVisit } from '../../model/commands/newVisit';
-import { DAY_MS, people, type Before } from './people';
+import { people, type Before } from './people';
+import { dayAfter, DAYS_PER_WEEK, type Moment } from '../../model/time';
 import { demoShelf } from './shelf';
 
 /** The visit before today's, recorded. */
-function beforeOf(today: Visit, before: Before, now: Date): Visit {
-	const then = new Date(now.getTime() - before.weeksAgo * 7 * DAY_MS);
+function beforeOf(today: Visit, before: Before, moment: Moment): Visit {
+	const days = before.weeksAgo * DAYS_PER_WEEK;
+	const then = new Date(moment.at.getTime() - days * 24 * 3_600_000);
 	const minutes = Math.max(...before.notes.map(({ minute }) => minute));
 	return {
 		...today,
 		id: `${today.clientId}-before`,
 		createdAt: then.toISOString(),
 		updatedAt: then.toISOString(),
-		date: then.toISOString().slice(0, 10),
+		date: dayAfter(moment.day, -Math.round(days)),
 		status: 'done',
 		settled: ['read', 'aim', 'lift', 'bowls', 'chair', 'tone', 'sendOff'],
 		reading: { ...today.reading, ...before.reading },
@@ -33,8 +35,9 @@ function beforeOf(today: Visit, before: Before, now: Date): Visit {
 	};
 }
 
-/** The demo salon: clients with a visit each, and the shelf. Dates are relative to `now`. */
-export function demoDocuments(now: Date): AnyDocument[] {
+/** The demo salon: clients with a visit each, and the shelf. Dates are relative to the moment. */
+export function demoDocuments(moment: Moment): AnyDocument[] {
+	const now = moment.at;
 	const iso = now.toISOString();
 	const stamped = (id: string) => ({
 		schemaVersion: SCHEMA_VERSION,
@@ -43,7 +46,7 @@ export function demoDocuments(now: Date): AnyDocument[] {
 		updatedAt: iso
 	});
 	const documents: AnyDocument[] = [demoShelf(now)];
-	for (const person of people(now)) {
+	for (const person of people(moment)) {
 		const client: Client = {
 			...stamped(person.id),
 			kind: 'client',
@@ -58,15 +61,13 @@ export function demoDocuments(now: Date): AnyDocument[] {
 					? []
 					: [
 							{
-								date: new Date(now.getTime() - person.patchDaysAgo * DAY_MS)
-									.toISOString()
-									.slice(0, 10),
+								date: dayAfter(moment.day, -person.patchDaysAgo),
 								reacted: false
 							}
 						]
 		};
 		const { reading, lift, aim, bowls, ...rest } = person.visit;
-		const plain = newVisit(person.id, now);
+		const plain = newVisit(person.id, moment);
 		delete plain.chairSince;
 		const visit: Visit = {
 			...plain,
@@ -79,7 +80,11 @@ export function demoDocuments(now: Date): AnyDocument[] {
 			tone: { ...plain.tone, lineId: 'lantern-demi' },
 			...rest
 		};
-		documents.push(client, visit, ...(person.before ? [beforeOf(visit, person.before, now)] : []));
+		documents.push(
+			client,
+			visit,
+			...(person.before ? [beforeOf(visit, person.before, moment)] : [])
+		);
 	}
 	return documents;
 }

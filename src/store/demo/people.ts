@@ -1,10 +1,9 @@
+import { dayAfter, DAYS_PER_WEEK, type Day, type Moment } from '../../model/time';
 import type { HistoryEntry, Reading, Visit, ZoneReading } from '../../schema/records';
 import { plainReading } from '../../model/commands/newVisit';
 
-export const DAY_MS = 24 * 3_600_000;
-
-const weeksAgo = (now: Date, weeks: number): string =>
-	new Date(now.getTime() - weeks * 7 * DAY_MS).toISOString().slice(0, 10);
+const weeksAgo = (day: Day, weeks: number): Day =>
+	dayAfter(day, -Math.round(weeks * DAYS_PER_WEEK));
 
 /** A visit recorded before today's, where it differs from it. */
 export interface Before {
@@ -46,8 +45,8 @@ const lightened = (level: number, undertone?: ZoneReading['undertone']): ZoneRea
 });
 const sound = plainReading().strain;
 
-/** The clients of the demo salon; all invented. Dates are relative to `now`. */
-export const people = (now: Date): readonly Person[] => [
+/** The clients of the demo salon; all invented. Dates are relative to the moment. */
+export const people = ({ at: now, day }: Moment): readonly Person[] => [
 	{
 		id: 'hesper-oake',
 		name: 'Hesper Oake',
@@ -144,7 +143,7 @@ export const people = (now: Date): readonly Person[] => [
 				strain: { ...sound, lightenings: 2 },
 				history: [13, 19, 25, 31, 37, 43].map((weeks): HistoryEntry => ({
 					id: `anneke-${weeks}`,
-					date: weeksAgo(now, weeks),
+					date: weeksAgo(day, weeks),
 					kind: 'lightening',
 					toLevel: 9,
 					onto: 'regrowth'
@@ -224,7 +223,7 @@ export const people = (now: Date): readonly Person[] => [
 				history: [
 					...[10, 22, 36].map((weeks): HistoryEntry => ({
 						id: `yusra-brown-${weeks}`,
-						date: weeksAgo(now, weeks),
+						date: weeksAgo(day, weeks),
 						kind: 'colour',
 						vehicle: 'permanent',
 						level: 4,
@@ -233,7 +232,7 @@ export const people = (now: Date): readonly Person[] => [
 					})),
 					{
 						id: 'yusra-mahogany',
-						date: weeksAgo(now, 104),
+						date: weeksAgo(day, 104),
 						kind: 'colour',
 						vehicle: 'permanent',
 						level: 4,
@@ -378,8 +377,8 @@ export const people = (now: Date): readonly Person[] => [
 						artificial: [{ kind: 'permanent', level: 5, tone: 'R', layers: 2, weeksAgo: 104 }]
 					}
 				},
-				strandTests: [{ id: 'ruta-strand', date: weeksAgo(now, 0), result: 'pending', note: '' }],
-				history: [{ id: 'ruta-henna', date: weeksAgo(now, 104), kind: 'henna', onto: 'all' }]
+				strandTests: [{ id: 'ruta-strand', date: weeksAgo(day, 0), result: 'pending', note: '' }],
+				history: [{ id: 'ruta-henna', date: weeksAgo(day, 104), kind: 'henna', onto: 'all' }]
 			},
 			aim: { kind: 'dimensional', level: 8, direction: 'gold', keepWarmth: 0.5, lightShare: 0.6 },
 			lift: { minutes: 40 },

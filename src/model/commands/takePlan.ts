@@ -1,12 +1,10 @@
-import type { AimJudgement, AimProblem, Pace, ServicePlan, VisitPlan } from '../core/plan';
-import type { Application } from '../core/lift';
-import { newId } from '../model/identity';
-import type { Library } from '../store/library.svelte';
-import { makeSeries, openLater } from '../model/commands/series';
-import type { LiftPlan, LiftStep, Visit } from '../schema/records';
-import { aimProblem } from '../model/visit/aimProblem';
-import type { LiftDay } from '../model/visit/day';
-import type { VisitSession } from './visitState.svelte';
+import type { AimJudgement, AimProblem, Pace, ServicePlan, VisitPlan } from '../../core/plan';
+import type { Application } from '../../core/lift';
+import { newId } from '../identity';
+import { makeSeries, openLater } from '../commands/series';
+import type { LiftPlan, LiftStep, Visit } from '../../schema/records';
+import { aimProblem, type AimSource } from '../visit/aimProblem';
+import type { LiftDay } from '../visit/day';
 
 /** What is asked of the plans beside what the salon keeps to. */
 export interface PlanWishes {
@@ -16,8 +14,8 @@ export interface PlanWishes {
 }
 
 /** The whole head as the search for plans takes it. */
-export function planProblem(session: VisitSession, wishes: PlanWishes): AimProblem {
-	const { hair, constraints } = aimProblem(session);
+export function planProblem(source: AimSource, wishes: PlanWishes): AimProblem {
+	const { hair, constraints } = aimProblem(source);
 	return { hair, constraints: { ...constraints, ...wishes } };
 }
 
@@ -59,41 +57,40 @@ export function dayOfVisit({ applications }: VisitPlan, base: LiftPlan): LiftDay
 	};
 }
 
+/** What a plan is taken into. */
+interface Taking {
+	visit(id: string): Visit;
+	put(visit: Visit): void;
+	remove(visit: Visit): void;
+}
+
 /**
  * Takes a plan: today's visit is worked as its first, and its later ones are made, in place of any that
  * were planned before and not begun.
- * @returns how to take it back
+ * @param visits all there are
  */
 export function takePlan(
-	session: VisitSession,
-	library: Library,
+	draft: Taking,
+	visit: Visit,
+	visits: Iterable<Visit>,
 	plan: ServicePlan,
 	now: Date
-): () => void {
-	const before = session.visit;
-	const replaced = openLater(library.visits.values(), before);
+): void {
+	const replaced = openLater(visits, visit);
 	const [today, ...later] = makeSeries(
-		before,
-		plan.visits.map((visit) => ({
-			week: visit.week,
-			day: dayOfVisit(visit, before.lift),
-			level: visit.level
+		visit,
+		plan.visits.map((each) => ({
+			week: each.week,
+			day: dayOfVisit(each, visit.lift),
+			level: each.level
 		})),
 		now
 	);
-	const work = (visit: Visit, label: string) =>
-		session.change(label, (draft) => {
-			const { lift, before, after, series } = visit;
-			Object.assign(draft, { lift, before, after });
-			if (series) draft.series = series;
-			else delete draft.series;
-		});
-	work(today!, `plan of ${plan.visits.length}`);
-	for (const visit of replaced) void library.remove(visit);
-	for (const visit of later) library.put(visit);
-	return () => {
-		work(before, 'plan taken back');
-		for (const visit of later) void library.remove(visit);
-		for (const visit of replaced) library.put(visit);
-	};
+	const { lift, before, after, series } = today!;
+	const own = draft.visit(visit.id);
+	Object.assign(own, { lift, before, after });
+	if (series) own.series = series;
+	else delete own.series;
+	for (const gone of replaced) draft.remove(gone);
+	for (const made of later) draft.put(made);
 }

@@ -1,0 +1,112 @@
+import type { KeyValueStore } from './keyValue';
+
+/** Documents to be written and removed as one. */
+export interface Batch {
+	readonly put: readonly { readonly key: string; readonly value: unknown }[];
+	readonly remove: readonly string[];
+}
+
+/** One batch as it stands in the journal until all of it is applied. */
+interface Entry extends Batch {
+	readonly id: string;
+	readonly sequence: number;
+}
+
+/** The last batch that was applied whole. */
+interface Last {
+	readonly id: string;
+	readonly sequence: number;
+}
+
+/** Does something while nobody else, in any window, does the like. */
+export type Exclusively = <T>(work: () => Promise<T>) => Promise<T>;
+
+/** How many documents are on their way at once. */
+const AT_ONCE = 100;
+const ENTRY = 'entry';
+const LAST = 'last';
+
+/**
+ * Documents with a write-ahead journal: a batch is written into the journal as one value, applied document
+ * by document, and cleared. Whatever is killed in between, the next one who opens or writes applies the
+ * rest: all of a batch is there, or nothing of it.
+ */
+export class JournalledStore {
+	/** The batch composed last by this window, should its writing have to be tried again. */
+	#composed: { readonly id: string; readonly batch: Batch } | undefined;
+
+	constructor(
+		private readonly documents: KeyValueStore,
+		private readonly journal: KeyValueStore,
+		private readonly exclusively: Exclusively
+	) {}
+
+	/** Everything there is, once what a killed window left in the journal is applied. */
+	open(): Promise<{ readonly sequence: number; readonly rows: { key: string; value: unknown }[] }> {
+		return this.exclusively(async () => {
+			await this.#recover();
+			const { sequence } = await this.#last();
+			return { sequence, rows: await this.documents.all() };
+		});
+	}
+
+	/**
+	 * Writes a batch whole. Tried again under the same id, it is written once.
+	 * @param compose makes the batch from what is stored at that moment
+	 * @returns the batch as it was written, and its place in the sequence of all batches
+	 */
+	commit(
+		id: string,
+		compose: (sequence: number, read: (key: string) => Promise<unknown>) => Promise<Batch>
+	): Promise<{ readonly sequence: number; readonly batch: Batch }> {
+		return this.exclusively(async () => {
+			await this.#recover();
+			const last = await this.#last();
+			if (last.id === id && this.#composed?.id === id) {
+				return { sequence: last.sequence, batch: this.#composed.batch };
+			}
+			const batch = await compose(last.sequence, (key) => this.documents.get(key));
+			this.#composed = { id, batch };
+			const entry: Entry = { ...batch, id, sequence: last.sequence + 1 };
+			await this.journal.set(ENTRY, entry);
+			await this.#apply(entry);
+			return { sequence: entry.sequence, batch };
+		});
+	}
+
+	async #last(): Promise<Last> {
+		return ((await this.journal.get(LAST)) as Last | null | undefined) ?? { id: '', sequence: 0 };
+	}
+
+	async #recover(): Promise<void> {
+		const entry = (await this.journal.get(ENTRY)) as Entry | null | undefined;
+		if (entry) await this.#apply(entry);
+	}
+
+	/** Applying twice comes to the same as applying once. */
+	async #apply({ id, sequence, put, remove }: Entry): Promise<void> {
+		for (let i = 0; i < put.length; i += AT_ONCE) {
+			await Promise.all(
+				put.slice(i, i + AT_ONCE).map(({ key, value }) => this.documents.set(key, value))
+			);
+		}
+		for (let i = 0; i < remove.length; i += AT_ONCE) {
+			await Promise.all(remove.slice(i, i + AT_ONCE).map((key) => this.documents.remove(key)));
+		}
+		await this.journal.set(LAST, { id, sequence } satisfies Last);
+		await this.journal.remove(ENTRY);
+	}
+}
+
+/** By Web Locks where the browser has them; over plain http, where it has none, one after the other in this window. */
+export function exclusivelyBy(name: string): Exclusively {
+	// Not there on pages over plain http, whatever the types say.
+	const locks = navigator.locks as LockManager | undefined;
+	if (locks) return <T>(work: () => Promise<T>) => locks.request(name, work) as Promise<T>;
+	let before: Promise<unknown> = Promise.resolve();
+	return (work) => {
+		const next = before.then(work, work);
+		before = next.catch(() => undefined);
+		return next;
+	};
+}

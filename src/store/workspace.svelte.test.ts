@@ -1,0 +1,349 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { keyOf } from '../model/identity';
+import { momentIn } from '../model/time';
+import type { AnyDocument, Client, Visit } from '../schema/records';
+import storedVisit5 from '../schema/stored/visit.v5.json';
+import { demoDocuments } from './demo/documents';
+import { JournalledStore } from './journalledStore';
+import { memoryStore, type KeyValueStore } from './keyValue';
+import { takeOldJournal } from './oldJournal';
+import { loadDemo, replaceAll } from './open';
+import { Workspace } from './workspace.svelte';
+
+const NOW = new Date('2026-03-02T10:00:00Z');
+const MOMENT = momentIn(NOW, 'Etc/UTC');
+const demo = demoDocuments(MOMENT);
+const client = demo.find((document): document is Client => document.kind === 'client')!;
+const visit = demo.find((document): document is Visit => document.kind === 'visit')!;
+
+/** Channels that hear one another, as those of windows do. */
+function channels() {
+	const all: BroadcastChannel[] = [];
+	return () => {
+		const one = {
+			onmessage: null as BroadcastChannel['onmessage'],
+			postMessage(data: unknown) {
+				for (const other of all) {
+					if (other !== one) other.onmessage?.({ data: structuredClone(data) } as MessageEvent);
+				}
+			}
+		} as unknown as BroadcastChannel;
+		all.push(one);
+		return one;
+	};
+}
+
+/** One disk, on which windows are opened; a write may be made to fail. */
+function disk(documents: readonly unknown[] = demo) {
+	const rows = documents.map((d) => [keyOf(d as AnyDocument), d] as const);
+	const [kept, journal] = [memoryStore(rows), memoryStore()];
+	let writes = 0;
+	let refused: (write: number) => boolean = () => false;
+	const failing = (store: KeyValueStore): KeyValueStore => ({
+		...store,
+		set: (key, value) =>
+			refused(++writes)
+				? Promise.reject(new DOMException('full', 'QuotaExceededError'))
+				: store.set(key, value),
+		remove: (key) =>
+			refused(++writes)
+				? Promise.reject(new DOMException('full', 'QuotaExceededError'))
+				: store.remove(key)
+	});
+	let before: Promise<unknown> = Promise.resolve();
+	const store = () =>
+		new JournalledStore(failing(kept), failing(journal), (work) => {
+			const next = before.then(work, work);
+			before = next.catch(() => undefined);
+			return next;
+		});
+	const channel = channels();
+	return {
+		kept,
+		journal,
+		get writes() {
+			return writes;
+		},
+		refuse: (when: (write: number) => boolean) => {
+			writes = 0;
+			refused = when;
+		},
+		async open() {
+			const workspace = new Workspace(store(), { now: () => NOW, channel: channel() });
+			await workspace.open();
+			return workspace;
+		}
+	};
+}
+const note = (workspace: Workspace, text: string) =>
+	workspace.transact('note', (draft) => (draft.client(client.id).note = text));
+const minutes = (workspace: Workspace, value: number) =>
+	workspace.transact('minute', (draft) => (draft.visit(visit.id).lift.minutes = value));
+const status = ({ saveState }: Workspace) => saveState.status;
+
+describe('a workspace', () => {
+	beforeEach(() => void vi.useFakeTimers());
+	afterEach(() => {
+		vi.useRealTimers();
+		localStorage.clear();
+	});
+
+	it('opens what was stored', async () => {
+		const workspace = await disk().open();
+		expect(workspace.clients.size).toBe(9);
+		expect(workspace.visits.size).toBe(10);
+		expect(workspace.shelf?.lines.length).toBeGreaterThan(3);
+	});
+	it('writes many quick changes at once, a quarter of a second after the first, however long they go on', async () => {
+		const place = disk();
+		const workspace = await place.open();
+		for (let i = 0; i < 20; i++) {
+			note(workspace, `${i}`);
+			await vi.advanceTimersByTimeAsync(20);
+		}
+		expect(status(workspace)).toBe('saving');
+		const stored = (await place.kept.get(keyOf(client))) as Client;
+		expect(Number(stored.note)).toBeGreaterThan(5);
+		await vi.advanceTimersByTimeAsync(300);
+		expect(((await place.kept.get(keyOf(client))) as Client).note).toBe('19');
+		expect(status(workspace)).toBe('saved');
+		expect(place.writes).toBeLessThan(20);
+	});
+	it('changes any number of documents as one step, taken back and done again as one', async () => {
+		const workspace = await disk().open();
+		const step = workspace.transact('both', (draft) => {
+			draft.client(client.id).note = 'changed';
+			draft.visit(visit.id).lift.minutes = 12;
+			draft.remove({ kind: 'client', id: 'anneke-rill' });
+		});
+		expect(step).toBeDefined();
+		expect(workspace.clients.has('anneke-rill')).toBe(false);
+		expect(workspace.undo()).toBe('both');
+		expect(workspace.clients.has('anneke-rill')).toBe(true);
+		expect(workspace.visits.get(visit.id)!.lift.minutes).toBe(visit.lift.minutes);
+		workspace.redo();
+		expect(workspace.clients.get(client.id)!.note).toBe('changed');
+		expect(workspace.clients.has('anneke-rill')).toBe(false);
+	});
+	it('takes back the last step of some documents, and leaves what came after it', async () => {
+		const workspace = await disk().open();
+		minutes(workspace, 12);
+		const named = note(workspace, 'after');
+		expect(workspace.undo([keyOf(visit)])).toBe('minute');
+		expect(workspace.visits.get(visit.id)!.lift.minutes).toBe(visit.lift.minutes);
+		expect(workspace.clients.get(client.id)!.note).toBe('after');
+		workspace.transact('washes', (draft) => (draft.client(client.id).washesPerWeek = 6));
+		workspace.undo(named);
+		expect(workspace.clients.get(client.id)).toMatchObject({ note: client.note, washesPerWeek: 6 });
+	});
+	it('is one step for what is changed quickly under one label, and none for what changes nothing', async () => {
+		const workspace = await disk().open();
+		for (const value of [10, 11, 12]) minutes(workspace, value);
+		expect(minutes(workspace, 12)).toBeUndefined();
+		workspace.undo();
+		expect(workspace.visits.get(visit.id)!.lift.minutes).toBe(visit.lift.minutes);
+		expect(workspace.canUndo()).toBe(false);
+	});
+	it('sets aside what does not fit, keeps it, and opens the rest; a demo that is loaded leaves it', async () => {
+		const place = disk();
+		await place.kept.set('client:broken', { ...client, id: 'broken', name: 7 });
+		await place.kept.set('client:newer', { ...client, id: 'newer', schemaVersion: 99 });
+		await place.kept.set('rubbish', 'text');
+		const workspace = await place.open();
+		expect(workspace.clients.size).toBe(9);
+		const keys = ['client:broken', 'client:newer', 'rubbish'];
+		expect(workspace.aside.map(({ key }) => key).sort()).toEqual(keys);
+		expect(workspace.aside.find(({ key }) => key === 'client:newer')?.reason).toContain('newer');
+		loadDemo(workspace, MOMENT);
+		await workspace.flush();
+		const again = await place.open();
+		expect(again.aside.map(({ key }) => key).sort()).toEqual(keys);
+	});
+	it('puts the picture of a version 5 in a document of its own, once', async () => {
+		const reading = { ...storedVisit5.reading, picture: 'data:image/jpeg;base64,/9j/AA==' };
+		const place = disk([client, { ...storedVisit5, clientId: client.id, reading }]);
+		const workspace = await place.open();
+		await workspace.flush();
+		const kept = workspace.visits.get(storedVisit5.id)!.reading.picture!;
+		expect(workspace.pictures.get(kept)!.image.size).toBe(4);
+		expect(await place.kept.get(`picture:${kept}`)).toMatchObject({ kind: 'picture' });
+		const again = await place.open();
+		expect(status(again)).toBe('saved');
+		expect(again.pictures.size).toBe(1);
+	});
+	it('takes over what an earlier Zelvant noted and did not store, through the migrations', async () => {
+		const place = disk([client]);
+		const old = { ...storedVisit5, clientId: client.id, updatedAt: '2026-11-24T10:00:00.000Z' };
+		localStorage.setItem(`zelvant.journal.own.visit:${old.id}`, JSON.stringify(old));
+		localStorage.setItem('zelvant.journal.own.client:half', '{"kind":"cli');
+		const workspace = await place.open();
+		takeOldJournal(workspace, 'own', localStorage);
+		await workspace.flush();
+		await vi.advanceTimersByTimeAsync(1);
+		expect(workspace.visits.has(old.id)).toBe(true);
+		expect(await place.kept.get(`visit:${old.id}`)).toMatchObject({ schemaVersion: 6 });
+		expect(localStorage.length).toBe(0);
+	});
+});
+
+describe('saving', () => {
+	beforeEach(() => void vi.useFakeTimers());
+	afterEach(() => void vi.useRealTimers());
+
+	it('says that the disk is full until the very write succeeds, whatever else is written', async () => {
+		const place = disk();
+		const workspace = await place.open();
+		place.refuse(() => true);
+		note(workspace, 'first');
+		await vi.advanceTimersByTimeAsync(300);
+		expect(workspace.saveState).toMatchObject({ status: 'failed', problem: 'full' });
+		minutes(workspace, 12);
+		await vi.advanceTimersByTimeAsync(5000);
+		expect(status(workspace)).toBe('failed');
+		place.refuse(() => false);
+		await vi.advanceTimersByTimeAsync(10_000);
+		expect(status(workspace)).toBe('saved');
+		expect(await place.kept.get(keyOf(client))).toMatchObject({ note: 'first' });
+		expect(await place.kept.get(keyOf(visit))).toMatchObject({ lift: { minutes: 12 } });
+	});
+	it('says that storage does not answer, and that it is saved once it does', async () => {
+		const place = disk();
+		const workspace = await place.open();
+		let answer = (): void => undefined;
+		const { journal } = place;
+		const set = journal.set.bind(journal);
+		journal.set = () => new Promise((resolve) => (answer = resolve));
+		note(workspace, 'silent');
+		await vi.advanceTimersByTimeAsync(7000);
+		expect(workspace.saveState).toMatchObject({ status: 'failed', problem: 'silent' });
+		journal.set = set;
+		answer();
+		await vi.advanceTimersByTimeAsync(1000);
+		expect(status(workspace)).toBe('saved');
+	});
+	it('an import refused at any one of its writes is told, tried again and loses nothing', async () => {
+		const counting = disk([]);
+		const first = await counting.open();
+		counting.refuse(() => false);
+		replaceAll(first, 'import', demo);
+		await first.flush();
+		const { writes } = counting;
+		expect(writes).toBeGreaterThan(demo.length);
+		for (let bad = 1; bad <= writes; bad++) {
+			const place = disk([]);
+			const workspace = await place.open();
+			place.refuse((write) => write === bad);
+			replaceAll(workspace, 'import', demo);
+			await workspace.flush();
+			expect(status(workspace), `write ${bad}`).toBe('failed');
+			await vi.advanceTimersByTimeAsync(10_000);
+			expect(status(workspace), `write ${bad}`).toBe('saved');
+			const again = await place.open();
+			expect(again.all, `write ${bad}`).toHaveLength(demo.length);
+		}
+	});
+	it('a window killed at any one of its writes leaves all of an import, or nothing', async () => {
+		const places = Array.from({ length: 26 }, () => disk([]));
+		for (const [i, place] of places.entries()) {
+			const workspace = await place.open();
+			// From here on nothing is written any more, and nobody tries again.
+			place.refuse((write) => write > i);
+			replaceAll(workspace, 'import', demo);
+			await workspace.flush();
+			vi.clearAllTimers();
+			place.refuse(() => false);
+			const next = await place.open();
+			expect([0, demo.length], `killed after write ${i}`).toContain(next.all.length);
+		}
+	});
+	it('what was removed stays removed when the window dies in the midst of it', async () => {
+		for (let killed = 1; killed < 6; killed++) {
+			const place = disk();
+			const workspace = await place.open();
+			place.refuse((write) => write > killed);
+			workspace.transact('removed', (draft) => draft.remove(client));
+			await workspace.flush();
+			vi.clearAllTimers();
+			place.refuse(() => false);
+			const next = await place.open();
+			expect(next.clients.has(client.id), `after ${killed}`).toBe(false);
+		}
+	});
+});
+
+describe('two windows', () => {
+	it('both keep changes to different fields of one document, saved at the same moment', async () => {
+		const place = disk();
+		const [here, there] = [await place.open(), await place.open()];
+		minutes(here, 12);
+		there.transact('volume', (draft) => (draft.visit(visit.id).lift.volume = 30));
+		await Promise.all([here.flush(), there.flush()]);
+		await Promise.all([here.flush(), there.flush()]);
+		for (const window of [here, there, await place.open()]) {
+			expect(window.visits.get(visit.id)!.lift).toMatchObject({ minutes: 12, volume: 30 });
+			expect(window.clashes).toEqual([]);
+		}
+	});
+	it('show both where one field was changed in each, and keep the one that is asked for', async () => {
+		const place = disk();
+		const [here, there] = [await place.open(), await place.open()];
+		minutes(here, 12);
+		minutes(there, 44);
+		await here.flush();
+		await there.flush();
+		const asked = [...here.clashes, ...there.clashes];
+		expect(asked).toHaveLength(1);
+		expect(asked[0]).toMatchObject({ path: ['lift', 'minutes'], mine: 44, theirs: 12 });
+		there.keepMine(asked[0]!);
+		await there.flush();
+		expect(there.clashes).toEqual([]);
+		for (const window of [here, there, await place.open()]) {
+			expect(window.visits.get(visit.id)!.lift.minutes).toBe(44);
+		}
+	});
+	it('undo in one leaves what the other has saved', async () => {
+		const place = disk();
+		const [here, there] = [await place.open(), await place.open()];
+		minutes(here, 12);
+		await here.flush();
+		there.transact('volume', (draft) => (draft.visit(visit.id).lift.volume = 30));
+		await there.flush();
+		here.undo();
+		await here.flush();
+		for (const window of [here, there]) {
+			expect(window.visits.get(visit.id)!.lift).toMatchObject({
+				minutes: visit.lift.minutes,
+				volume: 30
+			});
+		}
+	});
+	it('catch up on what was missed when no word of it came', async () => {
+		const place = disk();
+		const here = await place.open();
+		const deaf = new Workspace(new JournalledStore(place.kept, place.journal, (work) => work()), {
+			now: () => NOW
+		});
+		await deaf.open();
+		note(here, 'from here');
+		await here.flush();
+		minutes(deaf, 12);
+		await deaf.flush();
+		expect(deaf.clients.get(client.id)!.note).toBe('from here');
+		minutes(here, 12);
+		await here.flush();
+		expect((await place.open()).clients.get(client.id)!.note).toBe('from here');
+	});
+	it('of a removal here and a change there, ask', async () => {
+		const place = disk();
+		const [here, there] = [await place.open(), await place.open()];
+		here.transact('removed', (draft) => draft.remove(client));
+		note(there, 'still wanted');
+		await here.flush();
+		await there.flush();
+		const [clash] = [...here.clashes, ...there.clashes];
+		expect(clash).toMatchObject({ key: keyOf(client), path: [] });
+		there.keepMine(clash!);
+		await there.flush();
+		expect((await place.open()).clients.get(client.id)!.note).toBe('still wanted');
+	});
+});
