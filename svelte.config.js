@@ -6,6 +6,8 @@ export default {
 	preprocess: vitePreprocess(),
 	kit: {
 		adapter: adapter(),
+		// One shell serves every address, also offline: what it loads is named from the root.
+		paths: { relative: false },
 		// What crosses the network is only our own code; nothing else may be loaded or asked for.
 		csp: {
 			directives: {
@@ -14,7 +16,9 @@ export default {
 				'style-src': ['self', 'unsafe-inline'],
 				'connect-src': ['self'],
 				'object-src': ['none'],
-				'base-uri': ['self']
+				'base-uri': ['self'],
+				'form-action': ['self'],
+				'frame-ancestors': ['none']
 			}
 		},
 		typescript: {

@@ -28,9 +28,7 @@ interface ToneRow {
 	lab: number[];
 	level: number;
 }
-const reference = JSON.parse(
-	readFileSync('src/lib/core/reference/engine-reference.json', 'utf8')
-) as {
+const reference = JSON.parse(readFileSync('src/core/reference/engine-reference.json', 'utf8')) as {
 	lift: LiftRow[];
 	lift_named: LiftRow[];
 	tone: ToneRow[];

@@ -32,26 +32,45 @@ export function run(command, args, options = {}) {
 export const bin = (path) => join(ROOT, 'node_modules', path);
 export const node = (args, options) => run(process.execPath, args, options);
 
+const npmVersion = () =>
+	spawnSync('npm', ['--version'], {
+		encoding: 'utf8',
+		shell: process.platform === 'win32'
+	}).stdout?.trim() ?? '';
+
+/**
+ * Ways to install, the one that works first. A registry may lack optional binaries for other systems: npm 11
+ * then refuses the lock file, npm 10 passes over them.
+ */
+export const waysToInstall = (npm) => {
+	const own = ['npm', ['ci']];
+	const ten = ['npx', ['-y', 'npm@10.9.4', 'ci']];
+	const first = Number.parseInt(npm, 10) >= 11 ? [ten, own] : [own, ten];
+	return [...first, ['npm', ['install', '--no-save']]];
+};
+
 /** Installs what the lock file names, when it is not there yet. */
 export function ensureInstalled() {
 	const lock = join(ROOT, 'package-lock.json');
 	const mark = join(ROOT, 'node_modules', '.zelvant-installed');
 	const wanted = readFileSync(lock, 'utf8');
 	if (existsSync(mark) && readFileSync(mark, 'utf8') === wanted) return;
-	// Some registries lack the optional binaries for other systems, and newer npm then refuses the lock file.
-	const ways = [
-		['npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']],
-		['npx', ['-y', 'npm@10.9.4', 'ci', '--no-audit', '--no-fund', '--loglevel=error']],
-		['npm', ['install', '--no-audit', '--no-fund', '--loglevel=error']]
-	];
-	for (const [command, args] of ways) {
-		console.log(`Installing packages: ${command} ${args.slice(0, 3).join(' ')}`);
-		if (run(command, args, { shell: process.platform === 'win32' }) === 0) {
+	console.log('Installing packages (about half a minute) …');
+	let told = '';
+	for (const [command, args] of waysToInstall(npmVersion())) {
+		const tried = spawnSync(command, [...args, '--no-audit', '--no-fund', '--loglevel=error'], {
+			cwd: ROOT,
+			encoding: 'utf8',
+			shell: process.platform === 'win32'
+		});
+		if (tried.status === 0) {
 			writeFileSync(mark, readFileSync(lock, 'utf8'));
 			return;
 		}
-		console.log('That did not work; trying the next way.');
+		// Only the last way has the word: what another one makes good is no error.
+		told = tried.stderr || tried.error?.message || '';
 	}
+	console.error(told.trim());
 	stop(
 		'The packages could not be installed. Check that the npm registry can be reached, then run the command again.'
 	);
@@ -139,7 +158,7 @@ export function ensureChromium(
 }
 
 /** Flags for Chromium in a closed, headless room. */
-const CHROMIUM_ARGS = [
+export const CHROMIUM_ARGS = [
 	'--no-sandbox',
 	'--disable-gpu',
 	'--disable-quic',

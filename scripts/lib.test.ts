@@ -1,6 +1,6 @@
 import { createServer, type Server } from 'node:net';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { checkNode, choosePort, ensureChromium } from './lib.mjs';
+import { checkNode, choosePort, ensureChromium, waysToInstall } from './lib.mjs';
 
 /** What a command says before it stops. */
 let said: string[] = [];
@@ -59,6 +59,13 @@ describe('the commands say in one line what is wrong and what to do', () => {
 		expect(() => ensureChromium(['/nowhere/chromium'], false)).toThrow('stopped');
 		expect(said[0]).toContain('apt-get install -y chromium');
 	});
+});
+
+it('installs in the way that works with this npm first', () => {
+	const first = (npm: string) => waysToInstall(npm)[0]!.flat().join(' ');
+	expect(first('11.19.1')).toBe('npx -y npm@10.9.4 ci');
+	expect(first('10.9.4')).toBe('npm ci');
+	expect(waysToInstall('11.19.1')).toHaveLength(3);
 });
 
 it('a taken default port moves on to the next, and says so', async () => {

@@ -42,6 +42,8 @@ export const predictRequest = z.object({
 					volume: hair.volume,
 					ratio: hair.ratio,
 					minutes: hair.minutes,
+					/** Minutes since the bowl was mixed when it goes on; left out, fresh. */
+					bowlAgeMinutes: z.number().min(0).max(120).optional(),
 					placement: hair.placement.optional(),
 					temperatureC: z.number().min(10).max(45).optional(),
 					section: hair.section.optional(),

@@ -29,4 +29,29 @@ describe('an endpoint', () => {
 		expect((await send(new Uint8Array(256 * 1024 + 1).fill(32))).status).toBe(413);
 		expect((await send(`{"n":4${' '.repeat(200 * 1024)}}`)).status).toBe(200);
 	});
+	it('works a search in slices, and leaves what takes too long', async () => {
+		let clock = 0;
+		function* search(steps: number) {
+			for (let i = 0; i < steps; i++) {
+				clock += 10;
+				yield i / steps;
+			}
+			return { steps };
+		}
+		const slow = endpoint(
+			z.object({ n: z.number() }),
+			({ n }) => search(n),
+			() => clock
+		);
+		const ask = (n: number) =>
+			slow({
+				request: new Request('http://localhost/', { method: 'POST', body: JSON.stringify({ n }) })
+			} as unknown as Parameters<typeof slow>[0]);
+		expect(await (await ask(100)).json()).toEqual({ steps: 100 });
+		clock = 0;
+		const refused = await ask(100_000);
+		expect(refused.status).toBe(422);
+		expect(await refused.json()).toMatchObject({ problems: [{ problem: 'too_long' }] });
+		expect(clock).toBeLessThan(1500);
+	});
 });

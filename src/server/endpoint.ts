@@ -1,28 +1,64 @@
+import { setImmediate } from 'node:timers/promises';
 import { json, type RequestHandler } from '@sveltejs/kit';
 import type { z } from 'zod';
+import type { Steps } from '../core/steps';
 import { RequestFault } from '../model/api/fault';
 import type { Problems } from '../schema/api';
 
 /** Largest request body, bytes. */
 const MAX_BODY = 256 * 1024;
+/** Work between two looks at what else is asked, ms. */
+const SLICE_MS = 25;
+/** Work for one request, ms: what needs more is done on the device that asks. */
+const BUDGET_MS = 1200;
 
 const refuse = (status: number, problems: Problems['problems']): Response =>
-	json({ problems } satisfies Problems, { status });
+	json({ problems } satisfies Problems, { status, headers: { 'x-zelvant-told': '1' } });
 
 /** Reads a body up to the limit; undefined when it is larger, whatever length was announced. */
 async function readBody(request: Request): Promise<string | undefined> {
 	if (Number(request.headers.get('content-length') ?? 0) > MAX_BODY) return undefined;
-	const bytes = await request.arrayBuffer();
-	return bytes.byteLength > MAX_BODY ? undefined : new TextDecoder().decode(bytes);
+	try {
+		const bytes = await request.arrayBuffer();
+		return bytes.byteLength > MAX_BODY ? undefined : new TextDecoder().decode(bytes);
+	} catch {
+		// The server in front has a limit of its own and breaks off there.
+		return undefined;
+	}
+}
+
+const isSteps = (value: unknown): value is Steps<unknown> =>
+	typeof value === 'object' && value !== null && 'next' in value && 'return' in value;
+
+/** Runs a search in slices, so that others are answered meanwhile; nothing when it takes too long. */
+async function withinBudget(
+	steps: Steps<unknown>,
+	now: () => number
+): Promise<{ readonly value: unknown } | undefined> {
+	let worked = 0;
+	for (;;) {
+		const from = now();
+		let next = steps.next();
+		while (!next.done && now() - from < SLICE_MS) next = steps.next();
+		if (next.done) return { value: next.value };
+		worked += now() - from;
+		if (worked > BUDGET_MS) {
+			steps.return(undefined);
+			return undefined;
+		}
+		await setImmediate();
+	}
 }
 
 /**
  * An endpoint that parses, calls the core and answers. Bad input: 400 with a fault per field; over
- * 256 kB: 413. Nothing is kept.
+ * 256 kB: 413; a question that takes more than a second of work: 422. Nothing is kept.
+ * @param answer the answer, or the steps of a search for it
  */
 export function endpoint<S extends z.ZodType>(
 	schema: S,
-	answer: (request: z.output<S>) => unknown
+	answer: (request: z.output<S>) => unknown,
+	now: () => number = () => performance.now()
 ): RequestHandler {
 	return async ({ request }) => {
 		const body = await readBody(request);
@@ -51,7 +87,17 @@ export function endpoint<S extends z.ZodType>(
 			);
 		}
 		try {
-			return json(answer(parsed.data));
+			const found = answer(parsed.data);
+			const done = isSteps(found) ? await withinBudget(found, now) : { value: found };
+			if (done) return json(done.value);
+			return refuse(422, [
+				{
+					problem: 'too_long',
+					path: '',
+					message:
+						'This is too large to work out here: ask for less at once, or work it out in the application.'
+				}
+			]);
 		} catch (error) {
 			if (!(error instanceof RequestFault)) throw error;
 			const { problem, path, message } = error;

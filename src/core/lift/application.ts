@@ -30,6 +30,8 @@ export interface Application {
 	/** Parts of developer per part of lightener, by weight. */
 	readonly ratio: number;
 	readonly minutes: number;
+	/** Minutes since its bowl was mixed when it goes on; left out, it goes on fresh. */
+	readonly bowlAgeMinutes?: number | undefined;
 	readonly placement: Placement;
 	/** Exactly this temperature (°C) with all moisture kept, in place of the placement's. */
 	readonly temperatureC?: number | undefined;
@@ -118,6 +120,12 @@ export const oxidationLife = (
 	application: Pick<Application, 'volume' | 'ratio' | 'damp'>
 ): number =>
 	RATE.lifeMinutes * Math.pow(peroxidePercent(application) / RATE.referencePercent, RATE.lifePower);
+
+/** What the age of its bowl leaves of a mixture when it goes on, 0-1: `exp(-t_mixed/τ0)`. */
+export const freshness = (application: Application): number =>
+	application.bowlAgeMinutes
+		? Math.exp(-application.bowlAgeMinutes / oxidationLife(application))
+		: 1;
 
 /** Moisture kept, 0-1. */
 export const moistureOf = (application: Application): number =>

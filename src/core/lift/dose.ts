@@ -1,4 +1,5 @@
 import {
+	freshness,
 	headFactor,
 	moistureOf,
 	oxidationLife,
@@ -9,7 +10,8 @@ import {
 
 /**
  * Dose of an application, dimensionless: `I = ∫ k·a dt = k·τ·(1 - exp(-t/τ))` at constant temperature,
- * with `τ` the mixture's life times the moisture kept, the clock starting fresh at application.
+ * with `τ` the mixture's life times the moisture kept, less what the bowl had lost before it went on: the
+ * closed form of what the events of a strand come to, for one mixture that lies undisturbed.
  */
 export function doseOf(application: Application, head: HeadFactors): number {
 	return plainDose(application, head.naturalLevel) * headFactor(application, head);
@@ -19,7 +21,12 @@ export function doseOf(application: Application, head: HeadFactors): number {
 export function plainDose(application: Application, naturalLevel: number): number {
 	if (application.minutes <= 0) return 0;
 	const life = oxidationLife(application) * moistureOf(application);
-	return plainRate(application, naturalLevel) * life * -Math.expm1(-application.minutes / life);
+	return (
+		plainRate(application, naturalLevel) *
+		freshness(application) *
+		life *
+		-Math.expm1(-application.minutes / life)
+	);
 }
 
 /**
@@ -34,6 +41,10 @@ export function minutesForDose(
 ): number | undefined {
 	if (dose <= 0) return 0;
 	const life = oxidationLife(application) * moistureOf(application);
-	const all = plainRate(application, head.naturalLevel) * headFactor(application, head) * life;
+	const all =
+		plainRate(application, head.naturalLevel) *
+		freshness(application) *
+		headFactor(application, head) *
+		life;
 	return dose < all ? -life * Math.log1p(-dose / all) : undefined;
 }

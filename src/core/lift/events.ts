@@ -16,7 +16,7 @@ export const AREAS = [
 export type AreaName = (typeof AREAS)[number];
 
 /** A mixture and where it works: an application whose minutes the events decide. */
-export interface Mixture extends Omit<Application, 'minutes' | 'distanceCm'> {
+export interface Mixture extends Omit<Application, 'minutes' | 'bowlAgeMinutes' | 'distanceCm'> {
 	/** What a tint lays down while it lifts; left out, it lifts alone. */
 	readonly formula?: readonly FormulaPart[] | undefined;
 }

@@ -87,7 +87,7 @@ export function predictTint(
 	formula: readonly FormulaPart[],
 	head: HeadFactors
 ): LiftResult {
-	const { minutes, distanceCm = PAST_THE_HEAT, ...mixture } = application;
+	const { minutes, bowlAgeMinutes = 0, distanceCm = PAST_THE_HEAT, ...mixture } = application;
 	const whiteShare = start.whiteShare ?? 0;
 	const ready = readyHead(
 		[
@@ -105,7 +105,7 @@ export function predictTint(
 				]
 			}
 		],
-		[{ kind: 'apply', minute: 0, mixture: { ...mixture, formula } }],
+		[{ kind: 'apply', minute: 0, mixedMinute: -bowlAgeMinutes, mixture: { ...mixture, formula } }],
 		head
 	);
 	const point = pointAt(ready.areas[0]!.points[0]!, minutes);

@@ -11,3 +11,12 @@ export function finish<T>(steps: Steps<T>): T {
 		if (next.done) return next.value;
 	}
 }
+
+/** A search as a part of a larger one, whose shares run from one to another. */
+export function* within<T>(steps: Steps<T>, from: number, to: number): Steps<T> {
+	for (;;) {
+		const next = steps.next();
+		if (next.done) return next.value;
+		yield from + (to - from) * next.value;
+	}
+}

@@ -1,5 +1,5 @@
 import type { Placement } from '../lift';
-import { finish } from '../steps';
+import { within, type Steps } from '../steps';
 import { BowlSearch, type Choice } from './bowlSearch';
 import { STAGING } from './constants';
 import type { SectionId } from './ids';
@@ -26,11 +26,11 @@ export interface StagingAdvice {
 }
 
 /** Levers beside strength, each tried on the same problem; the ones that help, best first. */
-export function adviceFor(
+export function* adviceSteps(
 	problem: StagingProblem,
 	reached: Choice,
 	target: number
-): StagingAdvice[] {
+): Steps<StagingAdvice[]> {
 	const half = problem.sections.length / 2;
 	const changed = (change: (section: WorkSection, index: number) => Partial<WorkSection>) => ({
 		...problem,
@@ -63,15 +63,17 @@ export function adviceFor(
 	];
 	const last = problem.sections.at(-1)!.id;
 	const before = reached.spread + reached.shortfall;
-	return options
-		.flatMap(([what, option]): StagingAdvice[] => {
-			if (faultOf(option)) return [];
-			const search = new BowlSearch({ ...option, target });
-			const { spread, shortfall } = finish(search.best());
-			return [{ what, ...(what === 'smallerHead' ? { section: last } : {}), spread, shortfall }];
-		})
-		.filter(({ spread, shortfall }) => spread + shortfall < before - STAGING.worthAdvising)
-		.sort((p, q) => p.spread + p.shortfall - (q.spread + q.shortfall));
+	const advice: StagingAdvice[] = [];
+	for (const [i, [what, option]] of options.entries()) {
+		yield i / options.length;
+		if (faultOf(option)) continue;
+		const share = (done: number) => (i + done) / options.length;
+		const search = yield* within(BowlSearch.prepare({ ...option, target }), share(0), share(0.4));
+		const { spread, shortfall } = yield* within(search.best(), share(0.4), share(1));
+		if (spread + shortfall >= before - STAGING.worthAdvising) continue;
+		advice.push({ what, ...(what === 'smallerHead' ? { section: last } : {}), spread, shortfall });
+	}
+	return advice.sort((p, q) => p.spread + p.shortfall - (q.spread + q.shortfall));
 }
 
 /** What each place becomes when it is covered, opened or put under a cap; a place left out stays. */

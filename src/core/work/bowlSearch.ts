@@ -44,8 +44,6 @@ export class BowlSearch {
 	readonly target: number;
 	/** The highest level that every section can be brought to. */
 	readonly reach: number;
-	/** `[section][strength][first section of its bowl]`, less what the section is to be above the rest. */
-	readonly #levels: number[][][];
 	/** `[section][strength]` */
 	readonly #allowed: boolean[][];
 	/** All runs that one bowl can serve, by their first section. */
@@ -53,32 +51,17 @@ export class BowlSearch {
 	/** By weighed bowl, the minute at which the first of its sections is begun: it was mixed then. */
 	readonly #mixed: ReadonlyMap<BowlId, number>;
 
-	/** @param beside levels of other parts of the same head, which these are to match */
-	constructor(
+	private constructor(
 		readonly problem: StagingProblem,
-		readonly beside: readonly number[] = []
+		readonly beside: readonly number[],
+		/** `[section][strength][first section of its bowl]`, less what the section is to be above the rest. */
+		private readonly levels: readonly number[][][]
 	) {
 		this.times = timesOf(problem);
-		const mixed = new Map<BowlId, number>();
-		for (const { section, from } of this.times) {
-			if (section.bowl !== undefined && !mixed.has(section.bowl)) mixed.set(section.bowl, from);
-		}
-		this.#mixed = mixed;
 		this.strengths = strengthsFor(problem);
+		this.#mixed = mixedMinutes(this.times);
 		this.#allowed = this.times.map(({ section }) =>
 			this.strengths.map((strength) => mayTake(problem, section, strength))
-		);
-		this.#levels = this.times.map((time, i) =>
-			this.strengths.map((strength) =>
-				this.times
-					.slice(0, i + 1)
-					.map((_, j) =>
-						this.#fits(j, i)
-							? pointAt(readySection(problem, time, strength, this.mixedAt(j)), time.rinse).level -
-								(time.section.aimAbove ?? 0)
-							: NaN
-					)
-			)
 		);
 		this.#runs = this.times.map((_, first) => this.#runsFrom(first));
 		const reachable = this.times.map((_, i) =>
@@ -88,29 +71,47 @@ export class BowlSearch {
 		this.target = problem.target ?? this.reach;
 	}
 
-	/** The same search for sections that are to match other parts of the head. */
-	matching(beside: readonly number[]): BowlSearch {
-		return new BowlSearch({ ...this.problem, target: this.target }, beside);
+	/**
+	 * Works out the levels that a search goes by, section by section.
+	 * @param beside levels of other parts of the same head, which these are to match
+	 */
+	static *prepare(problem: StagingProblem, beside: readonly number[] = []): Steps<BowlSearch> {
+		const times = timesOf(problem);
+		const strengths = strengthsFor(problem);
+		const mixed = mixedMinutes(times);
+		const levels: number[][][] = [];
+		for (const [i, time] of times.entries()) {
+			levels.push(
+				strengths.map((strength) =>
+					times
+						.slice(0, i + 1)
+						.map((first, j) =>
+							staysFresh(times, j, i)
+								? pointAt(
+										readySection(problem, time, strength, mixedMinute(first, mixed)),
+										time.rinse
+									).level - (time.section.aimAbove ?? 0)
+								: NaN
+						)
+				)
+			);
+			yield (i + 1) / times.length;
+		}
+		return new BowlSearch(problem, beside, levels);
+	}
+
+	/** The same search with another target, or for sections that are to match other parts of the head. */
+	with(target: number, beside: readonly number[] = this.beside): BowlSearch {
+		return new BowlSearch({ ...this.problem, target }, beside, this.levels);
 	}
 
 	/** Minute at which the bowl of a run is mixed: as its first section is begun, or when it was weighed for an earlier one. */
 	mixedAt(first: number): number {
-		const { section, from } = this.times[first]!;
-		return (section.bowl === undefined ? undefined : this.#mixed.get(section.bowl)) ?? from;
+		return mixedMinute(this.times[first]!, this.#mixed);
 	}
 
 	#level(section: number, strength: number, first: number): number {
-		return this.#levels[section]![strength]![first]!;
-	}
-
-	/** Whether one bowl stays fresh over these sections; a single long one has to do, and a weighed one is what it is. */
-	#fits(first: number, last: number): boolean {
-		if (first === last) return true;
-		const bowl = this.times[first]!.section.bowl;
-		if (bowl !== this.times[last]!.section.bowl) return false;
-		return (
-			bowl !== undefined || this.times[last]!.to - this.times[first]!.from <= BOWL_LIFE_MINUTES
-		);
+		return this.levels[section]![strength]![first]!;
 	}
 
 	#runsFrom(first: number): Run[] {
@@ -121,7 +122,7 @@ export class BowlSearch {
 			const runs: Run[] = [];
 			let least = Infinity;
 			let most = -Infinity;
-			for (let last = first; last < n && this.#fits(first, last); last++) {
+			for (let last = first; last < n && staysFresh(this.times, first, last); last++) {
 				if (!this.#allowed[last]![strength]) break;
 				if (last > first && this.times[last]!.section.freshBowl) break;
 				const level = this.#level(last, strength, first);
@@ -158,7 +159,8 @@ export class BowlSearch {
 		this.times.forEach(({ section }, i) => {
 			const run = runs.at(-1);
 			const own = this.#nearest(i, strength);
-			const goesOn = run && run.strength === own && this.#fits(run.first, i) && !section.freshBowl;
+			const goesOn =
+				run && run.strength === own && staysFresh(this.times, run.first, i) && !section.freshBowl;
 			if (goesOn) run.last = i;
 			else runs.push({ first: i, last: i, strength: own });
 		});
@@ -205,7 +207,7 @@ export class BowlSearch {
 
 	/** Floors worth trying, highest first: a fine grid over the levels that occur. */
 	#floors(): number[] {
-		const all = this.#levels.flat(2).filter(Number.isFinite);
+		const all = this.levels.flat(2).filter(Number.isFinite);
 		const from = Math.min(...all);
 		const to = Math.max(...all);
 		const count = Math.max(1, Math.ceil((to - from) / STAGING.floorStep));
@@ -250,6 +252,26 @@ export class BowlSearch {
 		}
 		return complete;
 	}
+}
+
+/** By weighed bowl, the minute at which the first of its sections is begun. */
+function mixedMinutes(times: readonly Timed[]): Map<BowlId, number> {
+	const mixed = new Map<BowlId, number>();
+	for (const { section, from } of times) {
+		if (section.bowl !== undefined && !mixed.has(section.bowl)) mixed.set(section.bowl, from);
+	}
+	return mixed;
+}
+
+const mixedMinute = ({ section, from }: Timed, mixed: ReadonlyMap<BowlId, number>): number =>
+	(section.bowl === undefined ? undefined : mixed.get(section.bowl)) ?? from;
+
+/** Whether one bowl stays fresh over these sections; a single long one has to do, and a weighed one is what it is. */
+function staysFresh(times: readonly Timed[], first: number, last: number): boolean {
+	if (first === last) return true;
+	const { bowl } = times[first]!.section;
+	if (bowl !== times[last]!.section.bowl) return false;
+	return bowl !== undefined || times[last]!.to - times[first]!.from <= BOWL_LIFE_MINUTES;
 }
 
 /** For every strength, which of those up to it has the least top; -1 where none has any. */

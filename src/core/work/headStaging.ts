@@ -12,7 +12,7 @@ import {
 } from './problem';
 import { backFirstMinutes, rinseMinute, usualRinse, type RinseMode } from './rinse';
 import {
-	onePass,
+	onePassSteps,
 	stagePassesSteps,
 	type Staging,
 	type StagingAnswer,
@@ -150,7 +150,8 @@ export function* stageHeadSteps({ head, advise }: HeadQuestion): Steps<StagingAn
 	}
 	const passes = passesOf(head);
 	// A packet that leaves when it is ready needs no other strength.
-	if (!head.staged || head.rinse.mode === 'eachReady') return onePass(passes, head.volume);
+	if (!head.staged || head.rinse.mode === 'eachReady')
+		return yield* onePassSteps(passes, head.volume);
 	return yield* stagePassesSteps(passes, advise ?? false);
 }
 

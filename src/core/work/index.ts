@@ -47,6 +47,7 @@ export type { StagingProblem, StagingProblemFault, WorkSection } from './problem
 export { lastRinse, RINSE_MODES, rinseMinute, usualRinse, type RinseMode } from './rinse';
 export {
 	oneStrength,
+	oneStrengthSteps,
 	stageBowls,
 	stageBowlsSteps,
 	type SectionFinish,

@@ -1,8 +1,8 @@
 import { undertoneOf, type Lab, type Undertone } from '../colour';
 import { labOfFibre, pointAt, quantile, type PointNow } from '../lift';
 import { blendDeveloper, RESERVE, splitByRatio, type Blend } from '../mix';
-import { finish, type Steps } from '../steps';
-import { adviceFor, type StagingAdvice } from './advice';
+import { finish, within, type Steps } from '../steps';
+import { adviceSteps, type StagingAdvice } from './advice';
 import { BowlSearch, isMet, type Choice } from './bowlSearch';
 import { STAGING } from './constants';
 import { drawSections } from './drawSections';
@@ -99,7 +99,8 @@ export function* stagePassesSteps(
 ): Steps<StagingAnswer> {
 	const fault = firstFault(passes);
 	if (fault) return { ok: false, ...fault };
-	const { searches, target } = searchesOf(passes);
+	const [prepared, searched] = advise ? SHARES.advised : SHARES.plain;
+	const { searches, target } = yield* within(searchesOf(passes), 0, prepared);
 	const unstaged = together(unstagedChoices(searches), target);
 	const found: Choice[] = Array<Choice>(searches.length);
 	// The part that gets least far leads; the others are to match it.
@@ -107,9 +108,14 @@ export function* stagePassesSteps(
 		.map((_, i) => i)
 		.sort((p, q) => searches[p]!.search.reach - searches[q]!.search.reach);
 	let beside: readonly number[] = [];
-	for (const i of slowestFirst) {
+	for (const [n, i] of slowestFirst.entries()) {
 		const { search } = searches[i]!;
-		const best = yield* (beside.length === 0 ? search : search.matching(beside)).best();
+		const share = (done: number) => prepared + ((searched - prepared) * done) / searches.length;
+		const best = yield* within(
+			(beside.length === 0 ? search : search.with(target, beside)).best(),
+			share(n),
+			share(n + 1)
+		);
 		found[i] = best;
 		beside = [...beside, ...best.levels];
 	}
@@ -120,7 +126,11 @@ export function* stagePassesSteps(
 	const advice =
 		!advise || isMet(best)
 			? []
-			: adviceFor(searches[worst.pass]!.search.problem, best.choices[worst.pass]!, target);
+			: yield* within(
+					adviceSteps(searches[worst.pass]!.search.problem, best.choices[worst.pass]!, target),
+					searched,
+					1
+				);
 	return { ok: true, staging: { ...describe(searches, best, unstaged, target), advice } };
 }
 
@@ -129,15 +139,21 @@ export const stageBowls = (problem: StagingProblem): StagingAnswer =>
 	finish(stageBowlsSteps(problem));
 
 /** One strength throughout, told in the same way: for comparison, and for schools that do not stage. */
-export function oneStrength(problem: StagingProblem, volume?: number): StagingAnswer {
-	return onePass([{ problem }], volume);
-}
+export const oneStrengthSteps = (problem: StagingProblem, volume?: number): Steps<StagingAnswer> =>
+	onePassSteps([{ problem }], volume);
+
+/** {@link oneStrengthSteps} without a pause. */
+export const oneStrength = (problem: StagingProblem, volume?: number): StagingAnswer =>
+	finish(oneStrengthSteps(problem, volume));
 
 /**
- * {@link oneStrength} for several parts of the strand.
+ * {@link oneStrengthSteps} for several parts of the strand.
  * @param volume the strength; left out, the best single one
  */
-export function onePass(passes: readonly StagingPass[], volume?: number): StagingAnswer {
+export function* onePassSteps(
+	passes: readonly StagingPass[],
+	volume?: number
+): Steps<StagingAnswer> {
 	const settled = passes.map(({ part, problem }): StagingPass => ({
 		part,
 		problem:
@@ -153,7 +169,7 @@ export function onePass(passes: readonly StagingPass[], volume?: number): Stagin
 	}));
 	const fault = firstFault(settled);
 	if (fault) return { ok: false, ...fault };
-	const { searches, target } = searchesOf(settled);
+	const { searches, target } = yield* searchesOf(settled);
 	const unstaged = together(unstagedChoices(searches), target);
 	return { ok: true, staging: { ...describe(searches, unstaged, unstaged, target), advice: [] } };
 }
@@ -163,6 +179,9 @@ const firstFault = (passes: readonly StagingPass[]): StagingProblemFault | undef
 	return passes.map(({ problem }) => faultOf(problem)).find((fault) => fault !== undefined);
 };
 
+/** Shares of the work: levels prepared, bowls searched; the rest is advice. */
+const SHARES = { plain: [0.4, 1], advised: [0.2, 0.5] } as const;
+
 /** A part of the strand and the search for its bowls. */
 interface PassSearch {
 	readonly part: StrandPart | undefined;
@@ -170,17 +189,23 @@ interface PassSearch {
 }
 
 /** All parts have one target: what was asked for, or what the weakest of them can reach. */
-function searchesOf(passes: readonly StagingPass[]) {
-	const first = passes.map(({ part, problem }): PassSearch => ({
-		part,
-		search: new BowlSearch(problem)
-	}));
+function* searchesOf(
+	passes: readonly StagingPass[]
+): Steps<{ readonly searches: PassSearch[]; readonly target: number }> {
+	const first: PassSearch[] = [];
+	for (const [i, { part, problem }] of passes.entries()) {
+		const search = yield* within(
+			BowlSearch.prepare(problem),
+			i / passes.length,
+			(i + 1) / passes.length
+		);
+		first.push({ part, search });
+	}
 	const target = Math.min(...first.map(({ search }) => search.target));
-	const searches = first.map((pass): PassSearch =>
-		pass.search.target === target
-			? pass
-			: { ...pass, search: new BowlSearch({ ...pass.search.problem, target }) }
-	);
+	const searches = first.map(({ part, search }): PassSearch => ({
+		part,
+		search: search.target === target ? search : search.with(target)
+	}));
 	return { searches, target };
 }
 

@@ -3,7 +3,7 @@ import { hexOf } from '../../core/colour';
 import { onScale } from '../../core/hair';
 import { fibreOfReading } from '../../core/lift';
 import { mixtureGrams } from '../../core/mix';
-import { oneStrength, stageBowlsSteps, type WorkSection } from '../../core/work';
+import { oneStrengthSteps, stageBowlsSteps, type WorkSection } from '../../core/work';
 import { adviceWords, stagingFaultWords } from '../../wording/bowls';
 import type { Steps } from '../../core/steps';
 import type { bowlsAnswer, bowlsRequest } from '../../schema/api';
@@ -69,7 +69,7 @@ export function* bowlsSteps(request: Request): Steps<z.input<typeof bowlsAnswer>
 		target,
 		limitMinutes
 	};
-	const answer = request.staged ? yield* stageBowlsSteps(problem) : oneStrength(problem);
+	const answer = yield* request.staged ? stageBowlsSteps(problem) : oneStrengthSteps(problem);
 	const nameOf = (id: string) => request.sections[Number(id)]!.name;
 	if (!answer.ok) {
 		throw new RequestFault(

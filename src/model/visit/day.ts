@@ -104,7 +104,9 @@ export function eventsOf(plan: LiftPlan, zones: readonly ZoneStart[], from = 0):
 				fromCm: Math.max(begins, SCALP.heatZoneCm + past),
 				toCm
 			};
-			return [near, far].filter((event) => event.fromCm! <= event.toCm!);
+			// What would follow only after the rinse is left out.
+			const rinse = from + plan.minutes;
+			return [near, far].filter((event) => event.fromCm! <= event.toCm! && event.minute < rinse);
 		});
 }
 

@@ -82,8 +82,9 @@ export const zoneLevel = (reading: Reading, zone: ZoneName): number =>
 	reading.zones[zone].state === 'natural' ? reading.naturalLevel : reading.zones[zone].presentLevel;
 
 /**
- * The plan as one application at the middle of a zone, as long as it lies there. A zone that is only
- * drawn through at the end counts with those minutes; one that is kept out with none.
+ * The plan as one application at the middle of a zone, as long as it lies there: the closed form of what
+ * its events come to. A zone that is only drawn through near the finish gets the mixture as old as it is
+ * by then; one that is kept out gets none.
  * @param minutes minutes since the first brush stroke
  */
 export function applicationOn(
@@ -91,23 +92,26 @@ export function applicationOn(
 	zone: ZoneStart,
 	minutes = plan.minutes
 ): Application {
-	const lies = plan.covers[zone.name]
-		? minutes - delayAt(plan, zone)
-		: reaches(plan, zone.name)
-			? Math.min(plan.drawThroughMinutes, minutes)
-			: 0;
+	const begins = beginsAt(plan, zone);
 	return {
 		product: plan.product,
 		second: plan.second,
 		volume: plan.volume,
 		ratio: plan.ratio,
-		minutes: Math.max(0, lies),
+		minutes: Math.max(0, minutes - begins),
+		...(plan.covers[zone.name] ? {} : { bowlAgeMinutes: Math.min(begins, plan.minutes) }),
 		placement: plan.placement,
 		section: plan.section,
 		damp: plan.damp,
 		bondAdditive: plan.bondAdditive,
 		distanceCm: (zone.fromCm + zone.toCm) / 2
 	};
+}
+
+/** Minute at which the mixture comes onto a zone; `Infinity` where it never does. */
+function beginsAt(plan: LiftPlan, zone: ZoneStart): number {
+	if (plan.covers[zone.name]) return delayAt(plan, zone);
+	return reaches(plan, zone.name) ? Math.max(0, plan.minutes - plan.drawThroughMinutes) : Infinity;
 }
 
 /** What the Lift station says of its main zone at the planned minute. */

@@ -1,6 +1,5 @@
 import { planSteps } from '../../../model/api/plan';
-import { finish } from '../../../core/steps';
 import { planRequest } from '../../../schema/api';
 import { endpoint } from '../../../server/endpoint';
 
-export const POST = endpoint(planRequest, (request) => finish(planSteps(request)));
+export const POST = endpoint(planRequest, planSteps);
