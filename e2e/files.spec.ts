@@ -122,7 +122,7 @@ test('storage that refuses to write: said plainly, nothing lost in the window, e
 	await expect(page.getByRole('alert')).toContainText('storage is full');
 	await expect(page.getByLabel('Note')).toHaveValue('written on a full disk');
 	const downloading = page.waitForEvent('download');
-	await page.getByRole('button', { name: 'Export' }).click();
+	await page.getByRole('button', { name: 'Export', exact: true }).click();
 	const stream = await (await downloading).createReadStream();
 	let text = '';
 	for await (const chunk of stream) text += String(chunk);
@@ -133,6 +133,7 @@ test('two tabs agree', async ({ page, context }) => {
 	await openDemo(page);
 	await page.goto('/clients/anneke-rill');
 	const other = await context.newPage();
+	await openDemo(other);
 	await other.goto('/clients/anneke-rill');
 	await expect(other.getByLabel('Note')).toHaveValue(/six weeks/);
 	await page.getByLabel('Note').fill('seen in both');

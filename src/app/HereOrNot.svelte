@@ -17,6 +17,10 @@
 	const words = $derived(WORDS[of]);
 </script>
 
+<svelte:head>
+	{#if !workspace[of].has(id)}<title>Not in the records · Zelvant</title>{/if}
+</svelte:head>
+
 <!-- What is shown of a record is made anew for another one. -->
 {#if workspace[of].has(id)}
 	{#key id}{@render children()}{/key}

@@ -5,6 +5,7 @@
 	import type { Workspace } from '../store/workspace.svelte';
 	import type { Salon } from '../store/open';
 	import KeySheet from './KeySheet.svelte';
+	import { leaveNotes } from '../store/notes';
 	import { isTyping } from '../ui/keys';
 	import Clashes from './Clashes.svelte';
 	import SaveBanner from './SaveBanner.svelte';
@@ -20,6 +21,10 @@
 	provideRecords({ workspace, salon });
 	let keys = $state(false);
 
+	function leave() {
+		leaveNotes(workspace, salon, localStorage);
+		void workspace.flush();
+	}
 	function press(event: KeyboardEvent) {
 		if (isTyping(event) || event.ctrlKey || event.metaKey || event.altKey) return;
 		if (event.key === '?') keys = true;
@@ -30,8 +35,8 @@
 	}
 </script>
 
-<svelte:window onkeydown={press} onpagehide={() => void workspace.flush()} />
-<svelte:document onvisibilitychange={() => document.hidden && void workspace.flush()} />
+<svelte:window onkeydown={press} onpagehide={leave} />
+<svelte:document onvisibilitychange={() => document.hidden && leave()} />
 
 <SaveBanner />
 <Clashes />

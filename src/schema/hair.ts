@@ -27,11 +27,11 @@ export const placement = z.enum([
 export const section = z.enum(['seeThrough', 'medium', 'thick']);
 export const direction = z.enum([
 	'neutral',
+	'beige',
 	'ash',
 	'pearl',
 	'violet',
 	'silver',
-	'beige',
 	'gold',
 	'copper',
 	'rose'

@@ -21,6 +21,12 @@ interface Last {
 /** Does something while nobody else, in any window, does the like. */
 export type Exclusively = <T>(work: () => Promise<T>) => Promise<T>;
 
+/** A stored value with its key. */
+interface Row {
+	readonly key: string;
+	readonly value: unknown;
+}
+
 /** How many documents are on their way at once. */
 const AT_ONCE = 100;
 const ENTRY = 'entry';
@@ -41,12 +47,23 @@ export class JournalledStore {
 		private readonly exclusively: Exclusively
 	) {}
 
-	/** Everything there is, once what a killed window left in the journal is applied. */
-	open(): Promise<{ readonly sequence: number; readonly rows: { key: string; value: unknown }[] }> {
+	/**
+	 * Everything there is, with what a killed window left in the journal: applied, or, where the disk is too
+	 * full for that, read with the rest until it can be.
+	 */
+	open(): Promise<{ readonly sequence: number; readonly rows: readonly Row[] }> {
 		return this.exclusively(async () => {
-			await this.#recover();
+			const left = await this.#entry();
+			const applied = left
+				? await this.#apply(left).then(
+						() => true,
+						() => false
+					)
+				: true;
+			const rows = await this.documents.all();
+			if (left && !applied) return { sequence: left.sequence, rows: withEntry(rows, left) };
 			const { sequence } = await this.#last();
-			return { sequence, rows: await this.documents.all() };
+			return { sequence, rows };
 		});
 	}
 
@@ -78,8 +95,12 @@ export class JournalledStore {
 		return ((await this.journal.get(LAST)) as Last | null | undefined) ?? { id: '', sequence: 0 };
 	}
 
+	async #entry(): Promise<Entry | undefined> {
+		return ((await this.journal.get(ENTRY)) as Entry | null | undefined) ?? undefined;
+	}
+
 	async #recover(): Promise<void> {
-		const entry = (await this.journal.get(ENTRY)) as Entry | null | undefined;
+		const entry = await this.#entry();
 		if (entry) await this.#apply(entry);
 	}
 
@@ -96,6 +117,14 @@ export class JournalledStore {
 		await this.journal.set(LAST, { id, sequence } satisfies Last);
 		await this.journal.remove(ENTRY);
 	}
+}
+
+/** Rows as they are once a batch is applied. */
+function withEntry(rows: readonly Row[], { put, remove }: Batch): Row[] {
+	const all = new Map(rows.map(({ key, value }) => [key, value]));
+	for (const { key, value } of put) all.set(key, value);
+	for (const key of remove) all.delete(key);
+	return [...all].map(([key, value]) => ({ key, value }));
 }
 
 /** By Web Locks where the browser has them; over plain http, where it has none, one after the other in this window. */

@@ -4,7 +4,7 @@ import { demoDocuments } from './demo/documents';
 import { plainShelf } from './demo/shelf';
 import { exclusivelyBy, JournalledStore } from './journalledStore';
 import { browserStore, type KeyValueStore } from './keyValue';
-import { takeOldJournal } from './oldJournal';
+import { takeNotes } from './notes';
 import { Workspace } from './workspace.svelte';
 
 /** A salon's own records, or the demo's: databases of their own, so that they can never mix. */
@@ -50,7 +50,7 @@ export async function openWorkspace(salon: Salon, clock: Timed): Promise<Workspa
 		}
 	});
 	await workspace.open();
-	takeOldJournal(workspace, salon, localStorage);
+	takeNotes(workspace, salon, localStorage);
 	begin(workspace, salon, clock.moment());
 	return workspace;
 }

@@ -58,9 +58,12 @@ export class Transaction {
 		const changes = new Map<string, Change>();
 		for (const [key, draft] of this.#drafts) {
 			const before = this.read(key);
-			const after = isDraft(draft) ? finishDraft(draft as Draft<AnyDocument>) : draft;
+			const changedHere = isDraft(draft);
+			const after = changedHere ? finishDraft(draft as Draft<AnyDocument>) : draft;
 			if (after === before) continue;
-			changes.set(key, { before, after: after && { ...after, updatedAt: at } });
+			// A document that comes from elsewhere brings its own date.
+			const dated = changedHere || after?.updatedAt === before?.updatedAt;
+			changes.set(key, { before, after: after && dated ? { ...after, updatedAt: at } : after });
 		}
 		return changes;
 	}

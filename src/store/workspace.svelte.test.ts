@@ -6,7 +6,7 @@ import storedVisit5 from '../schema/stored/visit.v5.json';
 import { demoDocuments } from './demo/documents';
 import { JournalledStore } from './journalledStore';
 import { memoryStore, type KeyValueStore } from './keyValue';
-import { takeOldJournal } from './oldJournal';
+import { leaveNotes, takeNotes } from './notes';
 import { loadDemo, replaceAll } from './open';
 import { Workspace } from './workspace.svelte';
 
@@ -94,7 +94,7 @@ describe('a workspace', () => {
 		expect(workspace.visits.size).toBe(10);
 		expect(workspace.shelf?.lines.length).toBeGreaterThan(3);
 	});
-	it('writes many quick changes at once, a quarter of a second after the first, however long they go on', async () => {
+	it('writes the first change at once, and what follows quickly together, however long it goes on', async () => {
 		const place = disk();
 		const workspace = await place.open();
 		for (let i = 0; i < 20; i++) {
@@ -177,11 +177,38 @@ describe('a workspace', () => {
 		localStorage.setItem(`zelvant.journal.own.visit:${old.id}`, JSON.stringify(old));
 		localStorage.setItem('zelvant.journal.own.client:half', '{"kind":"cli');
 		const workspace = await place.open();
-		takeOldJournal(workspace, 'own', localStorage);
+		takeNotes(workspace, 'own', localStorage);
 		await workspace.flush();
 		await vi.advanceTimersByTimeAsync(1);
 		expect(workspace.visits.has(old.id)).toBe(true);
 		expect(await place.kept.get(`visit:${old.id}`)).toMatchObject({ schemaVersion: 6 });
+		expect(localStorage.length).toBe(0);
+	});
+});
+
+describe('a page that closes', () => {
+	afterEach(() => void localStorage.clear());
+	it('notes what is not stored yet, and the next one lays it on what is there by then', async () => {
+		const place = disk();
+		const [here, there] = [await place.open(), await place.open()];
+		minutes(here, 12);
+		here.transact('removed', (draft) => draft.remove({ kind: 'client', id: 'ruta-semmel' }));
+		// Nothing of it is written before the page is gone.
+		leaveNotes(here, 'demo', localStorage);
+		there.transact('volume', (draft) => (draft.visit(visit.id).lift.volume = 30));
+		await there.flush();
+		const next = await disk(there.all).open();
+		takeNotes(next, 'demo', localStorage);
+		await next.flush();
+		expect(next.visits.get(visit.id)!.lift).toMatchObject({ minutes: 12, volume: 30 });
+		expect(next.clients.has('ruta-semmel')).toBe(false);
+		await vi.waitFor(() => expect(localStorage.length).toBe(0));
+	});
+	it('notes nothing when all is stored', async () => {
+		const workspace = await disk().open();
+		minutes(workspace, 12);
+		await workspace.flush();
+		leaveNotes(workspace, 'demo', localStorage);
 		expect(localStorage.length).toBe(0);
 	});
 });
@@ -255,6 +282,26 @@ describe('saving', () => {
 			const next = await place.open();
 			expect([0, demo.length], `killed after write ${i}`).toContain(next.all.length);
 		}
+	});
+	it('opens on a full disk, with what a killed window had begun to write', async () => {
+		const place = disk();
+		const workspace = await place.open();
+		place.refuse((write) => write > 1);
+		note(workspace, 'begun');
+		await workspace.flush();
+		vi.clearAllTimers();
+		place.refuse(() => true);
+		const next = await place.open();
+		expect(next.clients.get(client.id)!.note).toBe('begun');
+		minutes(next, 12);
+		await vi.advanceTimersByTimeAsync(300);
+		expect(status(next)).toBe('failed');
+		place.refuse(() => false);
+		await vi.advanceTimersByTimeAsync(10_000);
+		expect(status(next)).toBe('saved');
+		const last = await place.open();
+		expect(last.clients.get(client.id)!.note).toBe('begun');
+		expect(last.visits.get(visit.id)!.lift.minutes).toBe(12);
 	});
 	it('what was removed stays removed when the window dies in the midst of it', async () => {
 		for (let killed = 1; killed < 6; killed++) {

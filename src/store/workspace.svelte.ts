@@ -63,8 +63,8 @@ export interface WorkspaceOptions {
 	readonly askToKeep?: (() => Promise<boolean>) | undefined;
 }
 
-/** A change is on its way after this long at the latest, ms. */
-const SAVE_AFTER_MS = 250;
+/** Writes begin this far apart, ms: the first change is on its way at once, what follows it together. */
+const SAVE_EVERY_MS = 250;
 /** Storage that says nothing for this long is said to be silent, ms. */
 const SILENT_MS = 6000;
 const RETRY_MS = [500, 1000, 2000, 4000, 8000] as const;
@@ -102,6 +102,8 @@ export class Workspace {
 	#writing: Promise<void> | undefined;
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	#failures = 0;
+	/** When the last write began, ms. */
+	#begun = -Infinity;
 	#sequence = 0;
 	#asked = false;
 
@@ -246,17 +248,36 @@ export class Workspace {
 		return this.#writing;
 	}
 
+	/** What is not stored yet, with what each change was made on; for whoever closes the page. */
+	get unsaved(): { readonly key: string; readonly change: Change }[] {
+		const waiting = new Set([...(this.#flight?.entries.keys() ?? []), ...this.#dirty]);
+		return [...waiting].map((key) => ({
+			key,
+			change: { before: this.#stored.get(key), after: this.get(key) }
+		}));
+	}
+
+	/** Changes that another page noted when it was closed are laid on what is there now. */
+	takeOver(key: string, { before, after }: Change): void {
+		const now = this.get(key);
+		const { value, clashes } = merge3(before, after, now);
+		if (value !== now) this.#change(key, value);
+		this.clashes = [...this.clashes, ...clashes.map((clash) => ({ ...clash, key, id: newId() }))];
+	}
+
 	/** Something was changed here: it is held, and on its way in a moment. */
 	#change(key: string, document: AnyDocument | undefined): void {
 		this.#hold(key, document);
 		this.#dirty.add(key);
 		if (this.saveState.status === 'saved') this.saveState = { status: 'saving' };
-		this.#timer ??= setTimeout(() => void this.flush(), SAVE_AFTER_MS);
+		const wait = Math.max(0, this.#begun + SAVE_EVERY_MS - performance.now());
+		this.#timer ??= setTimeout(() => void this.flush(), wait);
 	}
 
 	async #write(): Promise<void> {
 		while (this.#flight ?? this.#dirty.size > 0) {
 			const flight = (this.#flight ??= this.#takeOff());
+			this.#begun = performance.now();
 			const silent = setTimeout(() => this.#fail('silent', ''), SILENT_MS);
 			try {
 				await this.#land(flight);

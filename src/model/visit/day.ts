@@ -67,8 +67,14 @@ export const delayAt = (
  * What an application does to a strand. The centimetres that the scalp warms may follow later, and so
  * may lengths and ends; near the finish the spent mixture may be drawn over what was kept out.
  * @param from minute of the day at which its first brush stroke falls
+ * @param rinsed whether it is rinsed at its minutes; otherwise it is left on
  */
-export function eventsOf(plan: LiftPlan, zones: readonly ZoneStart[], from = 0): LiftEvent[] {
+export function eventsOf(
+	plan: LiftPlan,
+	zones: readonly ZoneStart[],
+	from = 0,
+	rinsed = false
+): LiftEvent[] {
 	const { product, second, volume, ratio, placement, section, damp, bondAdditive, delays } = plan;
 	const mixture: Mixture = {
 		product,
@@ -105,7 +111,7 @@ export function eventsOf(plan: LiftPlan, zones: readonly ZoneStart[], from = 0):
 				toCm
 			};
 			// What would follow only after the rinse is left out.
-			const rinse = from + plan.minutes;
+			const rinse = rinsed ? from + plan.minutes : Infinity;
 			return [near, far].filter((event) => event.fromCm! <= event.toCm! && event.minute < rinse);
 		});
 }
@@ -130,7 +136,7 @@ export function eventsUpTo(
 	return {
 		from: begins[last] ?? 0,
 		events: steps.flatMap(({ plan }, i) => [
-			...eventsOf(plan, zones, begins[i]),
+			...eventsOf(plan, zones, begins[i], i < last),
 			...(i < last ? [{ kind: 'rinse', minute: begins[i]! + plan.minutes } as const] : [])
 		])
 	};

@@ -39,11 +39,14 @@
 		void goto(`/visit/${visit.id}/read`);
 	}
 	async function remove() {
-		const { name } = client;
+		// What is shown goes with the page.
+		const gone = { id, name: client.name };
 		const own = visits;
 		await goto('/clients');
-		const step = workspace.transact(`${name} removed`, (draft) => removeClient(draft, { id }, own));
-		toast(`${name} and ${own.length} visit${own.length === 1 ? '' : 's'} removed.`, {
+		const step = workspace.transact(`${gone.name} removed`, (draft) =>
+			removeClient(draft, gone, own)
+		);
+		toast(`${gone.name} and ${own.length} visit${own.length === 1 ? '' : 's'} removed.`, {
 			duration: 20_000,
 			action: { label: 'Undo', onClick: () => workspace.undo(step) }
 		});

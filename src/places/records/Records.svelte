@@ -57,15 +57,17 @@
 			action: { label: 'Undo', onClick: () => workspace.undo(step) }
 		});
 	}
-	function offerUndo(step: string | undefined, words: string) {
+	async function offerUndo(step: string | undefined, words: string) {
+		await workspace.flush();
 		toast(words, {
 			duration: 20_000,
 			action: { label: 'Undo', onClick: () => workspace.undo(step) }
 		});
 	}
-	const reloadDemo = () => offerUndo(loadDemo(workspace, clock.moment()), 'The demo is as it was.');
+	const reloadDemo = () =>
+		void offerUndo(loadDemo(workspace, clock.moment()), 'The demo is as it was.');
 	const clearDemo = () =>
-		offerUndo(
+		void offerUndo(
 			replaceAll(workspace, 'demo cleared', [plainShelf(clock.now())]),
 			'The demo is cleared.'
 		);
