@@ -51,6 +51,29 @@ export default ts.config(
 		)
 	},
 	{
+		// One place asks the time: whoever wants to know it takes a clock or a moment.
+		files: ['src/**/*.ts', 'src/**/*.svelte'],
+		ignores: ['src/app/clock.ts', '**/*.test.ts', 'src/service-worker/**'],
+		rules: {
+			'no-restricted-syntax': [
+				'error',
+				{
+					selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+					message: 'ask the clock (state/clock); app/clock is the one place that asks the time'
+				},
+				{
+					selector:
+						"CallExpression[callee.property.name='slice'] > MemberExpression > CallExpression[callee.property.name='toISOString']",
+					message: 'a day is where a person stands: model/time'
+				}
+			],
+			'no-restricted-properties': [
+				'error',
+				{ object: 'Date', property: 'now', message: 'ask the clock (state/clock)' }
+			]
+		}
+	},
+	{
 		files: ['src/core/**/*.ts'],
 		ignores: ['**/*.test.ts'],
 		rules: {
@@ -66,13 +89,6 @@ export default ts.config(
 				'error',
 				{ object: 'Math', property: 'random', message: 'core takes its randomness as an argument' },
 				{ object: 'Date', property: 'now', message: "core takes today's date as an argument" }
-			],
-			'no-restricted-syntax': [
-				'error',
-				{
-					selector: "NewExpression[callee.name='Date'][arguments.length=0]",
-					message: "core takes today's date as an argument"
-				}
 			]
 		}
 	},

@@ -204,7 +204,9 @@
 			font-weight: 700;
 		}
 		.save {
-			display: none;
+			background: var(--rail);
+			color: var(--rail-soft);
+			padding: 0 16px 8px;
 		}
 	}
 </style>

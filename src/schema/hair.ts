@@ -1,49 +1,36 @@
+import {
+	BOUNDS,
+	CHOSEN_PRODUCTS,
+	CURLS,
+	DENSITIES,
+	DIRECTIONS,
+	PLACEMENT_NAMES,
+	POROSITIES,
+	SECTIONS,
+	TEXTURES,
+	UNDERTONES,
+	VEHICLES,
+	WARMTHS,
+	type Bound
+} from '../core/vocabulary';
 import { z } from 'zod';
 
-export const warmth = z.enum(['ash', 'neutral', 'golden', 'copper', 'red']);
-export const texture = z.enum(['fine', 'medium', 'coarse']);
-export const porosity = z.enum(['low', 'normal', 'high']);
-export const density = z.enum(['low', 'medium', 'high']);
-export const curl = z.enum(['straight', 'wavy', 'curly', 'coily']);
-export const vehicle = z.enum(['permanent', 'demi', 'gloss', 'rapid', 'direct', 'highLift']);
-export const product = z.enum([
-	'powder',
-	'cream',
-	'clay',
-	'oil',
-	'bleachWash',
-	'highLift',
-	'permanent'
-]);
-export const placement = z.enum([
-	'foil',
-	'foilCovered',
-	'foilHairline',
-	'openAir',
-	'cap',
-	'onScalp',
-	'film'
-]);
-export const section = z.enum(['seeThrough', 'medium', 'thick']);
-export const direction = z.enum([
-	'neutral',
-	'beige',
-	'ash',
-	'pearl',
-	'violet',
-	'silver',
-	'gold',
-	'copper',
-	'rose'
-]);
-export const undertoneName = z.enum([
-	'red',
-	'red-orange',
-	'orange',
-	'yellow-orange',
-	'yellow',
-	'pale yellow'
-]);
+/** A number within what may be set. */
+export const within = ({ min, max }: Bound) => z.number().min(min).max(max);
+/** A whole number within what may be set. */
+export const wholeWithin = (bound: Bound) => within(bound).int();
+
+export const warmth = z.enum(WARMTHS);
+export const texture = z.enum(TEXTURES);
+export const porosity = z.enum(POROSITIES);
+export const density = z.enum(DENSITIES);
+export const curl = z.enum(CURLS);
+export const vehicle = z.enum(VEHICLES);
+export const product = z.enum(CHOSEN_PRODUCTS);
+export const placement = z.enum(PLACEMENT_NAMES);
+export const section = z.enum(SECTIONS);
+export const direction = z.enum(DIRECTIONS);
+export const undertoneName = z.enum(UNDERTONES);
 
 /** Tone code of the model: N, one family letter, or two (doubled, with N, or a pair). */
 export const tone = z
@@ -54,12 +41,12 @@ export const shadeForm = z.enum(['based', 'pure', 'concentrate']);
 export const intensity = z.number().min(0.1).max(4);
 
 /** Level of natural hair: the model is solved for 1-10. */
-export const naturalLevel = z.number().min(1).max(10);
+export const naturalLevel = within(BOUNDS.naturalLevel);
 /** Level of any hair, 1-12. */
-export const level = z.number().min(1).max(12);
-export const share = z.number().min(0).max(1);
-export const condition = z.number().min(0).max(100);
-export const volume = z.number().min(1).max(40);
+export const level = within(BOUNDS.level);
+export const share = within(BOUNDS.share);
+export const condition = within(BOUNDS.condition);
+export const volume = within(BOUNDS.volume);
 
 /** Strongest developers that a salon uses, volumes. */
 export const ceilings = z.object({
@@ -68,7 +55,7 @@ export const ceilings = z.object({
 	tint: volume,
 	bleachWash: volume
 });
-export const ratio = z.number().min(0.5).max(4);
+export const ratio = within(BOUNDS.ratio);
 export const minutes = z.number().min(0).max(180);
 
 /** Old colour in the hair. */
@@ -76,6 +63,6 @@ export const artificialColour = z.object({
 	kind: vehicle,
 	level,
 	tone,
-	layers: z.number().int().min(1).max(20).optional(),
-	weeksAgo: z.number().min(0).max(520).optional()
+	layers: wholeWithin(BOUNDS.layers).optional(),
+	weeksAgo: within(BOUNDS.weeksAgo).optional()
 });

@@ -4,7 +4,9 @@ import { AREAS } from '../core/lift';
 import { PICKING_NAMES } from '../core/mix';
 import { PACES, RESULT_KIND_NAMES, STEP_KINDS } from '../core/plan';
 import { ANGLES, ORDER_NAMES, RINSE_MODES, STRAND_PARTS } from '../core/work';
+import { BOUNDS, ZONE_NAMES } from '../core/vocabulary';
 import * as hair from './hair';
+import { wholeWithin, within } from './hair';
 
 /** Version of every stored document. Raise it with a migration in `migrations.ts`. */
 export const SCHEMA_VERSION = 6 as const;
@@ -44,11 +46,11 @@ export const client = z.object({
 	underSixteen: z.boolean(),
 	/** What this person is known not to bear. */
 	sensitivities: z.array(sensitivity).max(8),
-	washesPerWeek: z.number().min(0).max(14),
+	washesPerWeek: within(BOUNDS.washesPerWeek),
 	patchTests: z.array(patchTest).max(200)
 });
 
-export const zoneName = z.enum(['root', 'lengths', 'ends']);
+export const zoneName = z.enum(ZONE_NAMES);
 export const areaName = z.enum(AREAS);
 export const zoneState = z.enum(['natural', 'coloured', 'lightened']);
 
@@ -78,7 +80,7 @@ export const historyEntry = z.discriminatedUnion('kind', [
 	}),
 	z.object({ ...past, kind: z.literal('lightening'), toLevel: hair.level, onto }),
 	z.object({ ...past, kind: z.enum(['perm', 'relaxer', 'henna', 'swimming']), onto }),
-	z.object({ ...past, kind: z.literal('cut'), cm: z.number().min(0.5).max(100) })
+	z.object({ ...past, kind: z.literal('cut'), cm: within(BOUNDS.cutCm) })
 ]);
 
 /** What may differ from one area of the head to another. */
@@ -87,10 +89,10 @@ export const areaReading = z.object({
 	warmth: hair.warmth,
 	texture: hair.texture,
 	porosity: hair.porosity,
-	lengthCm: z.number().min(1).max(150),
+	lengthCm: within(BOUNDS.lengthCm),
 	/** Where the root zone ends and where the ends begin, cm from the scalp and from the tips. */
-	regrowthCm: z.number().min(0).max(150),
-	endsCm: z.number().min(0).max(150),
+	regrowthCm: within(BOUNDS.zoneCm),
+	endsCm: within(BOUNDS.zoneCm),
 	whiteShare: hair.share,
 	zones: z.object({ root: zoneReading, lengths: zoneReading, ends: zoneReading })
 });
@@ -106,7 +108,7 @@ export const reading = areaReading.extend({
 		undercut: z.array(areaName).max(8)
 	}),
 	strain: z.object({
-		lightenings: z.number().int().min(0).max(20),
+		lightenings: wholeWithin(BOUNDS.lightenings),
 		relaxer: z.boolean(),
 		perm: z.boolean(),
 		heatHabit: z.boolean(),
@@ -114,7 +116,7 @@ export const reading = areaReading.extend({
 		feel: z.enum(['smooth', 'rough', 'gummy']),
 		ends: z.enum(['sound', 'dry', 'splitting'])
 	}),
-	relaxerWeeksAgo: z.number().min(0).max(520).optional(),
+	relaxerWeeksAgo: within(BOUNDS.weeksAgo).optional(),
 	henna: z.boolean(),
 	metallicSalts: z.boolean(),
 	/** Water at home: lime dulls, iron warms, copper greens. */
@@ -125,7 +127,7 @@ export const reading = areaReading.extend({
 	picture: id.optional(),
 	/** What was done to this hair, in any order. */
 	history: z.array(historyEntry).max(60),
-	growthCmPerMonth: z.number().min(0.3).max(3),
+	growthCmPerMonth: within(BOUNDS.growthCmPerMonth),
 	/** What another person read, blind. */
 	secondOpinion: z
 		.object({
@@ -158,30 +160,30 @@ export const aim = strandAim.extend({
 	/** The same everywhere except here: only what differs is kept. */
 	areas: z.partialRecord(areaName, strandAim.partial()),
 	/** Share of the hair that is lightened; the rest stays between as it is. */
-	lightShare: z.number().min(0.05).max(1),
+	lightShare: within(BOUNDS.lightShare),
 	/** Strands coloured darker between the light ones: their share of all the hair. */
 	lowlights: z
 		.object({ share: hair.share, level: hair.level, direction: hair.direction })
 		.optional(),
 	/** Depth left or put back at the scalp, and how far it runs, cm. */
-	rootDepth: z.object({ level: hair.level, cm: z.number().min(0.5).max(40) }).optional(),
+	rootDepth: z.object({ level: hair.level, cm: within(BOUNDS.rootDepthCm) }).optional(),
 	/** A hidden panel: how far under the parting its top edge lies, cm, and how the hair is worn. */
 	panel: z
-		.object({ topEdgeCm: z.number().min(1).max(30), worn: z.enum(['down', 'halfUp', 'up']) })
+		.object({ topEdgeCm: within(BOUNDS.panelEdgeCm), worn: z.enum(['down', 'halfUp', 'up']) })
 		.optional(),
 	/** Levels to lift past the aim, so that the toner has room. */
-	liftPast: z.number().min(0).max(3)
+	liftPast: within(BOUNDS.liftPast)
 });
 
-const delay = z.number().min(0).max(60);
+const delay = within(BOUNDS.delayMinutes);
 
 export const liftPlan = z.object({
 	product: hair.product,
 	/** A second lightener in the same bowl, and its share of the lightener by weight. */
-	second: z.object({ product: hair.product, share: z.number().min(0.05).max(0.95) }).optional(),
+	second: z.object({ product: hair.product, share: within(BOUNDS.secondShare) }).optional(),
 	volume: hair.volume,
 	ratio: hair.ratio,
-	minutes: z.number().min(1).max(120),
+	minutes: within(BOUNDS.liftMinutes),
 	placement: hair.placement,
 	section: hair.section,
 	bondAdditive: z.boolean(),
@@ -189,7 +191,7 @@ export const liftPlan = z.object({
 	/** How much later a zone is begun, minutes; the root's holds for the centimetres the scalp warms. */
 	delays: z.object({ root: delay, lengths: delay, ends: delay }),
 	/** For how many of the last minutes the spent mixture is drawn over hair that was kept out; 0: not. */
-	drawThroughMinutes: z.number().min(0).max(30),
+	drawThroughMinutes: within(BOUNDS.drawThroughMinutes),
 	covers: z.object({ root: z.boolean(), lengths: z.boolean(), ends: z.boolean() })
 });
 
@@ -237,7 +239,7 @@ export const mixedBowl = z.object({
 	number: z.number().int().min(1).max(60),
 	at: when,
 	/** 0 where nothing develops it. */
-	volume: z.number().min(0).max(40),
+	volume: within(BOUNDS.volumeOrNone),
 	ratio: z.number().min(0).max(4),
 	/** The sections it serves, by what they go by. */
 	sections: z.array(id).max(80),
@@ -263,7 +265,7 @@ export const mixedBowl = z.object({
 
 export const bowlsPlan = z.object({
 	technique: z.enum(['foils', 'open']),
-	foils: z.number().int().min(1).max(300),
+	foils: wholeWithin(BOUNDS.foils),
 	/** How hair is picked up, unless a section says otherwise. */
 	picking: z.enum(PICKING_NAMES),
 	order: z.enum(ORDER_NAMES),
@@ -283,10 +285,10 @@ export const bowlsPlan = z.object({
 		/** Absent: as is usual for work of this length. */
 		mode: z.enum(RINSE_MODES).optional(),
 		/** Minute of the one rinse; absent: as reckoned. */
-		minute: z.number().min(5).max(240).optional()
+		minute: within(BOUNDS.rinseMinute).optional()
 	}),
 	/** Pairs of hands that put it on. */
-	hands: z.number().int().min(1).max(2),
+	hands: wholeWithin(BOUNDS.hands),
 	/** Somebody mixes, wipes and rinses. */
 	assistant: z.boolean(),
 	/** Time of day of the first brush stroke. */
@@ -299,7 +301,7 @@ export const bowlsPlan = z.object({
 
 export const checkNote = z.object({
 	id,
-	minute: z.number().min(0).max(600),
+	minute: within(BOUNDS.seenMinute),
 	zone: zoneName,
 	level: hair.level,
 	undertone: hair.undertoneName.optional(),
@@ -331,8 +333,8 @@ export const tonePlan = z.object({
 	lineId: text(80).optional(),
 	vehicle: hair.vehicle,
 	ratio: hair.ratio,
-	minutes: z.number().min(0).max(90),
-	totalGrams: z.number().int().min(1).max(500),
+	minutes: within(BOUNDS.toneMinutes),
+	totalGrams: wholeWithin(BOUNDS.toneGrams),
 	/** `none` is an answer too. */
 	choice: z.enum(['open', 'formula', 'none']),
 	parts: z.array(chosenPart).max(8)
@@ -342,8 +344,8 @@ export const result = z.object({
 	level: hair.level.optional(),
 	tone: text(120),
 	notes: text(4000),
-	leftoverGrams: z.number().min(0).max(2000).optional(),
-	returnWeeks: z.number().int().min(1).max(52).optional(),
+	leftoverGrams: within(BOUNDS.leftoverGrams).optional(),
+	returnWeeks: wholeWithin(BOUNDS.returnWeeks).optional(),
 	recordedAt: when.optional()
 });
 
@@ -389,14 +391,14 @@ export const shelfLine = z.object({
 	name: text(80).min(1),
 	vehicle: hair.vehicle,
 	ratio: hair.ratio,
-	minutes: z.number().min(1).max(90),
-	developerVolume: z.number().min(0).max(40),
+	minutes: within(BOUNDS.lineMinutes),
+	developerVolume: within(BOUNDS.volumeOrNone),
 	/** What this line's own letters or digits mean, in families of the model. */
 	key: z.record(text(12), hair.tone),
 	shades: z.array(shelfShade).max(300)
 });
 
-const limit = z.number().min(10).max(120);
+const limit = within(BOUNDS.limitMinutes);
 
 export const shelf = z.object({
 	...document,
@@ -410,28 +412,28 @@ export const shelf = z.object({
 	ceilings: hair.ceilings,
 	lightenerName: text(80),
 	/** Finest step of the scale, g. */
-	scaleStep: z.number().min(0.05).max(10),
+	scaleStep: within(BOUNDS.scaleStep),
 	/** The bond-building additive: so much for every so many grams of lightener. */
 	additive: z.object({
 		name: text(80),
-		amount: z.number().min(0.05).max(100),
+		amount: within(BOUNDS.additiveAmount),
 		unit: z.enum(['g', 'drops', 'ml']),
-		perGrams: z.number().min(1).max(500)
+		perGrams: within(BOUNDS.additivePerGrams)
 	}),
 	/** What 100 g cost, in the currency of the rates; without them no bowl is priced. */
 	costs: z
 		.object({
-			lightener: z.number().min(0).max(10_000),
-			developer: z.number().min(0).max(10_000),
-			colour: z.number().min(0).max(10_000)
+			lightener: within(BOUNDS.costPer100g),
+			developer: within(BOUNDS.costPer100g),
+			colour: within(BOUNDS.costPer100g)
 		})
 		.optional(),
 	/** What an hour and the materials of one application cost; without them nothing is priced. */
 	rates: z
 		.object({
 			currency: z.string().regex(/^[A-Z]{3}$/),
-			perHour: z.number().min(0).max(100_000),
-			perApplication: z.number().min(0).max(100_000)
+			perHour: within(BOUNDS.rate),
+			perApplication: within(BOUNDS.rate)
 		})
 		.optional(),
 	lines: z.array(shelfLine).max(40)

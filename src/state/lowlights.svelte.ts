@@ -7,7 +7,13 @@ import type { ComputeClient } from '../compute/client';
 import type { ChosenPart, Shelf, ShelfLine, Visit } from '../schema/records';
 import { Finder } from './finder.svelte';
 import type { HairView } from './hairView.svelte';
-import { conditionsOf, rawOf, recordParts, toneQuestion } from '../model/visit/tone';
+import {
+	developerGramsOf,
+	conditionsOf,
+	rawOf,
+	recordParts,
+	toneQuestion
+} from '../model/visit/tone';
 
 /** What the lowlights of a visit rest on. */
 export interface LowlightSource {
@@ -116,13 +122,12 @@ export class Lowlights {
 			return undefined;
 		}
 		const parts = recordParts(formula, line);
-		const grams = parts.reduce((sum, part) => sum + part.grams, 0);
 		return {
 			line,
 			aside,
 			parts,
 			foils: this.#coverage.foils,
-			developerGrams: line.vehicle === 'direct' ? 0 : Math.round(grams * line.ratio)
+			developerGrams: developerGramsOf(parts, line, line.ratio, this.#source.shelf?.scaleStep)
 		};
 	});
 

@@ -187,7 +187,9 @@ describe('a workspace', () => {
 });
 
 describe('a page that closes', () => {
-	afterEach(() => void localStorage.clear());
+	afterEach(() => {
+		localStorage.clear();
+	});
 	it('notes what is not stored yet, and the next one lays it on what is there by then', async () => {
 		const place = disk();
 		const [here, there] = [await place.open(), await place.open()];

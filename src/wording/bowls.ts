@@ -1,3 +1,4 @@
+import { factsOf } from '../core/vocabulary';
 import { BOWL_LIFE_MINUTES, blendDeveloper, consistencyOf, type Bowl } from '../core/mix';
 import type { Product } from '../core/lift';
 import type { StepKind } from '../core/plan';
@@ -148,7 +149,7 @@ export function bowlNote(
 /** A product as the salon calls it: the house lightener by its name, tints by their kind. */
 export function productWords(product: Product, shelf: Shelf | undefined): string {
 	const kind = labelIn(PRODUCT_OPTIONS, product);
-	const tint = product === 'highLift' || product === 'permanent';
+	const tint = factsOf(product).kind === 'tint';
 	const name = shelf?.lightenerName.trim() ?? '';
 	return tint || name === '' || name === 'lightener' ? kind : `${name} ${kind}`;
 }

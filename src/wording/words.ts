@@ -1,3 +1,12 @@
+import {
+	CHOSEN_PRODUCTS,
+	DENSITIES,
+	PLACEMENT_NAMES,
+	POROSITIES,
+	SECTIONS,
+	TEXTURES,
+	WARMTHS
+} from '../core/vocabulary';
 import { DateFormatter, parseDate } from '@internationalized/date';
 import { AREAS, type AreaName } from '../core/lift';
 import type { Pace, StepKind } from '../core/plan';
@@ -14,41 +23,23 @@ export const STATIONS: readonly { id: Station; path: string; name: string; quest
 	{ id: 'sendOff', path: 'send-off', name: 'Send-off', question: 'What did this head do?' }
 ];
 
-export const WARMTH_OPTIONS = [
-	{ value: 'ash', label: 'ash' },
-	{ value: 'neutral', label: 'neutral' },
-	{ value: 'golden', label: 'golden' },
-	{ value: 'copper', label: 'copper' },
-	{ value: 'red', label: 'red' }
-] as const;
+/** A code as words, where it has none of its own yet: `clayMix` is “clay mix”. */
+const spelled = (code: string): string =>
+	code.replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`);
 
-export const TEXTURE_OPTIONS = [
-	{ value: 'fine', label: 'fine' },
-	{ value: 'medium', label: 'medium' },
-	{ value: 'coarse', label: 'coarse' }
-] as const;
+/** Choices in the order of the vocabulary, each with what it is called. */
+const optionsOf = <T extends string>(values: readonly T[], labels: Partial<Record<T, string>>) =>
+	values.map((value) => ({ value, label: labels[value] ?? spelled(value) }));
 
-export const DENSITY_OPTIONS = [
-	{ value: 'low', label: 'thin' },
-	{ value: 'medium', label: 'medium' },
-	{ value: 'high', label: 'dense' }
-] as const;
+export const WARMTH_OPTIONS = optionsOf(WARMTHS, {});
 
-export const POROSITY_OPTIONS = [
-	{ value: 'low', label: 'resists' },
-	{ value: 'normal', label: 'normal' },
-	{ value: 'high', label: 'porous' }
-] as const;
+export const TEXTURE_OPTIONS = optionsOf(TEXTURES, {});
 
-export const PRODUCT_OPTIONS = [
-	{ value: 'powder', label: 'powder' },
-	{ value: 'cream', label: 'cream' },
-	{ value: 'clay', label: 'clay' },
-	{ value: 'oil', label: 'oil' },
-	{ value: 'bleachWash', label: 'bleach wash' },
-	{ value: 'highLift', label: 'high-lift' },
-	{ value: 'permanent', label: 'permanent' }
-] as const;
+export const DENSITY_OPTIONS = optionsOf(DENSITIES, { low: 'thin', high: 'dense' });
+
+export const POROSITY_OPTIONS = optionsOf(POROSITIES, { low: 'resists', high: 'porous' });
+
+export const PRODUCT_OPTIONS = optionsOf(CHOSEN_PRODUCTS, { highLift: 'high-lift' });
 
 export const PACE_OPTIONS = [
 	{ value: 'gentle', label: 'gentle' },
@@ -56,42 +47,12 @@ export const PACE_OPTIONS = [
 	{ value: 'brisk', label: 'brisk' }
 ] as const satisfies readonly { value: Pace; label: string }[];
 
-export const PLACEMENT_OPTIONS = [
-	{ value: 'foil', label: 'foil' },
-	{ value: 'foilCovered', label: 'covered foil' },
-	{ value: 'foilHairline', label: 'hairline foil' },
-	{ value: 'openAir', label: 'open air' },
-	{ value: 'film', label: 'film' },
-	{ value: 'cap', label: 'cap' },
-	{ value: 'onScalp', label: 'on scalp' }
-] as const;
+export const PLACEMENT_OPTIONS = optionsOf(PLACEMENT_NAMES, {
+	foilCovered: 'covered foil',
+	foilHairline: 'hairline foil'
+});
 
-export const SECTION_OPTIONS = [
-	{ value: 'seeThrough', label: 'see-through' },
-	{ value: 'medium', label: 'medium' },
-	{ value: 'thick', label: 'thick' }
-] as const;
-
-export const DIRECTION_OPTIONS = [
-	'neutral',
-	'beige',
-	'ash',
-	'pearl',
-	'violet',
-	'silver',
-	'gold',
-	'copper',
-	'rose'
-] as const;
-
-export const UNDERTONES = [
-	'red',
-	'red-orange',
-	'orange',
-	'yellow-orange',
-	'yellow',
-	'pale yellow'
-] as const;
+export const SECTION_OPTIONS = optionsOf(SECTIONS, { seeThrough: 'see-through' });
 
 export const VEHICLE_NAMES = {
 	permanent: 'permanent',

@@ -1,3 +1,4 @@
+import { factsOf } from '../vocabulary';
 import { SCALP, sparesDye, type Placement, type Product } from '../lift';
 import type { Facts, Minerals, Sensitivity } from './facts';
 import { CAUTION_LIMITS, USUAL_CEILINGS, type Ceilings } from './limits';
@@ -26,7 +27,7 @@ export function volumeCeiling(
 	placement: Placement,
 	ceilings: Ceilings = USUAL_CEILINGS
 ): number {
-	if (product === 'bleachWash') return ceilings.bleachWash;
+	if (factsOf(product).kind === 'wash') return ceilings.bleachWash;
 	if (sparesDye(product)) return ceilings.tint;
 	return placement === 'onScalp' || placement === 'film' ? ceilings.onScalp : ceilings.offScalp;
 }
@@ -35,8 +36,7 @@ const ceilingOf = ({ product, placement, ceilings }: Facts): number =>
 	volumeCeiling(product, placement, ceilings);
 
 const HOURS_PER_MONTH = 730;
-const lightener = ({ product }: Pick<Facts, 'product'>) =>
-	!sparesDye(product) && product !== 'bleachWash';
+const lightener = ({ product }: Pick<Facts, 'product'>) => factsOf(product).kind === 'lightener';
 const untested = ({ strandTest }: Facts) => strandTest.standing !== 'clean';
 const sensitiveTo = ({ sensitivities }: Facts, what: Sensitivity) => sensitivities.includes(what);
 /** Hours since the last patch test; 0 where it does not matter. */

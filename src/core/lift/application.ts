@@ -1,17 +1,15 @@
+import { factsOf, PLACEMENTS, type Placement, type Product } from '../vocabulary';
 import { pureBrown, TEXTURE_SPEED, type Texture, type Warmth } from '../hair';
 import {
 	DEMI_LIFTS_FROM,
 	HIGH_LIFT_DEPTH,
 	MODIFIERS,
-	PLACEMENTS,
-	PRODUCT_STRENGTH,
 	RATE,
 	SCALP,
 	SECTION_REACH
 } from './constants';
 
-export type Product = keyof typeof PRODUCT_STRENGTH;
-export type Placement = keyof typeof PLACEMENTS;
+export type { Placement, Product };
 export type Section = keyof typeof SECTION_REACH;
 
 /** A second lightener in the bowl: powder for strength, cream for body. */
@@ -53,8 +51,7 @@ export interface HeadFactors {
 }
 
 /** Products that act on natural pigment only: tint does not lift tint. */
-export const sparesDye = (product: Product): boolean =>
-	product === 'highLift' || product === 'permanent' || product === 'alkalineDemi';
+export const sparesDye = (product: Product): boolean => factsOf(product).kind === 'tint';
 
 /** Peroxide in the bowl, %: `c = 0.3·vol·r/(1+r)`, diluted further on damp hair. */
 export const peroxidePercent = ({
@@ -81,7 +78,7 @@ export function temperatureAt(
 
 /** Strength of the product on hair of this natural level, against powder. */
 export function productStrength(product: Product, naturalLevel: number, volume: number): number {
-	const strength = PRODUCT_STRENGTH[product];
+	const { strength } = factsOf(product);
 	if (product === 'alkalineDemi' && volume < DEMI_LIFTS_FROM) return 0;
 	if (product !== 'highLift') return strength;
 	const depth = pureBrown(naturalLevel);

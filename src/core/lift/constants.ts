@@ -17,18 +17,6 @@ export const RATE = {
 /** How eumelanin turns into warm residue, and how fast that residue goes. */
 export const RESIDUE = { formed: 0.48, lost: 0.265 } as const;
 
-/** Strength of each product against powder lightener. */
-export const PRODUCT_STRENGTH = {
-	powder: 1,
-	clay: 0.8,
-	cream: 0.9,
-	oil: 0.6,
-	bleachWash: 0.5,
-	highLift: 0.45,
-	permanent: 0.16,
-	alkalineDemi: 0.06
-} as const;
-
 /** Volumes from which the developer of an alkaline demi moves natural pigment at all. */
 export const DEMI_LIFTS_FROM = 10;
 
@@ -37,17 +25,6 @@ export const AFTER_WIPE = { share: 0.2, minutes: 5 } as const;
 
 /** High-lift weakens on dark hair: `min(1, (e0/e(n))^power)`. */
 export const HIGH_LIFT_DEPTH = { e0: 3.2, power: 0.9 } as const;
-
-/** Temperature of the hair (°C, past the heat zone) and moisture kept (1 = all), by placement. */
-export const PLACEMENTS = {
-	foil: { temperatureC: 31, moisture: 1 },
-	foilCovered: { temperatureC: 33, moisture: 1 },
-	foilHairline: { temperatureC: 32.5, moisture: 1 },
-	openAir: { temperatureC: 27, moisture: 0.6 },
-	cap: { temperatureC: 30, moisture: 1 },
-	onScalp: { temperatureC: 27, moisture: 0.8 },
-	film: { temperatureC: 29, moisture: 0.9 }
-} as const;
 
 /** Warmth of the scalp: `T(x) = T_place + (33.5 - T_place)·exp(-x/1.5 cm)`. */
 export const SCALP = { temperatureC: 33.5, decayCm: 1.5, heatZoneCm: 2.5 } as const;

@@ -10,14 +10,7 @@ export {
 	type SecondLightener,
 	type Section
 } from './application';
-export {
-	DEFAULT_LIMIT_MINUTES,
-	PLACEMENTS,
-	PRODUCT_STRENGTH,
-	SCALP,
-	SECTION_REACH,
-	SPREAD
-} from './constants';
+export { DEFAULT_LIMIT_MINUTES, SCALP, SECTION_REACH, SPREAD } from './constants';
 export {
 	liftCourse,
 	readyWindow,

@@ -5,7 +5,8 @@ import {
 	type Placement,
 	type Section
 } from './application';
-import { PLACEMENTS, SECTION_REACH } from './constants';
+import { PLACEMENTS } from '../vocabulary';
+import { SECTION_REACH } from './constants';
 import { doseOf } from './dose';
 import { levelOfFibre, lightenFibre, type Fibre } from './fibre';
 

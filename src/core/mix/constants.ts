@@ -12,21 +12,6 @@ export const CONSISTENCY = [
 ] as const;
 
 /**
- * Ratios that can be worked with, by product: less developer stays dry or will not spread, more runs
- * (usual ranges of directions for use; the maker's own go first).
- */
-export const RATIO_RANGES = {
-	powder: [1, 3],
-	cream: [1, 3],
-	clay: [1, 2.5],
-	oil: [0.5, 2],
-	bleachWash: [1, 4],
-	highLift: [1, 2],
-	permanent: [1, 2],
-	alkalineDemi: [1, 2]
-} as const;
-
-/**
  * Grams of ready mixture. A foil over 30 cm of hair of medium density takes about 7 g to saturate
  * (15 foils from 105 g, a usual bowl of 35 + 70); the amount follows the length a little less than
  * in proportion, because a foil narrows towards the tips.

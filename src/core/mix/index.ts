@@ -14,5 +14,5 @@ export {
 export { mixtureGrams, workMinutes, type Coverage, type Density, type Picking } from './grams';
 export { keepRatio, type Poured } from './keepRatio';
 export { afterOverPour, pourState, toleranceOf, type PouredPart, type PourState } from './pour';
-export { consistencyOf, partsOf, ratioFault } from './ratio';
+export { consistencyOf, partsOf, ratioBound, ratioFault } from './ratio';
 export { splitByRatio, toStep } from './weigh';

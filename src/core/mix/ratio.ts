@@ -1,5 +1,6 @@
 import type { Product } from '../lift';
-import { CONSISTENCY, RATIO_RANGES } from './constants';
+import { BOUNDS, factsOf, type Bound } from '../vocabulary';
+import { CONSISTENCY } from './constants';
 
 /** How a ratio feels in the bowl. */
 export const consistencyOf = (ratio: number): string =>
@@ -22,7 +23,7 @@ const MOST_PARTS = 8;
 
 /** Why a ratio cannot be worked with, in words; nothing where it can. */
 export function ratioFault(product: Product, ratio: number): string | undefined {
-	const [least, most] = RATIO_RANGES[product];
+	const [least, most] = factsOf(product).ratio;
 	if (ratio < least) {
 		return `1 : ${ratio} stays too dry to saturate hair: use at least 1 : ${least}.`;
 	}
@@ -30,4 +31,10 @@ export function ratioFault(product: Product, ratio: number): string | undefined 
 		return `1 : ${ratio} runs off the hair: use 1 : ${most} at most.`;
 	}
 	return undefined;
+}
+
+/** Ratios that a product can be worked with, as a dial runs. */
+export function ratioBound(product: Product): Bound {
+	const [min, max] = factsOf(product).ratio;
+	return { min, max, step: BOUNDS.ratio.step };
 }

@@ -49,12 +49,5 @@ export const SEARCH = {
 /** Half-width of the target interval, in levels: closer than people can tell by eye. */
 export const TARGET_TOLERANCE = 0.25;
 
-/** Weeks until the next visit by kind of regrowth line, lower and upper end. */
-export const RETURN_WEEKS = {
-	solid: { from: 5, to: 8 },
-	foils: { from: 8, to: 12 },
-	gloss: { from: 6, to: 12 }
-} as const;
-
 /** The backup plan: how finely stalling points are told, and what a wearable result from there is. */
 export const STALL = { step: 0.5, most: 6, backupDeeper: 0.5, backupWarmth: 0.5 } as const;

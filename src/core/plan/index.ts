@@ -1,5 +1,5 @@
 export { hairIdOf, hairOfId } from './hairId';
-export { PLAN, RETURN_WEEKS, TARGET_TOLERANCE } from './constants';
+export { PLAN, TARGET_TOLERANCE } from './constants';
 export { findToner, findTonerSteps, type TonerAnswer, type TonerQuestion } from './findToner';
 export { neededLevel } from './neededLevel';
 export { estimateSessions, type PlannedVisit, type SessionsEstimate } from './sessions';
@@ -44,6 +44,7 @@ export {
 	KIND_PICKING,
 	kindOfAim,
 	RESULT_KIND_NAMES,
+	usualRootLevel,
 	type KindProblem,
 	type ResultKind
 } from './resultKinds';

@@ -57,9 +57,12 @@ const LOWLIGHT_DEEPER = 2;
 
 const half = (value: number) => Math.round(value * 2) / 2;
 
+/** Level of depth that is left or put back at the scalp, in halves: a little lighter than the hair grows. */
+export const usualRootLevel = (naturalLevel: number): number => half(rootShadowLevel(naturalLevel));
+
 /** Depth at the root a little lighter than the hair grows, over a share of the length. */
 const depth = ({ naturalLevel, lengthCm }: KindProblem, share: number, most: number) => ({
-	level: half(rootShadowLevel(naturalLevel)),
+	level: usualRootLevel(naturalLevel),
 	cm: half(Math.max(1, Math.min(most, lengthCm * share)))
 });
 

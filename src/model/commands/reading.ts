@@ -1,5 +1,5 @@
 import type { Porosity } from '../../core/hair';
-import { undertoneName } from '../../schema/hair';
+import { UNDERTONES } from '../../core/vocabulary';
 import type { Reading, ZoneName } from '../../schema/records';
 import { ZONES } from '../visit/hair';
 
@@ -27,7 +27,7 @@ export function takeLevel(
 	const highest = state === 'natural' ? 10 : 12;
 	const taken = Math.round(Math.min(highest, Math.max(1, level)) * 10) / 10;
 	setLevel(reading, zone, taken);
-	const seen = undertoneName.options.find((name) => name === undertone);
+	const seen = UNDERTONES.find((name) => name === undertone);
 	if (seen && state === 'lightened') reading.zones[zone].undertone = seen;
 	return taken;
 }

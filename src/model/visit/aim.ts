@@ -5,7 +5,7 @@ import { targetLab, type Direction } from '../../core/tone';
 import type { Aim, Reading } from '../../schema/records';
 import { seenFibre } from './hair';
 import { liftTarget } from './lift';
-import { direction as directions } from '../../schema/hair';
+import { DIRECTIONS } from '../../core/vocabulary';
 
 interface Rung<T extends string = string> {
 	readonly value: T;
@@ -30,7 +30,7 @@ export function levelRungs(reading: Reading, aim: Aim) {
 
 /** Every direction at the aim's level and warmth. */
 export const directionRungs = (reading: Reading, aim: Aim): Rung<Direction>[] =>
-	directions.options.map((direction) => {
+	DIRECTIONS.map((direction) => {
 		const lab = targetLab({ ...aim, direction }, rawAt(reading, aim));
 		return { value: direction, name: direction, words: describeTone(lab, 'toned'), lab };
 	});

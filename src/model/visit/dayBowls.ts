@@ -11,6 +11,7 @@ import type {
 	Visit
 } from '../../schema/records';
 import { MAIN_STEP } from './day';
+import { developerGramsOf } from './tone';
 import { tonerOf, type DayWork, type StepWork, type WorkBowl } from './work';
 
 /** One thing that goes into a bowl. What it is called is found where it is shown. */
@@ -223,7 +224,6 @@ function tonerBowl({ line, head, visit, shelf }: DayBowlsSource): Unnumbered[] {
 	const toner = tonerOf(visit);
 	if (!line || !toner || head.noToner || head.toneParts.length === 0) return [];
 	const { tone } = visit;
-	const grams = head.toneParts.reduce((sum, part) => sum + part.grams, 0);
 	const ratio = line.vehicle === 'direct' ? 0 : tone.ratio;
 	return [
 		{
@@ -239,7 +239,11 @@ function tonerBowl({ line, head, visit, shelf }: DayBowlsSource): Unnumbered[] {
 				expected: tone.choice === 'open'
 			},
 			mixable: true,
-			parts: colourParts(head.toneParts, line, toStep(grams * ratio, shelf?.scaleStep ?? 1))
+			parts: colourParts(
+				head.toneParts,
+				line,
+				developerGramsOf(head.toneParts, line, tone.ratio, shelf?.scaleStep)
+			)
 		}
 	];
 }

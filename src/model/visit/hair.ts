@@ -1,3 +1,4 @@
+import { ZONE_NAMES } from '../../core/vocabulary';
 import {
 	labOfMixture,
 	labOfPigment,
@@ -17,7 +18,7 @@ import { rgbOf, type Lab, type Rgb, type StrandColours } from '../../core/colour
 import { addDyes, dyeSpectrum, type DyeAmounts } from '../../core/tone';
 import type { LiftPlan, Reading, ZoneName } from '../../schema/records';
 
-export const ZONES: readonly ZoneName[] = ['root', 'lengths', 'ends'];
+export const ZONES: readonly ZoneName[] = ZONE_NAMES;
 
 /** A zone of this head's strand, with the hair it starts from. */
 export interface ZoneStart {

@@ -1,3 +1,4 @@
+import { toStep } from '../../core/mix';
 import { deltaE, type Lab } from '../../core/colour';
 import { labOfMixture, type Porosity } from '../../core/hair';
 import { dyesOf, type Fibre } from '../../core/lift';
@@ -101,6 +102,18 @@ export const recordParts = (formula: ToneFormula, line: ShelfLine): ChosenPart[]
 			...(part.form === undefined ? {} : { form: part.form })
 		};
 	});
+
+/**
+ * Developer that a formula of a line is mixed with, g; direct colour takes none.
+ * @param step finest step of the scale, g
+ */
+export const developerGramsOf = (
+	parts: readonly ChosenPart[],
+	{ vehicle }: Pick<ShelfLine, 'vehicle'>,
+	ratio: number,
+	step = 1
+): number =>
+	vehicle === 'direct' ? 0 : toStep(parts.reduce((sum, { grams }) => sum + grams, 0) * ratio, step);
 
 /** Preview of the chosen parts, with its distance from the aim. */
 export function previewChoice(

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { BOUNDS } from '../../core/vocabulary';
 	import { removeClient } from '../../model/commands/remove';
 	import { useClock } from '../../state/clock.svelte';
 	import { goto } from '$app/navigation';
@@ -74,8 +75,7 @@
 	<NumberField
 		label="Washes a week"
 		value={client.washesPerWeek}
-		min={0}
-		max={14}
+		{...BOUNDS.washesPerWeek}
 		step={0.5}
 		onchange={(v) => put({ washesPerWeek: v })}
 	/>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { BOUNDS } from '../../core/vocabulary';
 	import { FAMILIES, parseTone, readCode } from '../../core/tone';
 	import type { ShelfLine } from '../../schema/records';
 	import Button from '../../ui/Button.svelte';
@@ -83,24 +84,21 @@
 		<NumberField
 			label="Ratio 1 :"
 			value={line.ratio}
-			min={0.5}
-			max={4}
+			{...BOUNDS.ratio}
 			step={0.25}
 			onchange={(v) => onchange((draft) => (draft.ratio = v))}
 		/>
 		<NumberField
 			label="Minutes"
 			value={line.minutes}
-			min={1}
-			max={90}
+			{...BOUNDS.lineMinutes}
 			unit="min"
 			onchange={(v) => onchange((draft) => (draft.minutes = v))}
 		/>
 		<NumberField
 			label="Developer"
 			value={line.developerVolume}
-			min={0}
-			max={40}
+			{...BOUNDS.volumeOrNone}
 			step={0.5}
 			unit="vol"
 			onchange={(v) => onchange((draft) => (draft.developerVolume = v))}
@@ -141,8 +139,7 @@
 		<NumberField
 			label="Level"
 			value={level}
-			min={1}
-			max={12}
+			{...BOUNDS.level}
 			step={0.5}
 			onchange={(v) => (level = v)}
 		/>

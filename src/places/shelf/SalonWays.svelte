@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { BOUNDS } from '../../core/vocabulary';
 	import { USUAL_CEILINGS, type Ceilings } from '../../core/caution';
 	import Choice from '../../ui/Choice.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
@@ -50,8 +51,7 @@
 		<NumberField
 			{label}
 			value={shelf.ceilings[key]}
-			min={1}
-			max={40}
+			{...BOUNDS.volume}
 			step={0.5}
 			unit="vol"
 			onchange={(v) => onchange((draft) => (draft.ceilings[key] = v))}
@@ -63,8 +63,7 @@
 	<NumberField
 		label="Any product"
 		value={shelf.limitMinutes}
-		min={10}
-		max={120}
+		{...BOUNDS.limitMinutes}
 		unit="min"
 		onchange={(v) => onchange((draft) => (draft.limitMinutes = v))}
 	/>
@@ -72,8 +71,7 @@
 		<NumberField
 			label="For {label}"
 			value={shelf.limits[value] ?? shelf.limitMinutes}
-			min={10}
-			max={120}
+			{...BOUNDS.limitMinutes}
 			unit="min"
 			onchange={(v) =>
 				onchange((draft) => {
@@ -100,8 +98,7 @@
 	<NumberField
 		label="Scale shows steps of"
 		value={shelf.scaleStep}
-		min={0.05}
-		max={10}
+		{...BOUNDS.scaleStep}
 		step={0.05}
 		unit="g"
 		onchange={(v) => onchange((draft) => (draft.scaleStep = v))}
@@ -114,8 +111,7 @@
 	<NumberField
 		label="So much of it"
 		value={shelf.additive.amount}
-		min={0.05}
-		max={100}
+		{...BOUNDS.additiveAmount}
 		step={0.05}
 		onchange={(v) => onchange((draft) => (draft.additive.amount = v))}
 	/>
@@ -128,8 +124,7 @@
 	<NumberField
 		label="For so much lightener"
 		value={shelf.additive.perGrams}
-		min={1}
-		max={500}
+		{...BOUNDS.additivePerGrams}
 		unit="g"
 		onchange={(v) => onchange((draft) => (draft.additive.perGrams = v))}
 	/>

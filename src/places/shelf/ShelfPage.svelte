@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { BOUNDS } from '../../core/vocabulary';
 	import { toast } from 'svelte-sonner';
 	import { useRecords } from '../../state/records';
 	import { newId } from '../../model/identity';
@@ -89,8 +90,7 @@
 			<NumberField
 				label="Another strength"
 				value={volume}
-				min={1}
-				max={40}
+				{...BOUNDS.volume}
 				step={0.5}
 				unit="vol"
 				onchange={(v) => (volume = v)}
@@ -108,16 +108,14 @@
 			<NumberField
 				label="An hour at the chair"
 				value={shelf.rates?.perHour}
-				min={0}
-				max={100000}
+				{...BOUNDS.rate}
 				unit={currency}
 				onchange={(v) => setRates({ perHour: v })}
 			/>
 			<NumberField
 				label="Materials, one application"
 				value={shelf.rates?.perApplication}
-				min={0}
-				max={100000}
+				{...BOUNDS.rate}
 				unit={currency}
 				onchange={(v) => setRates({ perApplication: v })}
 			/>
@@ -125,8 +123,7 @@
 				<NumberField
 					{label}
 					value={shelf.costs?.[key]}
-					min={0}
-					max={10000}
+					{...BOUNDS.costPer100g}
 					step={0.01}
 					unit={currency}
 					onchange={(v) =>

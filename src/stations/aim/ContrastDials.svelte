@@ -3,6 +3,7 @@
 	import Dial from '../../ui/Dial.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
 	import Tick from '../../ui/Tick.svelte';
+	import { usualRootLevel } from '../../core/plan';
 	import { useVisit } from '../../state/visitContext';
 	import { formatShare } from '../../wording/words';
 
@@ -65,7 +66,7 @@
 	checked={strandAim.rootDepth !== undefined}
 	onchange={(on) =>
 		session.changeWholeAim('root depth', (draft) => {
-			if (on) draft.rootDepth = { level: Math.min(12, reading.naturalLevel + 0.5), cm: 4 };
+			if (on) draft.rootDepth = { level: usualRootLevel(reading.naturalLevel), cm: 4 };
 			else delete draft.rootDepth;
 		})}
 />

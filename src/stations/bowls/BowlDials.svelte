@@ -1,5 +1,7 @@
 <script lang="ts">
-	import { consistencyOf, partsOf } from '../../core/mix';
+	import { BOUNDS } from '../../core/vocabulary';
+	import { consistencyOf, partsOf, ratioBound } from '../../core/mix';
+	import { factsOf } from '../../core/vocabulary';
 	import { RINSE_MODES, STAGING, usualRinse, type HeadWayResult } from '../../core/work';
 	import Choice from '../../ui/Choice.svelte';
 	import Dial from '../../ui/Dial.svelte';
@@ -35,7 +37,7 @@
 		return `${formatSpread(outcome.spread)} apart${short}`;
 	};
 	const parts = $derived(partsOf(plan.ratio));
-	const isTint = $derived(plan.product === 'highLift' || plan.product === 'permanent');
+	const isTint = $derived(factsOf(plan.product).kind === 'tint');
 	const rinseMinute = $derived(
 		Math.round(Math.max(0, ...(session.bowls.staging?.finish ?? []).map((one) => one.rinseMinute)))
 	);
@@ -65,8 +67,7 @@
 	<NumberField
 		label="Rinse at minute"
 		value={bowls.rinse.minute ?? rinseMinute}
-		min={5}
-		max={240}
+		{...BOUNDS.rinseMinute}
 		inline
 		onchange={(minute) => change('rinse minute', { rinse: { mode, minute } })}
 	/>
@@ -74,9 +75,7 @@
 <Dial
 	label="Ratio"
 	value={plan.ratio}
-	min={1}
-	max={3}
-	step={0.25}
+	{...ratioBound(plan.product)}
 	shown="{formatRatio(plan.ratio)}, {consistencyOf(plan.ratio)}"
 	hint={`${parts.lightener} part${parts.lightener === 1 ? '' : 's'} to ${parts.developer}`}
 	onchange={(v) => session.change('ratio', (draft) => (draft.lift.ratio = v))}

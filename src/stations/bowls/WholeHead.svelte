@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { BOUNDS } from '../../core/vocabulary';
 	import {
 		inOrder,
 		ORDER_NAMES,
@@ -74,8 +75,7 @@
 	<NumberField
 		label="Foils"
 		value={bowls.foils}
-		min={1}
-		max={300}
+		{...BOUNDS.foils}
 		inline
 		onchange={(foils) => change('foils', { foils })}
 	/>

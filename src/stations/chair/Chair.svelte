@@ -154,7 +154,7 @@
 					{moments}
 					{seen}
 					window={session.head.course.window}
-					minute={Math.min(minute, 60)}
+					minute={Math.min(minute, session.head.main.lastMinute)}
 					spent={session.head.course.spent}
 				/>
 			</div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { BOUNDS, UNDERTONES } from '../../core/vocabulary';
 	import { formatLevel } from '../../core/hair';
 	import { labOfFibre } from '../../core/lift';
 	import { newId } from '../../model/identity';
@@ -13,7 +14,6 @@
 	import Ladder from '../../widgets/Ladder.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import { seenFibre } from '../../model/visit/hair';
-	import { UNDERTONES } from '../../wording/words';
 
 	interface Props {
 		open: boolean;
@@ -92,16 +92,14 @@
 			<NumberField
 				label="Level, finer"
 				value={level}
-				min={1}
-				max={12}
+				{...BOUNDS.level}
 				step={0.1}
 				onchange={(v) => (level = v)}
 			/>
 			<NumberField
 				label="At minute"
 				value={atMinute}
-				min={0}
-				max={600}
+				{...BOUNDS.seenMinute}
 				unit="min"
 				onchange={(v) => (atMinute = v)}
 			/>

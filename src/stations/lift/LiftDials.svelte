@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { volumeCeiling } from '../../core/caution';
-	import { PLACEMENTS, PRODUCT_STRENGTH } from '../../core/lift';
+	import { BOUNDS, factsOf, PLACEMENTS } from '../../core/vocabulary';
 	import { formatLevel } from '../../core/hair';
-	import { consistencyOf } from '../../core/mix';
+	import { consistencyOf, ratioBound } from '../../core/mix';
 	import Dial from '../../ui/Dial.svelte';
 	import Fold from '../../ui/Fold.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
@@ -55,7 +55,7 @@
 		nextOf(
 			PRODUCT_OPTIONS.map(({ value }) => value),
 			plan.product,
-			(value) => PRODUCT_STRENGTH[value]
+			(value) => factsOf(value).strength
 		)
 	);
 	const placement = $derived(
@@ -89,7 +89,7 @@
 	label="Developer"
 	value={plan.volume}
 	min={5}
-	max={40}
+	max={BOUNDS.volume.max}
 	step={2.5}
 	shown="{plan.volume} vol"
 	{ceiling}
@@ -103,11 +103,9 @@
 <Dial
 	label="Ratio"
 	value={plan.ratio}
-	min={1}
-	max={3}
-	step={0.25}
+	{...ratioBound(plan.product)}
 	shown="{formatRatio(plan.ratio)}, {consistencyOf(plan.ratio)}"
-	hint="{formatRatio(thicker)}: {hintOf({ ratio: Math.max(0.5, thicker) })}"
+	hint="{formatRatio(thicker)}: {hintOf({ ratio: Math.max(BOUNDS.ratio.min, thicker) })}"
 	onchange={(v) => set('ratio', (p) => (p.ratio = v))}
 />
 <Dial

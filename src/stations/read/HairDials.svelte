@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { BOUNDS } from '../../core/vocabulary';
 	import Choice from '../../ui/Choice.svelte';
 	import Dial from '../../ui/Dial.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
@@ -44,8 +45,7 @@
 <NumberField
 	label="Length"
 	value={reading.lengthCm}
-	min={1}
-	max={150}
+	{...BOUNDS.lengthCm}
 	step={0.5}
 	unit="cm"
 	onchange={(v) => set('length', (r) => (r.lengthCm = v))}

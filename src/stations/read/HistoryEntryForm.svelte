@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { BOUNDS, VEHICLES as ALL_VEHICLES } from '../../core/vocabulary';
 	import { FAMILIES } from '../../core/tone';
 	import type { HistoryEntry } from '../../schema/records';
 	import Button from '../../ui/Button.svelte';
@@ -17,9 +18,7 @@
 	}
 	let { entry, latest, onchange, onremove }: Props = $props();
 
-	const VEHICLES = (['permanent', 'demi', 'gloss', 'rapid', 'direct', 'highLift'] as const).map(
-		(value) => ({ value, label: VEHICLE_NAMES[value] })
-	);
+	const VEHICLES = ALL_VEHICLES.map((value) => ({ value, label: VEHICLE_NAMES[value] }));
 	const TONES = ['N', ...Object.keys(FAMILIES)].map((value) => ({ value, label: value }));
 
 	function redate(date: string) {
@@ -36,8 +35,7 @@
 		<NumberField
 			label="Cut off"
 			value={entry.cm}
-			min={0.5}
-			max={100}
+			{...BOUNDS.cutCm}
 			step={0.5}
 			unit="cm"
 			onchange={(cm) => onchange({ ...entry, cm })}
@@ -60,8 +58,7 @@
 		<NumberField
 			label="Level on the box"
 			value={entry.level}
-			min={1}
-			max={12}
+			{...BOUNDS.level}
 			step={0.5}
 			onchange={(level) => onchange({ ...entry, level })}
 		/>
@@ -77,8 +74,7 @@
 		<NumberField
 			label="Reached level"
 			value={entry.toLevel}
-			min={1}
-			max={12}
+			{...BOUNDS.level}
 			step={0.5}
 			onchange={(toLevel) => onchange({ ...entry, toLevel })}
 		/>

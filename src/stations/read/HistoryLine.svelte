@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { BOUNDS } from '../../core/vocabulary';
 	import Strand from '../../charts/strand/Strand.svelte';
 	import { formatLevel } from '../../core/hair';
 	import type { HistoryEntry } from '../../schema/records';
@@ -70,8 +71,7 @@
 	<NumberField
 		label="Growth a month"
 		value={reading.growthCmPerMonth}
-		min={0.3}
-		max={3}
+		{...BOUNDS.growthCmPerMonth}
 		step={0.05}
 		unit="cm"
 		onchange={(v) =>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { BOUNDS } from '../../core/vocabulary';
 	import { useClock } from '../../state/clock.svelte';
 	import Fold from '../../ui/Fold.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
@@ -65,8 +66,7 @@
 			<NumberField
 				label="Earlier lightenings still in the hair"
 				value={reading.strain.lightenings}
-				min={0}
-				max={20}
+				{...BOUNDS.lightenings}
 				onchange={(v) => session.changeHead('lightenings', (r) => (r.strain.lightenings = v))}
 			/>
 		</div>
@@ -101,8 +101,7 @@
 			<NumberField
 				label="Weeks since the perm or relaxer"
 				value={reading.relaxerWeeksAgo}
-				min={0}
-				max={520}
+				{...BOUNDS.weeksAgo}
 				unit="weeks"
 				onchange={(v) => session.changeHead('relaxer weeks', (r) => (r.relaxerWeeksAgo = v))}
 			/>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { BOUNDS } from '../../core/vocabulary';
 	import { useClock } from '../../state/clock.svelte';
 	import { formatLevel } from '../../core/hair';
 	import { newId } from '../../model/identity';
@@ -100,8 +101,7 @@
 				<NumberField
 					label="Reached level"
 					value={test.level}
-					min={1}
-					max={12}
+					{...BOUNDS.level}
 					step={0.5}
 					onchange={(v) => editStrand(test.id, (t) => (t.level = v))}
 				/>

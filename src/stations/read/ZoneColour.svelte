@@ -1,10 +1,11 @@
 <script lang="ts">
+	import { BOUNDS, UNDERTONES } from '../../core/vocabulary';
 	import NumberField from '../../ui/NumberField.svelte';
 	import Select from '../../ui/Select.svelte';
 	import { FAMILIES } from '../../core/tone';
 	import type { ZoneName } from '../../schema/records';
 	import { useVisit } from '../../state/visitContext';
-	import { UNDERTONES, VEHICLE_NAMES } from '../../wording/words';
+	import { VEHICLE_NAMES } from '../../wording/words';
 	import { modelledUndertone } from '../../model/visit/ladder';
 
 	interface Props {
@@ -71,8 +72,7 @@
 		<NumberField
 			label="Its level"
 			value={colour.level}
-			min={1}
-			max={12}
+			{...BOUNDS.level}
 			step={0.5}
 			onchange={(level) => edit((entry) => (entry.level = level))}
 		/>
@@ -87,8 +87,7 @@
 		<NumberField
 			label="Times over"
 			value={colour.layers}
-			min={1}
-			max={20}
+			{...BOUNDS.layers}
 			onchange={(layers) => edit((entry) => (entry.layers = layers))}
 		/>
 	</div>

@@ -1,10 +1,11 @@
 <script lang="ts">
+	import { BOUNDS } from '../../core/vocabulary';
 	import { removeVisit } from '../../model/commands/remove';
 	import { record } from '../../model/commands/result';
 	import { useClock } from '../../state/clock.svelte';
 	import { goto } from '$app/navigation';
 	import { formatLevel } from '../../core/hair';
-	import { RETURN_WEEKS } from '../../core/plan';
+	import { RETURN_WEEKS_BY_KIND } from '../../core/plan';
 	import { toast } from 'svelte-sonner';
 	import { nextFromRecord } from '../../model/commands/series';
 	import { exportRecords } from '../../store/transfer';
@@ -25,9 +26,7 @@
 	const clock = useClock();
 	const result = $derived(session.visit.result);
 	const recorded = $derived(result.recordedAt !== undefined);
-	const suggested = $derived(
-		session.visit.bowls.technique === 'foils' ? RETURN_WEEKS.foils : RETURN_WEEKS.solid
-	);
+	const suggested = $derived(RETURN_WEEKS_BY_KIND[session.visit.aim.kind]);
 	const gap = $derived(
 		result.level === undefined ? undefined : result.level - session.head.toned.level
 	);
@@ -120,24 +119,21 @@
 					<NumberField
 						label="Level"
 						value={result.level}
-						min={1}
-						max={12}
+						{...BOUNDS.level}
 						step={0.1}
 						onchange={(v) => session.change('result level', (draft) => (draft.result.level = v))}
 					/>
 					<NumberField
 						label="Back in"
 						value={result.returnWeeks}
-						min={1}
-						max={52}
+						{...BOUNDS.returnWeeks}
 						unit="weeks"
 						onchange={(v) => session.change('return', (draft) => (draft.result.returnWeeks = v))}
 					/>
 					<NumberField
 						label="Left over"
 						value={result.leftoverGrams}
-						min={0}
-						max={2000}
+						{...BOUNDS.leftoverGrams}
 						unit="g"
 						onchange={(v) =>
 							session.change('leftover', (draft) => (draft.result.leftoverGrams = v))}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { developerGramsOf } from '../../model/visit/tone';
 	import { settleToner } from '../../model/commands/toner';
 	import { goto } from '$app/navigation';
 	import { hexOf } from '../../core/colour';
@@ -32,7 +33,7 @@
 	const need = $derived(session.head.toneSearch?.needLevel);
 	const developer = $derived(
 		session.line && session.line.vehicle !== 'direct'
-			? `${Math.round(parts.reduce((sum, { grams }) => sum + grams, 0) * tone.ratio)} g`
+			? `${developerGramsOf(parts, session.line, tone.ratio, session.shelf?.scaleStep)} g`
 			: 'none'
 	);
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { BOUNDS } from '../../core/vocabulary';
 	import { chooseLine } from '../../model/commands/toner';
 	import { depositShare } from '../../core/tone';
 	import Choice from '../../ui/Choice.svelte';
@@ -65,8 +66,7 @@
 	<NumberField
 		label="Colour in the bowl"
 		value={tone.totalGrams}
-		min={1}
-		max={500}
+		{...BOUNDS.toneGrams}
 		unit="g"
 		onchange={(v) => session.change('toner grams', (draft) => (draft.tone.totalGrams = v))}
 	/>

@@ -12,6 +12,7 @@
 	import { dayBowls } from '../../model/visit/dayBowls';
 	import { openVisit } from '../../state/openVisit';
 	import { Awake } from '../../devices/awake.svelte';
+	import SaveLine from '../../widgets/SaveLine.svelte';
 	import MendNotice from './MendNotice.svelte';
 	import { Mixing } from '../../state/mixing.svelte';
 	import NowWeighing from './NowWeighing.svelte';
@@ -124,6 +125,7 @@
 			<Button disabled={at <= 1} onclick={() => go(at - 1)}>Before</Button>
 			<Button disabled={at >= bowls.length} onclick={() => go(at + 1)}>Next bowl</Button>
 			<a href="/visit/{id}/bowls">Back to Bowls</a>
+			<SaveLine />
 		</nav>
 	</header>
 

@@ -1,0 +1,65 @@
+/** Least and most of something that is set, with the step in which people set it. */
+export interface Bound {
+	readonly min: number;
+	readonly max: number;
+	readonly step: number;
+}
+
+/** What may be set, each once: dials, fields and records go by these. Units in the names. */
+export const BOUNDS = {
+	/** Level of any hair. */
+	level: { min: 1, max: 12, step: 0.1 },
+	/** Level of hair as it grows: the model is solved for these. */
+	naturalLevel: { min: 1, max: 10, step: 0.1 },
+	/** Share of warmth, of white hair and the like. */
+	share: { min: 0, max: 1, step: 0.01 },
+	/** Share of the hair that is lightened. */
+	lightShare: { min: 0.05, max: 1, step: 0.05 },
+	condition: { min: 0, max: 100, step: 1 },
+	/** Strength of a developer. */
+	volume: { min: 1, max: 40, step: 0.5 },
+	/** The same where none may be used. */
+	volumeOrNone: { min: 0, max: 40, step: 0.5 },
+	/** Parts of developer to one; each product has its own within these. */
+	ratio: { min: 0.5, max: 4, step: 0.25 },
+	/** Minutes of one application as it is planned. */
+	liftMinutes: { min: 1, max: 120, step: 1 },
+	/** Longest that a product may stay. */
+	limitMinutes: { min: 10, max: 120, step: 1 },
+	/** Minutes by which a zone follows later. */
+	delayMinutes: { min: 0, max: 60, step: 1 },
+	drawThroughMinutes: { min: 0, max: 30, step: 1 },
+	/** Minute of the one rinse, from the first brush stroke. */
+	rinseMinute: { min: 5, max: 240, step: 1 },
+	/** Minute at which something was seen at the chair. */
+	seenMinute: { min: 0, max: 600, step: 1 },
+	/** Minutes that a toner is left; a line has at least one. */
+	toneMinutes: { min: 0, max: 90, step: 1 },
+	lineMinutes: { min: 1, max: 90, step: 1 },
+	toneGrams: { min: 1, max: 500, step: 1 },
+	leftoverGrams: { min: 0, max: 2000, step: 1 },
+	foils: { min: 1, max: 300, step: 1 },
+	hands: { min: 1, max: 2, step: 1 },
+	/** Share of a second lightener in one bowl. */
+	secondShare: { min: 0.05, max: 0.95, step: 0.05 },
+	/** Levels to lift past the aim. */
+	liftPast: { min: 0, max: 3, step: 0.25 },
+	lengthCm: { min: 1, max: 150, step: 1 },
+	zoneCm: { min: 0, max: 150, step: 0.1 },
+	cutCm: { min: 0.5, max: 100, step: 0.5 },
+	rootDepthCm: { min: 0.5, max: 40, step: 0.5 },
+	/** How far under the parting a hidden panel begins. */
+	panelEdgeCm: { min: 1, max: 30, step: 1 },
+	growthCmPerMonth: { min: 0.3, max: 3, step: 0.05 },
+	lightenings: { min: 0, max: 20, step: 1 },
+	layers: { min: 1, max: 20, step: 1 },
+	/** Ten years back. */
+	weeksAgo: { min: 0, max: 520, step: 1 },
+	washesPerWeek: { min: 0, max: 14, step: 1 },
+	returnWeeks: { min: 1, max: 52, step: 1 },
+	scaleStep: { min: 0.05, max: 10, step: 0.05 },
+	additiveAmount: { min: 0.05, max: 100, step: 0.05 },
+	additivePerGrams: { min: 1, max: 500, step: 1 },
+	costPer100g: { min: 0, max: 10_000, step: 0.01 },
+	rate: { min: 0, max: 100_000, step: 0.01 }
+} as const satisfies Readonly<Record<string, Bound>>;
