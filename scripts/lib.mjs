@@ -97,9 +97,15 @@ export function ensureBuilt() {
 	);
 	if (existsSync(mark) && statSync(mark).mtimeMs > newest(sources)) return 0;
 	console.log('Building Zelvant (about half a minute) …');
-	const code = node([bin('vite/bin/vite.js'), 'build', '--logLevel', 'error']);
-	if (code === 0) writeFileSync(mark, '');
-	return code;
+	// What bundlers remark on in passing is no error; when the build fails, all of it is shown.
+	const built = spawnSync(
+		process.execPath,
+		[bin('vite/bin/vite.js'), 'build', '--logLevel', 'warn'],
+		{ cwd: ROOT, encoding: 'utf8' }
+	);
+	if (built.status === 0) writeFileSync(mark, '');
+	else console.error(`${built.stdout ?? ''}${built.stderr ?? ''}`);
+	return built.status ?? 1;
 }
 
 const isFree = (port) =>

@@ -126,6 +126,23 @@ describe('laws of toning', () => {
 	});
 });
 
+describe('what holds', () => {
+	const pale = { eumelanin: 0.05, pheomelanin: 0.4 };
+	const dye = (change: Partial<DepositConditions>): number =>
+		Object.values(
+			depositOf([{ level: 9, tone: 'V', grams: 30 }], pale, { ...demi, ...change })
+		).reduce((sum, amount) => sum + amount, 0);
+	it.each([
+		['natural red', { naturalRed: true }, 0.8],
+		['coarse hair', { texture: 'coarse' }, 0.9],
+		['hair past bearing', { condition: 39 }, 0.5],
+		['hair at the edge of it', { condition: 40 }, 1],
+		['hair that resists', { porosity: 'low' }, 0.85]
+	] as const)('%s takes its share', (_, change, share) => {
+		expect(dye(change) / dye({})).toBeCloseTo(share, 6);
+	});
+});
+
 describe('warnings', () => {
 	it('warns of green when ash meets pale yellow', () => {
 		const { warnings, lab } = previewTone(rawAt(10), [{ level: 8, tone: 'A', grams: 30 }], demi);

@@ -1,0 +1,62 @@
+import { describe, expect, it } from 'vitest';
+import { backFirstMinutes } from './rinse';
+import {
+	asideStay,
+	chairMinutes,
+	lastRinse,
+	proposeSections,
+	rinseMinute,
+	tonerMinutes,
+	usualFoils,
+	usualRinse
+} from '.';
+
+describe('hours of a service', () => {
+	it('15 to agree, 2 to mix, the lightening, 15 to rinse, 35 to finish', () => {
+		expect(chairMinutes([45])).toBe(15 + 2 + 45 + 15 + 35);
+		expect(chairMinutes([20, 45])).toBe(15 + 2 + 20 + 15 + 2 + 45 + 15 + 35);
+	});
+	it('a toner adds its own minutes, those to work it through, and 5 to rinse', () => {
+		expect(chairMinutes([45], { minutes: 20, applyMinutes: 7 })).toBe(112 + 20 + 7 + 5);
+		expect(tonerMinutes(30)).toBe(7);
+		expect(tonerMinutes(60)).toBe(10);
+		expect(tonerMinutes(30, 1.3)).toBe(9);
+	});
+	it('lowlights stay as long as they still have to lie, and are rinsed apart', () => {
+		expect(asideStay({ applyMinutes: 6, minutes: 20 }, 40, 60)).toBe(5);
+		expect(asideStay({ applyMinutes: 6, minutes: 35 }, 40, 60)).toBe(6 + 5);
+	});
+});
+
+describe('rinsing', () => {
+	it('work over 25 minutes is rinsed back first', () => {
+		expect([25, 25.1].map(usualRinse)).toEqual(['together', 'backFirst']);
+	});
+	it('the planned minutes count from the middle of the work, within the limit; the last lies 5 at least', () => {
+		expect(rinseMinute(20, 30, 50)).toBe(40);
+		expect(rinseMinute(20, 45, 50)).toBe(50);
+		expect(rinseMinute(60, 30, 50)).toBe(65);
+	});
+	it('back first: the second half while the first is rinsed', () => {
+		expect(backFirstMinutes([10, 10, 10, 10], 40, 50)).toEqual([50, 50, 70, 70]);
+		expect(lastRinse([10, 10, 10, 10], 40, 50, 'backFirst')).toBe(70);
+		expect(lastRinse([10, 10], 40, 50, 'eachReady')).toBe(60);
+	});
+});
+
+describe('sections and foils', () => {
+	it('areas that take over 7 minutes are proposed in halves', () => {
+		const count = (minutes: number) =>
+			proposeSections({ technique: 'foils', foils: 40, minutes, picking: 'weave' }).length;
+		// The back is a fifth of the hair.
+		expect([34.9, 35.1].map(count)).toEqual([8, 9]);
+	});
+	it('a full head of medium hair takes about 56 foils', () => {
+		expect(usualFoils(1, 'medium', 'weave')).toBe(56);
+		expect(usualFoils(0.4, 'medium', 'weave')).toBe(32);
+		expect(usualFoils(1, 'high', 'weave')).toBe(67);
+		expect(usualFoils(1, 'low', 'weave')).toBe(48);
+		expect(usualFoils(1, 'medium', 'babylight')).toBe(78);
+		expect(usualFoils(1, 'medium', 'teased')).toBe(50);
+	});
+});
