@@ -20,7 +20,7 @@ const weigh = (reflectance: Readonly<Spectrum>, row: Float64Array): number => {
 };
 
 /** Lightness L* alone: a third of the work of {@link labOf}, for solvers that only need the level. */
-export const lightnessOf = (reflectance: Readonly<Spectrum>): number =>
+const lightnessOf = (reflectance: Readonly<Spectrum>): number =>
 	lightnessOfLuminance(weigh(reflectance, TRISTIMULUS_WEIGHTS[1]));
 
 /** L* of a luminance Y, 0-1 of a perfect diffuser. */

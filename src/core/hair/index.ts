@@ -3,12 +3,7 @@ export {
 	conditionCauses,
 	endsCondition,
 	startingCondition,
-	type ConditionBand,
-	type Ends,
-	type Feel,
-	type Strain,
-	type Strained,
-	type Stretch
+	type Strain
 } from './condition';
 export {
 	GROWTH_CM_PER_MONTH,
@@ -18,15 +13,8 @@ export {
 	WARMTH,
 	WEEKS_PER_MONTH
 } from './constants';
-export { depthName, describeTone, formatLevel, onScale, type Treatment } from './describe';
-export {
-	eumelaninOfLevel,
-	lightnessOfPigment,
-	naturalPigment,
-	pureBrown,
-	type Pigment,
-	type Warmth
-} from './natural';
+export { depthName, describeTone, formatLevel, onScale } from './describe';
+export { naturalPigment, pureBrown, type Pigment, type Warmth } from './natural';
 export { labOfMixture, labOfPigment } from './point';
 export type Texture = 'fine' | 'medium' | 'coarse';
 export type Porosity = 'low' | 'normal' | 'high';

@@ -7,12 +7,5 @@ export {
 	type Observation,
 	type Personal
 } from './personal';
-export {
-	intensityOfSwatch,
-	ladderFromSwatches,
-	modelLevel,
-	salonLevel,
-	type LadderAnswer,
-	type LevelSwatch
-} from './swatches';
-export { usageOf, type UsageSeen } from './usage';
+export { intensityOfSwatch, ladderFromSwatches, modelLevel, salonLevel } from './swatches';
+export { usageOf } from './usage';

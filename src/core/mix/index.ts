@@ -1,4 +1,4 @@
-export { additiveDose, type AdditiveRule } from './additive';
+export { additiveDose } from './additive';
 export { blendDeveloper, blendStrength, type Blend } from './blend';
 export { planBowls, totalOf, type Bowl, type BowlPlan, type MixtureNeed } from './bowls';
 export {
@@ -7,12 +7,11 @@ export {
 	DENSITY_GRAMS,
 	GRAMS_PER_OUNCE,
 	PICKING_NAMES,
-	PICKINGS,
 	RESERVE,
 	USUAL_STOCK
 } from './constants';
 export { mixtureGrams, workMinutes, type Coverage, type Density, type Picking } from './grams';
 export { keepRatio, type Poured } from './keepRatio';
-export { afterOverPour, pourState, toleranceOf, type PouredPart, type PourState } from './pour';
+export { afterOverPour, pourState, toleranceOf, type PourState } from './pour';
 export { consistencyOf, partsOf, ratioBound, ratioFault } from './ratio';
 export { splitByRatio, toStep } from './weigh';

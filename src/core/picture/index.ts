@@ -1,11 +1,10 @@
 export {
 	DOUBT_WORDS,
 	readPicture,
-	type Doubt,
 	type Patch,
 	type PictureAnswer,
 	type PictureQuestion,
 	type PictureReading,
 	type ReferenceKind
 } from './read';
-export { medianReading, READINGS_APART, type Readings } from './readings';
+export { medianReading, READINGS_APART } from './readings';

@@ -2,24 +2,16 @@ export { hairIdOf, hairOfId } from './hairId';
 export { PLAN, TARGET_TOLERANCE } from './constants';
 export { findToner, findTonerSteps, type TonerAnswer, type TonerQuestion } from './findToner';
 export { neededLevel } from './neededLevel';
-export { estimateSessions, type PlannedVisit, type SessionsEstimate } from './sessions';
+export { estimateSessions, type SessionsEstimate } from './sessions';
 export { servicePrice } from './price';
 export {
 	searchPlans,
 	searchPlansSteps,
 	type PlanAnswer,
-	type PlanName,
 	type ServicePlan,
 	type VisitPlan
 } from './search';
-export {
-	PACES,
-	paceVolume,
-	type Pace,
-	type PlanConstraints,
-	type PlanHead,
-	type Stopped
-} from './recipes';
+export { PACES, paceVolume, type Pace, type PlanConstraints, type PlanHead } from './recipes';
 export {
 	BASE_BREAK,
 	minutesTo,
@@ -29,8 +21,8 @@ export {
 	type UsualStep
 } from './day';
 export { stallPoints, stallPointsSteps, type StallPoint, type StallProblem } from './stalls';
-export { solveTint, type TintAnswer, type TintProblem } from './tint';
-export { closedDoors, DOORS, type Door, type DoorFacts } from './doors';
+export { solveTint } from './tint';
+export { closedDoors, DOORS, type DoorFacts } from './doors';
 export {
 	judgeAim,
 	judgeAimSteps,

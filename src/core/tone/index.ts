@@ -1,11 +1,4 @@
-export {
-	ALREADY_THERE,
-	CLOSE_ENOUGH,
-	DIRECTIONS,
-	FAMILIES,
-	INTENSITY,
-	VEHICLES
-} from './constants';
+export { DIRECTIONS, FAMILIES, VEHICLES } from './constants';
 export { depositShare, type DepositConditions, type Vehicle } from './deposit';
 export {
 	addDyes,
@@ -16,24 +9,17 @@ export {
 	type DyeAmounts,
 	type DyeName
 } from './dyes';
-export { overToned, toneCourse, type ToneMoment } from './course';
-export { fadeByWeek, fadeDyes, type FadedWeek, type WashHabit } from './fade';
-export { fillerFor, type FillerAdvice } from './filler';
-export { depositOf, formulaGrams, isClear, tradeLevel, type FormulaPart } from './formula';
-export {
-	previewTone,
-	rawLab,
-	toneWarnings,
-	type RawHair,
-	type TonePreview,
-	type ToneWarning
-} from './preview';
-export { targetLab, USUAL_WARMTH, type Direction, type ToneTarget } from './target';
-export { parseTone, tubeDyes, type Family, type Shade, type ShadeForm } from './tube';
+export { overToned, toneCourse } from './course';
+export { fadeByWeek, fadeDyes, type FadedWeek } from './fade';
+export { fillerFor } from './filler';
+export { depositOf, isClear, tradeLevel, type FormulaPart } from './formula';
+export { previewTone, rawLab, type RawHair, type TonePreview, type ToneWarning } from './preview';
+export { targetLab, USUAL_WARMTH, type Direction } from './target';
+export { parseTone, tubeDyes, type Shade } from './tube';
 export { type ShelfShade, type ToneProblem } from './search';
 export { solveTone, solveToneSteps, usualMinutes, type ToneFormula } from './solve';
-export { readCode, type CodeKey, type ReadCode, type UnreadCode } from './code';
-export { rinsed, solveTwoStep, type ToneStep, type TwoStepTone } from './twoStep';
-export { meltTargets, rootShadowLevel, solveZones, type ToneZone, type ZoneFormula } from './zones';
+export { readCode, type CodeKey } from './code';
+export { solveTwoStep } from './twoStep';
+export { meltTargets, rootShadowLevel, solveZones } from './zones';
 export { idealDyes } from './idealDyes';
-export { nearestTarget, type NearestTarget } from './nearestTarget';
+export { nearestTarget } from './nearestTarget';

@@ -12,4 +12,4 @@ export {
 	ZONE_NAMES
 } from './choices';
 export { PLACEMENT_NAMES, PLACEMENTS, type Placement } from './placements';
-export { CHOSEN_PRODUCTS, factsOf, PRODUCTS, type ChosenProduct, type Product } from './products';
+export { CHOSEN_PRODUCTS, factsOf, type Product } from './products';

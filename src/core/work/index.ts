@@ -6,16 +6,13 @@ export {
 	tonerMinutes,
 	type ClockAside,
 	type ClockItem,
-	type ClockProblem,
 	type ClockRound,
 	type ClockSubject,
 	type ClockToner,
-	type Doing,
-	type Hands,
 	type ServiceClock
 } from './clock';
 export { compareHeadsSteps, type HeadWay, type HeadWayResult } from './compare';
-export { NAPE_UP, SERVICE_MINUTES, STAGING } from './constants';
+export { SERVICE_MINUTES, STAGING } from './constants';
 export {
 	ANGLES,
 	mergeSections,
@@ -24,24 +21,20 @@ export {
 	sectionLoads,
 	splitSection,
 	withFoils,
-	type Angle,
 	type HeadSection,
 	type SectionedHead,
-	type SectioningProblem,
 	type SectionLoad
 } from './headSections';
 export {
 	lateHead,
-	passesOf,
 	stageHead,
 	stageHeadSteps,
 	workEnd,
 	type Delay,
 	type HeadPass,
-	type HeadQuestion,
 	type HeadStaging
 } from './headStaging';
-export { bowlIdOf, STRAND_PARTS, type BowlId, type SectionId, type StrandPart } from './ids';
+export { STRAND_PARTS, type BowlId, type SectionId, type StrandPart } from './ids';
 export { inOrder, isHairline, ORDER_NAMES, ORDER_REASONS, type OrderName } from './orders';
 export type { StagingProblem, StagingProblemFault, WorkSection } from './problem';
 export { lastRinse, RINSE_MODES, rinseMinute, usualRinse, type RinseMode } from './rinse';
@@ -50,8 +43,6 @@ export {
 	oneStrengthSteps,
 	stageBowls,
 	stageBowlsSteps,
-	type SectionFinish,
-	type StagedBowl,
 	type Staging,
 	type StagingAnswer
 } from './staging';
