@@ -237,9 +237,9 @@ async function kills(count) {
 			// What was true a second before the end, or anything done since.
 			const old = told.findLast(({ at }) => at <= died - 1000);
 			const allowed = told.filter(({ at }) => at > died - 1000).map((one) => one.value);
-			// A part may be written down before the screen was read again.
-			if (name === 'weighing' && old) allowed.push(old.value + 1);
-			if (old && value !== old.value && !allowed.includes(value)) {
+			// Parts may have been written down before the screen was read again: ahead is not lost.
+			const ahead = name === 'weighing' && old !== undefined && value > old.value;
+			if (old && value !== old.value && !ahead && !allowed.includes(value)) {
 				row.lost++;
 				console.log(`  lost: ${name}, stored ${value}, told ${old.value}`);
 			}

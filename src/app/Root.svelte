@@ -27,7 +27,7 @@
 	$effect(() => {
 		opening?.catch(() => setTimeout(again, RETRY_MS));
 	});
-	const without = () => (opening = Promise.resolve(withoutRecords(salon, clock)));
+	const without = () => (opening = withoutRecords(salon, clock));
 </script>
 
 <ModeWatcher />

@@ -1,9 +1,7 @@
 <script lang="ts">
-	import { exportRecords } from '../store/transfer';
 	import { useClock } from '../state/clock.svelte';
 	import { useRecords } from '../state/records';
 	import Button from '../ui/Button.svelte';
-	import { downloadRecords } from '../widgets/downloadRecords';
 
 	const { workspace } = useRecords();
 	const clock = useClock();
@@ -15,8 +13,13 @@
 	const failed = $derived(
 		workspace.saveState.status === 'failed' ? workspace.saveState : undefined
 	);
-	const save = async () =>
-		downloadRecords(await exportRecords(workspace, clock.moment().at), 'zelvant');
+	async function save() {
+		const [{ exportRecords }, { downloadRecords }] = await Promise.all([
+			import('../store/transfer'),
+			import('../widgets/downloadRecords')
+		]);
+		downloadRecords(await exportRecords(workspace, clock.now()), 'zelvant');
+	}
 </script>
 
 {#if failed}

@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { useClock } from '../state/clock.svelte';
-	import type { Snippet } from 'svelte';
+	import { tick, type Snippet } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import { toast } from 'svelte-sonner';
 	import { useRecords } from '../state/records';
-	import PrintSheet from './print/PrintSheet.svelte';
+	import type PrintSheet from './print/PrintSheet.svelte';
 	import Rail from './Rail.svelte';
 	import { isTyping } from '../ui/keys';
 	import { provideVisit } from '../state/visitContext';
@@ -29,6 +29,15 @@
 	provideVisit(session);
 	$effect(() => followGestures(window));
 
+	/** The printed sheet is seldom asked for, and has to be there at once when it is: it comes once the page is at rest. */
+	let Sheet = $state.raw<typeof PrintSheet>();
+	const SHEET_AFTER_MS = 1500;
+	const fetchSheet = async () => (Sheet ??= (await import('./print/PrintSheet.svelte')).default);
+	$effect(() => {
+		const timer = setTimeout(() => void fetchSheet(), SHEET_AFTER_MS);
+		return () => clearTimeout(timer);
+	});
+
 	const name = $derived(STATIONS.find(({ path }) => path === station)?.name ?? 'Read');
 	const since = $derived.by(() => {
 		const { status, chairSince, date } = session.visit;
@@ -38,6 +47,11 @@
 		return status === 'done' ? `Done, ${date}` : 'Waiting';
 	});
 
+	async function print() {
+		await fetchSheet();
+		await tick();
+		window.print();
+	}
 	function press(event: KeyboardEvent) {
 		if (isTyping(event)) return;
 		if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
@@ -52,7 +66,7 @@
 		const sign = { ',': -1, '<': -1, ';': -1, '.': 1, '>': 1, ':': 1 }[event.key];
 		const step = sign === undefined ? undefined : sign * (event.shiftKey ? 5 : 1);
 		if (target) void goto(`/visit/${id}/${target.path}`);
-		else if (event.key === 'p') window.print();
+		else if (event.key === 'p') void print();
 		else if (step !== undefined) {
 			const { lastMinute } = session.view.shown;
 			session.changePlan('minute', (plan) => {
@@ -69,7 +83,7 @@
 	<Rail {session} current={station} {since} />
 	<main class="no-print">{@render children()}</main>
 </div>
-<PrintSheet />
+{#if Sheet}<Sheet />{/if}
 
 <style>
 	.shell {

@@ -1,6 +1,5 @@
 import { PROTOCOL, type FromWorker, type ToWorker } from './protocol';
-import { TaskRunner } from './runner';
-import { TASKS, type TaskInput, type TaskName, type TaskResult } from './tasks';
+import type { TaskInput, TaskName, TaskResult } from './tasks';
 
 /** What of a Worker is used; tests stand in for it. */
 export interface WorkerLike {
@@ -211,15 +210,20 @@ const STALE: Answer<never> = {
 };
 const failed = (message: string): Answer<never> => ({ ok: false, problem: 'failed', message });
 
-/** The same protocol without a thread of its own: on the server, in tests, where workers are barred. */
+/**
+ * The same protocol without a thread of its own: on the server, in tests, where workers are barred. The
+ * work is loaded when it is first asked for.
+ */
 function inPlace(): WorkerLike {
 	const worker: WorkerLike = {
-		postMessage: (message) => runner.receive(message),
+		postMessage: (message) => void runner.then((run) => run.receive(message)),
 		terminate: () => undefined,
 		onmessage: null,
 		onerror: null,
 		onmessageerror: null
 	};
-	const runner = new TaskRunner(TASKS, (data) => worker.onmessage?.({ data }));
+	const runner = import('./inPlace').then(({ runnerInPlace }) =>
+		runnerInPlace((data) => worker.onmessage?.({ data }))
+	);
 	return worker;
 }

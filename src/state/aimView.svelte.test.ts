@@ -1,7 +1,7 @@
 import { weeksBetween } from '../model/time';
 import { flushSync } from 'svelte';
 import { afterEach, describe, expect, it } from 'vitest';
-import { openVisit } from './testing';
+import { openVisit, SPOT } from './testing';
 import { levelOf } from '../core/colour';
 import { labOfFibre } from '../core/lift';
 import { plainAim } from '../model/commands/newVisit';
@@ -15,7 +15,7 @@ import { setColour, takeKind } from '../model/commands/aim';
 
 async function open(name: string) {
 	const { session } = await openVisit(name);
-	const view = new AimView(session);
+	const view = new AimView(session, SPOT);
 	// Something looks on, as a screen does: answers are kept until what they rest on changes.
 	stopLooking.push(
 		$effect.root(() => {

@@ -1,7 +1,6 @@
 import { levelOfFibre } from '../core/lift';
 import {
 	closedDoors,
-	judgeAim,
 	KIND_PICKING,
 	panelShows,
 	trueDepositLevel,
@@ -10,7 +9,7 @@ import {
 	type ResultKind
 } from '../core/plan';
 import { usualFoils } from '../core/work';
-import type { ComputeClient } from '../compute/client';
+import { onTheSpot, workerOf, type InPlace, type Searches } from './searches';
 import { aimOn } from '../model/visit/exceptions';
 import type { Aim, BowlsPlan, Reading } from '../schema/records';
 import { Finder } from './finder.svelte';
@@ -27,18 +26,21 @@ import { aimStrands } from '../model/visit/aimStrands';
  */
 export class AimView {
 	readonly #session: VisitState;
+	readonly #spot: InPlace | undefined;
 	readonly #finder: Finder<'judgeAim'> | undefined;
 
-	/** @param compute the door to the worker; left out, the verdict is worked out in place */
-	constructor(session: VisitState, compute?: ComputeClient) {
+	/** @param searches the door to the worker, or whoever answers on the spot */
+	constructor(session: VisitState, searches: Searches) {
 		this.#session = session;
+		const compute = workerOf(searches);
+		this.#spot = onTheSpot(searches);
 		this.#finder = compute && new Finder(compute, 'judgeAim', `aim ${session.id}`);
 	}
 
 	problem: AimProblem = $derived.by(() => aimProblem(this.#session));
 	/** The last verdict; none before the first one is there. */
 	judgement: AimJudgement | undefined = $derived.by(() =>
-		this.#finder ? this.#finder.found : judgeAim(this.problem)
+		this.#finder ? this.#finder.found : this.#spot?.judgeAim(this.problem)
 	);
 	get searching(): boolean {
 		return this.#finder?.searching ?? false;

@@ -1,6 +1,5 @@
 import {
 	serviceClock,
-	stageHead,
 	workEnd,
 	type ClockAside,
 	type ClockRound,
@@ -10,7 +9,7 @@ import {
 	type StagingAnswer,
 	type StagingProblemFault
 } from '../core/work';
-import type { ComputeClient } from '../compute/client';
+import { onTheSpot, workerOf, type InPlace, type Searches } from './searches';
 import type { LiftPlan, Shelf, Visit } from '../schema/records';
 import { daySteps, MAIN_STEP } from '../model/visit/day';
 import { Finder, HAND_RESTS_MS } from './finder.svelte';
@@ -38,13 +37,16 @@ export interface BowlsSource {
  */
 export class BowlsView {
 	readonly #source: BowlsSource;
+	readonly #spot: InPlace | undefined;
 	/** The search beside the page; none where everything is worked out in place. */
 	readonly finder: Finder<'stageHead'> | undefined;
 
-	/** @param compute the door to the worker; left out, everything is worked out in place */
-	constructor(source: BowlsSource, lane: string, compute?: ComputeClient) {
+	/** @param searches the door to the worker, or whoever answers on the spot */
+	constructor(source: BowlsSource, lane: string, searches: Searches) {
 		this.#source = source;
+		const compute = workerOf(searches);
 		this.finder = compute && new Finder(compute, 'stageHead', lane);
+		this.#spot = onTheSpot(searches);
 	}
 
 	// Parts of the document keep their identity while they do not change, so a dial of another station
@@ -84,7 +86,7 @@ export class BowlsView {
 	workMinutes = $derived.by(() => workEnd(this.head));
 
 	#inPlace: StagingAnswer | undefined = $derived.by(() =>
-		this.finder || !this.worked ? undefined : stageHead(this.head)
+		this.#spot && this.worked ? this.#spot.stageHead(this.head) : undefined
 	);
 	#answer: StagingAnswer | undefined = $derived.by(() =>
 		this.worked ? (this.finder ? this.finder.found : this.#inPlace) : undefined

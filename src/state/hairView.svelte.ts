@@ -9,9 +9,9 @@ import {
 	type Fibre,
 	type LiftResult
 } from '../core/lift';
-import { findToner } from '../core/plan';
 import { rawLab } from '../core/tone';
 import type { ComputeClient } from '../compute/client';
+import { onTheSpot, workerOf, type InPlace, type Searches } from './searches';
 import { aimOf, aimOn, readingOf } from '../model/visit/exceptions';
 import type { Aim, LiftPlan, Reading, ShelfLine, Visit, ZoneName } from '../schema/records';
 import { HAND_RESTS_MS } from './finder.svelte';
@@ -68,22 +68,24 @@ export interface HairSource {
 export class HairView implements DayStrand {
 	readonly #source: HairSource;
 	readonly #compute: ComputeClient | undefined;
+	readonly #inPlace: InPlace | undefined;
 	readonly #area: () => AreaName | undefined;
 
 	/**
 	 * @param area the area that is shown; none for the rest of the head
-	 * @param compute the door to the worker; left out, everything is worked out in place
+	 * @param searches the door to the worker, or whoever answers on the spot
 	 */
 	constructor(
 		source: HairSource,
 		area: () => AreaName | undefined,
 		lane: string,
-		compute?: ComputeClient
+		searches: Searches
 	) {
 		this.#source = source;
 		this.#area = area;
-		this.#compute = compute;
-		this.tonerFinder = new ToneFinder(compute, lane);
+		this.#compute = workerOf(searches);
+		this.#inPlace = onTheSpot(searches);
+		this.tonerFinder = new ToneFinder(this.#compute, lane);
 	}
 
 	// Parts of the document keep their identity while they do not change, so what is derived from one
@@ -255,7 +257,8 @@ export class HairView implements DayStrand {
 	readonly tonerFinder: ToneFinder;
 	#tonerInPlace = $derived.by(() => {
 		const question = this.#toneQuestion;
-		return question && { ...findToner(question), lineId: question.lineId };
+		if (!question || !this.#inPlace) return undefined;
+		return { ...this.#inPlace.findToner(question), lineId: question.lineId };
 	});
 	toneSearch: ToneSearch | undefined = $derived.by(() =>
 		this.#compute ? this.tonerFinder.found(this.line?.id) : this.#tonerInPlace

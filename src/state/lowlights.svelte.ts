@@ -1,9 +1,9 @@
 import { levelOfFibre, type Fibre } from '../core/lift';
 import { mixtureGrams, workMinutes, type Coverage } from '../core/mix';
-import { findToner, type TonerAnswer } from '../core/plan';
+import type { TonerAnswer } from '../core/plan';
 import { USUAL_WARMTH } from '../core/tone';
 import type { ClockAside } from '../core/work';
-import type { ComputeClient } from '../compute/client';
+import { onTheSpot, workerOf, type InPlace, type Searches } from './searches';
 import type { ChosenPart, Shelf, ShelfLine, Visit } from '../schema/records';
 import { Finder } from './finder.svelte';
 import type { HairView } from './hairView.svelte';
@@ -37,12 +37,15 @@ const LINES = ['demi', 'gloss', 'permanent'] as const;
 /** Depth put back between the light strands: how many foils, which formula, how long. */
 export class Lowlights {
 	readonly #source: LowlightSource;
+	readonly #spot: InPlace | undefined;
 	readonly finder: Finder<'findToner'> | undefined;
 
-	/** @param compute the door to the worker; left out, everything is worked out in place */
-	constructor(source: LowlightSource, lane: string, compute?: ComputeClient) {
+	/** @param searches the door to the worker, or whoever answers on the spot */
+	constructor(source: LowlightSource, lane: string, searches: Searches) {
 		this.#source = source;
+		const compute = workerOf(searches);
 		this.finder = compute && new Finder(compute, 'findToner', lane);
+		this.#spot = onTheSpot(searches);
 	}
 
 	#aim = $derived.by(() => this.#source.visit.aim.lowlights);
@@ -102,7 +105,7 @@ export class Lowlights {
 		return { problem, fibre };
 	});
 	#inPlace: TonerAnswer | undefined = $derived.by(() =>
-		this.finder || !this.#question ? undefined : findToner(this.#question)
+		this.#spot && this.#question ? this.#spot.findToner(this.#question) : undefined
 	);
 	/** Minutes they take at the chair; nothing where none are asked for. */
 	aside: ClockAside | undefined = $derived.by(() =>

@@ -1,3 +1,6 @@
+import { findToner, judgeAim } from '../core/plan';
+import { stageHead } from '../core/work';
+import type { InPlace } from './searches';
 import { demoDocuments } from '../store/demo/documents';
 import { keyOf } from '../model/identity';
 import { momentIn } from '../model/time';
@@ -10,6 +13,9 @@ import { VisitState, type VisitClock } from './visitState.svelte';
 /** The moment at which tests stand. */
 export const NOW = new Date('2026-03-02T10:00:00Z');
 export const MOMENT = momentIn(NOW, 'Etc/UTC');
+
+/** Every search answered on the spot. */
+export const SPOT: InPlace = { findToner, judgeAim, stageHead };
 
 /** A clock that stands at a moment. */
 export const standing = (at: Date = NOW, zone = 'Etc/UTC'): VisitClock => ({
@@ -34,7 +40,7 @@ export async function openVisit(
 	client: string
 ): Promise<{ readonly session: VisitState; readonly workspace: Workspace }> {
 	const workspace = await openMemory(demoDocuments(MOMENT));
-	return { workspace, session: new VisitState(workspace, `${client}-today`, standing()) };
+	return { workspace, session: new VisitState(workspace, `${client}-today`, standing(), SPOT) };
 }
 
 /** Puts a document in, as one step. */

@@ -1,7 +1,7 @@
 import type { Clock } from './clock.svelte';
 import { untrack } from 'svelte';
 import { DEFAULT_LIMIT_MINUTES, type AreaName } from '../core/lift';
-import type { ComputeClient } from '../compute/client';
+import type { Searches } from './searches';
 import { areaGroups, changeAim, changeReading } from '../model/visit/exceptions';
 import type { Label } from '../store/history.svelte';
 import type { Workspace } from '../store/workspace.svelte';
@@ -38,15 +38,15 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 	readonly #clock: VisitClock;
 	readonly id: string;
 
-	/** @param compute the door to the worker; left out, everything is worked out in place */
-	constructor(workspace: Workspace, id: string, clock: VisitClock, compute?: ComputeClient) {
+	/** @param searches the door to the worker, or whoever answers on the spot */
+	constructor(workspace: Workspace, id: string, clock: VisitClock, searches: Searches) {
 		this.#workspace = workspace;
 		this.id = id;
 		this.#clock = clock;
-		this.head = new HairView(this, () => undefined, `toner ${id}`, compute);
-		this.#compute = compute;
-		this.bowls = new BowlsView(this, `bowls ${id}`, compute);
-		this.lowlights = new Lowlights(this, `lowlights ${id}`, compute);
+		this.head = new HairView(this, () => undefined, `toner ${id}`, searches);
+		this.#searches = searches;
+		this.bowls = new BowlsView(this, `bowls ${id}`, searches);
+		this.lowlights = new Lowlights(this, `lowlights ${id}`, searches);
 	}
 
 	/** The rest of the head: what holds wherever no area differs. Bowls, chair and record stand on it. */
@@ -55,7 +55,7 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 	readonly bowls: BowlsView;
 	/** Depth put back between the light strands. */
 	readonly lowlights: Lowlights;
-	readonly #compute: ComputeClient | undefined;
+	readonly #searches: Searches;
 	readonly #ofAreas = new Map<AreaName, HairView>();
 	/** What the core says of the hair of an area, or of the rest of the head. */
 	hairOf(area: AreaName | undefined): HairView {
@@ -64,7 +64,7 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 		if (!view) {
 			// Under a root of its own: it may be asked for within something that does not last.
 			$effect.root(() => {
-				view = new HairView(this, () => area, `toner ${this.id} ${area}`, this.#compute);
+				view = new HairView(this, () => area, `toner ${this.id} ${area}`, this.#searches);
 			});
 			this.#ofAreas.set(area, view!);
 		}

@@ -1,6 +1,5 @@
 import type { Moment } from '../model/time';
 import type { AnyDocument } from '../schema/records';
-import { demoDocuments } from './demo/documents';
 import { plainShelf } from './demo/shelf';
 import { exclusivelyBy, JournalledStore } from './journalledStore';
 import { browserStore, type KeyValueStore } from './keyValue';
@@ -51,12 +50,12 @@ export async function openWorkspace(salon: Salon, clock: Timed): Promise<Workspa
 	});
 	await workspace.open();
 	takeNotes(workspace, salon, localStorage);
-	begin(workspace, salon, clock.moment());
+	await begin(workspace, salon, clock.moment());
 	return workspace;
 }
 
 /** A workspace that keeps nothing beyond its window, for a browser that refuses to keep records. */
-export function withoutRecords(salon: Salon, clock: Timed): Workspace {
+export async function withoutRecords(salon: Salon, clock: Timed): Promise<Workspace> {
 	const refusal = () => Promise.reject(new Error('this browser keeps no records'));
 	const nothing: KeyValueStore = {
 		get: () => Promise.resolve(null),
@@ -67,13 +66,13 @@ export function withoutRecords(salon: Salon, clock: Timed): Workspace {
 	const workspace = new Workspace(new JournalledStore(nothing, nothing, (work) => work()), {
 		now: clock.now
 	});
-	begin(workspace, salon, clock.moment());
+	await begin(workspace, salon, clock.moment());
 	return workspace;
 }
 
-function begin(workspace: Workspace, salon: Salon, moment: Moment): void {
+async function begin(workspace: Workspace, salon: Salon, moment: Moment): Promise<void> {
 	if (salon === 'demo' && workspace.all.length === 0) {
-		workspace.begin(demoDocuments(moment));
+		workspace.begin(await demoOf(moment));
 	} else if (!workspace.shelf) workspace.begin([plainShelf(moment.at)]);
 }
 
@@ -93,5 +92,9 @@ export function replaceAll(
 }
 
 /** Puts the demo's documents in place of whatever the demo holds, as one step. */
-export const loadDemo = (workspace: Workspace, moment: Moment): string | undefined =>
-	replaceAll(workspace, 'demo loaded', demoDocuments(moment));
+export const loadDemo = async (workspace: Workspace, moment: Moment): Promise<string | undefined> =>
+	replaceAll(workspace, 'demo loaded', await demoOf(moment));
+
+/** The demo is loaded by those who look at it. */
+const demoOf = async (moment: Moment): Promise<AnyDocument[]> =>
+	(await import('./demo/documents')).demoDocuments(moment);

@@ -154,7 +154,7 @@ describe('a workspace', () => {
 		const keys = ['client:broken', 'client:newer', 'rubbish'];
 		expect(workspace.aside.map(({ key }) => key).sort()).toEqual(keys);
 		expect(workspace.aside.find(({ key }) => key === 'client:newer')?.reason).toContain('newer');
-		loadDemo(workspace, MOMENT);
+		await loadDemo(workspace, MOMENT);
 		await workspace.flush();
 		const again = await place.open();
 		expect(again.aside.map(({ key }) => key).sort()).toEqual(keys);

@@ -71,7 +71,8 @@
 			{#if salon === 'own'}
 				<Button onclick={() => void goto('/demo')}>Look at the demo first</Button>
 			{:else}
-				<Button onclick={() => loadDemo(workspace, clock.moment())}>Load the demo again</Button>
+				<Button onclick={() => void loadDemo(workspace, clock.moment())}>Load the demo again</Button
+				>
 			{/if}
 		</div>
 	</div>

@@ -64,8 +64,8 @@
 			action: { label: 'Undo', onClick: () => workspace.undo(step) }
 		});
 	}
-	const reloadDemo = () =>
-		void offerUndo(loadDemo(workspace, clock.moment()), 'The demo is as it was.');
+	const reloadDemo = async () =>
+		offerUndo(await loadDemo(workspace, clock.moment()), 'The demo is as it was.');
 	const clearDemo = () =>
 		void offerUndo(
 			replaceAll(workspace, 'demo cleared', [plainShelf(clock.now())]),
@@ -129,7 +129,7 @@
 	<div class="acts">
 		{#if salon === 'demo'}
 			<Button onclick={() => open('own')}>Open my own records</Button>
-			<Button onclick={reloadDemo}>Load the demo afresh</Button>
+			<Button onclick={() => void reloadDemo()}>Load the demo afresh</Button>
 			<Button onclick={clearDemo}>Clear the demo</Button>
 		{:else}
 			<Button onclick={() => open('demo')}>Open the demo</Button>
