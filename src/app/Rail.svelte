@@ -43,8 +43,10 @@
 			</li>
 		{/each}
 	</ol>
-	<RailTools {session} />
-	<div class="save"><SaveLine /></div>
+	<div class="beside">
+		<RailTools {session} />
+		<div class="save"><SaveLine /></div>
+	</div>
 </nav>
 
 <style>
@@ -134,6 +136,9 @@
 		background: var(--ink);
 		color: var(--room);
 	}
+	.beside {
+		margin-top: auto;
+	}
 	.save {
 		padding: 0 22px 14px;
 		font-size: 13px;
@@ -203,10 +208,17 @@
 			color: var(--rail-ink);
 			font-weight: 700;
 		}
-		.save {
+		.beside {
+			display: flex;
+			align-items: center;
+			justify-content: space-between;
 			background: var(--rail);
 			color: var(--rail-soft);
-			padding: 0 16px 8px;
+			padding-right: 16px;
+		}
+		.save {
+			padding: 0;
+			white-space: nowrap;
 		}
 	}
 </style>

@@ -49,6 +49,11 @@ export async function openWorkspace(salon: Salon, clock: Timed): Promise<Workspa
 		}
 	});
 	await workspace.open();
+	// Asked once there is something to keep; from then on the browser knows its answer.
+	if (workspace.all.length > 0) {
+		const storage = navigator.storage as StorageManager | undefined;
+		workspace.kept = await storage?.persisted().catch(() => false);
+	}
 	takeNotes(workspace, salon, localStorage);
 	await begin(workspace, salon, clock.moment());
 	return workspace;
