@@ -138,8 +138,7 @@ const ACTS = {
 	async dragging(page, round, told) {
 		await page.goto(`${base}/visit/${VISIT}/lift`);
 		await page.locator('.answer').waitFor();
-		let value = await page.evaluate(() => undefined);
-		value = told.start.lift.minutes;
+		let value = told.start.lift.minutes;
 		for (let step = value < 30 ? 1 : -1; ;) {
 			await page.keyboard.press(step > 0 ? '.' : ',');
 			value += step;

@@ -19,10 +19,6 @@ const weigh = (reflectance: Readonly<Spectrum>, row: Float64Array): number => {
 	return sum;
 };
 
-/** Lightness L* alone: a third of the work of {@link labOf}, for solvers that only need the level. */
-const lightnessOf = (reflectance: Readonly<Spectrum>): number =>
-	lightnessOfLuminance(weigh(reflectance, TRISTIMULUS_WEIGHTS[1]));
-
 /** L* of a luminance Y, 0-1 of a perfect diffuser. */
 export const lightnessOfLuminance = (luminance: number): number => 116 * f(luminance) - 16;
 

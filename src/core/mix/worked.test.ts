@@ -25,9 +25,9 @@ const open: Coverage = {
 	coveredCm: 20
 };
 const grams = (change: Partial<Coverage>) =>
-	Math.round(mixtureGrams({ ...foils, ...change } as Coverage) * 100) / 100;
+	Math.round(mixtureGrams({ ...foils, ...change }) * 100) / 100;
 const minutes = (change: Partial<Coverage>) =>
-	Math.round(workMinutes({ ...foils, ...change } as Coverage) * 1000) / 1000;
+	Math.round(workMinutes({ ...foils, ...change }) * 1000) / 1000;
 
 // Figures that a colourist works with: each stands here once, as it comes out.
 describe('grams of ready mixture', () => {

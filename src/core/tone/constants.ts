@@ -26,9 +26,6 @@ export const FAMILIES = {
 	P: { violet: 0.6, blue: 0.4 }
 } as const;
 
-/** Strength of a shade's tone against the standard of its line. */
-const INTENSITY = { sheer: 0.6, standard: 1, dense: 2 } as const;
-
 /** Amount of brown base and of tone in a tube: `base·e(n)^p` and `tone·e(n)^p`. Fitted. */
 export const TUBE = { base: 0.85, basePower: 1.2, tone: 2.4, tonePower: 0.75 } as const;
 

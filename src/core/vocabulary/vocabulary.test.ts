@@ -1,8 +1,10 @@
 import { describe, expect, it, vi } from 'vitest';
+import type * as Products from './products';
+import type * as Placements from './placements';
 
 // Somebody adds a product and a place to the vocabulary, and does nothing else.
 vi.mock('./products', async (original) => {
-	const real = await original<typeof import('./products')>();
+	const real = await original<typeof Products>();
 	const PRODUCTS = {
 		...real.PRODUCTS,
 		chalkPaste: { kind: 'lightener', strength: 0.7, ratio: [1, 2.25], chosen: true }
@@ -17,7 +19,7 @@ vi.mock('./products', async (original) => {
 	};
 });
 vi.mock('./placements', async (original) => {
-	const real = await original<typeof import('./placements')>();
+	const real = await original<typeof Placements>();
 	const PLACEMENTS = { ...real.PLACEMENTS, warmTowel: { temperatureC: 32, moisture: 0.95 } };
 	return { PLACEMENTS, PLACEMENT_NAMES: Object.keys(PLACEMENTS) };
 });
