@@ -170,6 +170,8 @@ const ACTS = {
 				told.push({ at: Date.now(), value: 0 });
 			}
 			await page.getByRole('button', { name: '+20 g' }).click();
+			// Taken, it may be written down before the screen is read again.
+			told.underway = (told.at(-1)?.value ?? 0) + 1;
 			await page.getByRole('button', { name: 'Take it' }).click();
 			await page.getByRole('button', { name: 'Take it' }).or(again).first().waitFor();
 			await sleep(350);
@@ -198,7 +200,8 @@ const READ = {
 };
 
 async function kills(count) {
-	const names = Object.keys(ACTS);
+	const only = process.argv.indexOf('--act');
+	const names = only < 0 ? Object.keys(ACTS) : [process.argv[only + 1]];
 	const tally = Object.fromEntries(
 		names.map((name) => [name, { kills: 0, lost: 0, half: 0, newest: 0 }])
 	);
@@ -236,11 +239,11 @@ async function kills(count) {
 			// What was true a second before the end, or anything done since.
 			const old = told.findLast(({ at }) => at <= died - 1000);
 			const allowed = told.filter(({ at }) => at > died - 1000).map((one) => one.value);
-			// Parts may have been written down before the screen was read again: ahead is not lost.
-			const ahead = name === 'weighing' && old !== undefined && value > old.value;
-			if (old && value !== old.value && !ahead && !allowed.includes(value)) {
+			if (told.underway !== undefined) allowed.push(told.underway);
+			if (old && value !== old.value && !allowed.includes(value)) {
 				row.lost++;
-				console.log(`  lost: ${name}, stored ${value}, told ${old.value}`);
+				const trail = told.map((one) => `${one.value} ${died - one.at} ms before`);
+				console.log(`  lost: ${name}, stored ${value}; told ${trail.slice(-8).join(', ')}`);
 			}
 			if (value === told.at(-1)?.value) row.newest++;
 		}

@@ -77,11 +77,11 @@
 			background: var(--rail);
 			color: var(--rail-ink);
 			margin: 0;
-			padding: 0 16px;
+			padding: 0 10px 0 16px;
 		}
 		.tools a {
-			font-size: 15px;
-			margin-right: 16px;
+			font-size: 14px;
+			margin-right: 10px;
 		}
 		.break {
 			display: none;

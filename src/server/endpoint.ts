@@ -15,14 +15,17 @@ const BUDGET_MS = 1200;
 const refuse = (status: number, problems: Problems['problems']): Response =>
 	json({ problems } satisfies Problems, { status, headers: { 'x-zelvant-told': '1' } });
 
-/** Reads a body up to the limit; undefined when it is larger, whatever length was announced. */
+/**
+ * Reads a body to its end; undefined when it is over the limit. One that is left lying unread has its
+ * connection broken off under a client that is still sending, who then never sees the refusal.
+ */
 async function readBody(request: Request): Promise<string | undefined> {
-	if (Number(request.headers.get('content-length') ?? 0) > MAX_BODY) return undefined;
 	try {
 		const bytes = await request.arrayBuffer();
-		return bytes.byteLength > MAX_BODY ? undefined : new TextDecoder().decode(bytes);
+		const announced = Number(request.headers.get('content-length') ?? 0);
+		return Math.max(announced, bytes.byteLength) > MAX_BODY ? undefined : new TextDecoder().decode(bytes);
 	} catch {
-		// The server in front has a limit of its own and breaks off there.
+		// The server in front has a limit of its own, past which it throws the rest away.
 		return undefined;
 	}
 }

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { docTable } from '../../testing/docTable';
+import { quietFacts as quiet } from '../../testing/quietFacts';
 import {
 	CAUTION_RULES,
 	checkCautions,
@@ -8,29 +9,6 @@ import {
 	USUAL_CEILINGS,
 	type Facts
 } from '.';
-
-/** A head without anything to be careful of. */
-const quiet: Facts = {
-	patchTest: { standing: 'valid', hoursAgo: 72, validUntil: '2026-09-01' },
-	strandTest: { standing: 'none' },
-	sensitivities: [],
-	henna: false,
-	metallicSalts: false,
-	oldColour: false,
-	scalpIrritated: false,
-	underSixteen: false,
-	product: 'powder',
-	placement: 'foil',
-	volume: 20,
-	minutes: 40,
-	limitMinutes: 50,
-	onScalp: false,
-	overlapsLightened: false,
-	hotRootLevels: 0,
-	conditionBefore: 100,
-	conditionAfter: 85,
-	usesOxidative: true
-};
 
 const CLEAN = { standing: 'clean' } as const;
 

@@ -1,30 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { dayAfter } from '../../model/time';
+import { quietFacts } from '../../testing/quietFacts';
 import { BOUNDS } from '../vocabulary';
 import { checkCautions, patchStanding, strandStanding, USUAL_CEILINGS, type Facts } from '.';
 import { CAUTION_LIMITS } from './limits';
 
-const quiet: Facts = {
-	patchTest: { standing: 'valid', hoursAgo: 72, validUntil: '2026-09-01' },
-	strandTest: { standing: 'clean' },
-	sensitivities: [],
-	henna: false,
-	metallicSalts: false,
-	oldColour: false,
-	scalpIrritated: false,
-	underSixteen: false,
-	product: 'powder',
-	placement: 'foil',
-	volume: 10,
-	minutes: 40,
-	limitMinutes: 50,
-	onScalp: false,
-	overlapsLightened: false,
-	hotRootLevels: 0,
-	conditionBefore: 100,
-	conditionAfter: 85,
-	usesOxidative: true
-};
+/** As quiet, with a strength that is quiet everywhere. */
+const quiet: Facts = { ...quietFacts, strandTest: { standing: 'clean' }, volume: 10 };
 
 /** Cautions that speak on one side of a limit, with the last value that is still quiet. */
 const EDGES: readonly {

@@ -111,15 +111,14 @@
 			oncancel={() => (outcome = undefined)}
 		/>
 	{/if}
+	{#if workspace.kept !== undefined}
+		<p class="soft kept">
+			{workspace.kept
+				? 'This browser keeps the records for good: it will not clear them to make space.'
+				: 'This browser may clear the records when the device runs out of space: export them regularly.'}
+		</p>
+	{/if}
 </section>
-
-{#if workspace.kept !== undefined}
-	<p class="soft">
-		{workspace.kept
-			? 'This browser keeps the records for good: it will not clear them to make space.'
-			: 'This browser may clear the records when the device runs out of space: export them regularly.'}
-	</p>
-{/if}
 
 <section>
 	<h2>{salon === 'demo' ? 'You are in the demo' : 'Demo'}</h2>
@@ -198,6 +197,9 @@
 	.soft {
 		color: var(--ink-soft);
 		max-width: 46em;
+	}
+	.kept {
+		margin-top: 12px;
 	}
 	.fault {
 		margin-top: 12px;
