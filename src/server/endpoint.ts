@@ -23,7 +23,9 @@ async function readBody(request: Request): Promise<string | undefined> {
 	try {
 		const bytes = await request.arrayBuffer();
 		const announced = Number(request.headers.get('content-length') ?? 0);
-		return Math.max(announced, bytes.byteLength) > MAX_BODY ? undefined : new TextDecoder().decode(bytes);
+		return Math.max(announced, bytes.byteLength) > MAX_BODY
+			? undefined
+			: new TextDecoder().decode(bytes);
 	} catch {
 		// The server in front has a limit of its own, past which it throws the rest away.
 		return undefined;
