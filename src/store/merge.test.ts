@@ -72,6 +72,20 @@ describe('a three-way merge', () => {
 		expect(merge3(at('1'), at('3'), at('2'))).toEqual({ value: at('3'), clashes: [] });
 	});
 
+	it('puts back an item that was changed here and removed there, and takes out the reverse', () => {
+		const [base, changed] = [
+			{ checks: [{ id: 'a', level: 8 }] },
+			{ checks: [{ id: 'a', level: 9 }] }
+		];
+		const gone = { checks: [] };
+		const back = merge3<object>(base, changed, gone);
+		expect(back.value).toEqual(gone);
+		expect(withValueAt(back.value, back.clashes[0]!.path, back.clashes[0]!.mine)).toEqual(changed);
+		const out = merge3<object>(base, gone, changed);
+		expect(out.value).toEqual(changed);
+		expect(withValueAt(out.value, out.clashes[0]!.path, out.clashes[0]!.mine)).toEqual(gone);
+	});
+
 	const json = fc.dictionary(
 		fc.constantFrom('a', 'b', 'c'),
 		fc.oneof(

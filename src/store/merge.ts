@@ -141,10 +141,17 @@ export function withValueAt<T>(document: T, path: readonly string[], value: unkn
 	const [key, ...rest] = path;
 	if (key === undefined) return value as T;
 	if (Array.isArray(document)) {
-		const by = idField(document);
-		return document.map((item: Fields) =>
-			by && item[by] === key ? withValueAt(item, rest, value) : item
-		) as T;
+		const items = document as readonly Fields[];
+		// The whole item may have been removed there: it comes back at the end, or goes.
+		const by = idField(rest.length === 0 && isFields(value) ? [...items, value] : items);
+		if (!by) return document;
+		const there = items.some((item) => item[by] === key);
+		const laid = there
+			? items.map((item) => (item[by] === key ? withValueAt<unknown>(item, rest, value) : item))
+			: rest.length === 0
+				? [...items, value]
+				: items;
+		return laid.filter((item) => item !== undefined) as T;
 	}
 	const fields: Fields = isFields(document) ? document : {};
 	const next: Fields = { ...fields, [key]: withValueAt(fields[key], rest, value) };
