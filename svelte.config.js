@@ -28,7 +28,8 @@ export default {
 					'../bench/**/*.ts',
 					'../scripts/**/*.test.ts',
 					'../*.config.ts',
-					'../src/core/reference/*.json'
+					'../tests/**/*.ts',
+					'../tests/reference/*.json'
 				);
 				config.exclude.push('../src/service-worker/**');
 				return config;

@@ -17,7 +17,7 @@ export default defineConfig({
 				test: {
 					name: 'unit',
 					environment: 'node',
-					include: ['src/**/*.test.ts', 'scripts/**/*.test.ts'],
+					include: ['src/**/*.test.ts', 'tests/**/*.test.ts', 'scripts/**/*.test.ts'],
 					exclude: ['src/**/*.svelte.test.ts']
 				}
 			},

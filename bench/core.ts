@@ -1,9 +1,12 @@
+import { stageBowls } from '../src/core/work/staging';
+import { judgeAim } from '../src/core/plan/judge';
+import { searchPlans } from '../src/core/plan/search';
+import { AREAS } from '../src/core/vocabulary';
 import { paintStrand } from '../src/charts/strand/paint';
 import type { Rgb } from '../src/core/colour';
 import { weaveStrand } from '../src/charts/strand/weave';
 import { naturalPigment } from '../src/core/hair';
 import {
-	AREAS,
 	evenPoints,
 	headAt,
 	headInterval,
@@ -20,12 +23,12 @@ import {
 	type LiftEvent,
 	type Mixture
 } from '../src/core/lift';
-import { spellsAt } from '../src/core/lift/events';
+import { contactsAt } from '../src/core/lift/events';
 import { levelOfFibre } from '../src/core/lift/fibre';
-import { integratePoint } from '../src/core/lift/plain';
-import { stageBowls } from '../src/core/work';
-import { judgeAim, searchPlans } from '../src/core/plan';
-import { rawLab, solveTone, targetLab } from '../src/core/tone';
+import { integratePoint } from '../tests/reference/rungeKutta';
+
+import { rawLab, targetLab } from '../src/core/tone';
+import { solveTone } from '../src/core/toner/solve';
 import { measure, type Comparison, type Timing } from './measure';
 
 const head = { naturalLevel: 5, texture: 'medium' } as const;
@@ -73,7 +76,7 @@ const wholeHead = readyHead(areas, events, head);
 /** The strand as the plain method works it out. */
 const plainly = () =>
 	strand[0]!.points.map(({ distanceCm, fibre }) =>
-		integratePoint(fibre, spellsAt(events, 'nape', distanceCm), distanceCm, head, 60)
+		integratePoint(fibre, contactsAt(events, 'nape', distanceCm), distanceCm, head, 60)
 	);
 
 const raw = { pigment: pigmentOnPath(4, 'neutral', 9) };

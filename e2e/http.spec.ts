@@ -28,7 +28,7 @@ interface ToneRow {
 	lab: number[];
 	level: number;
 }
-const reference = JSON.parse(readFileSync('src/core/reference/engine-reference.json', 'utf8')) as {
+const reference = JSON.parse(readFileSync('tests/reference/engine-reference.json', 'utf8')) as {
 	lift: LiftRow[];
 	lift_named: LiftRow[];
 	tone: ToneRow[];

@@ -2,6 +2,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
+import { gzipSync } from 'node:zlib';
 import {
 	ROOT,
 	checkNode,
@@ -94,6 +95,10 @@ timings.push(
 		};
 	})
 );
+const sizes = [
+	await scriptOf('/', 'First view: script, gzipped', 180),
+	await scriptOf('/visit/hesper-oake-today/lift', 'Lift: script, gzipped', 210)
+];
 await browser.close();
 server.kill();
 
@@ -103,12 +108,20 @@ for (const { name, median, p95, goal } of timings) {
 		`${name.padEnd(wide)}  median ${median.toFixed(2).padStart(8)} ms   95 % ${p95.toFixed(2).padStart(8)} ms${goal ? `   goal ${goal} ms` : ''}`
 	);
 }
+for (const { name, kib, goal } of sizes) {
+	console.log(
+		`${name.padEnd(wide)}         ${kib.toFixed(1).padStart(8)} KiB                          goal ${goal} KiB`
+	);
+}
 const { fastMs, plainMs, ratio, worstErrorLevels } = comparison;
 console.log(
 	`\n${comparison.name}:\n  ${fastMs.toFixed(3)} ms against ${plainMs.toFixed(1)} ms, ${ratio.toFixed(0)} times faster; largest difference ${worstErrorLevels.toExponential(1)} level`
 );
 const file = scratch('bench.json');
-writeFileSync(file, JSON.stringify({ node: process.version, timings, comparison }, null, '\t'));
+writeFileSync(
+	file,
+	JSON.stringify({ node: process.version, timings, sizes, comparison }, null, '\t')
+);
 console.log(`\nJSON: ${file}`);
 process.exit(0);
 
@@ -128,6 +141,27 @@ async function stepsOfDial(name) {
 		times.sort((p, q) => p - q);
 		return { name, median: times[30], p95: times[57], goal: 50 };
 	}, name);
+}
+
+/** What an address loads of script, by itself, in a browser that has seen nothing else of it. */
+async function scriptOf(path, name, goal) {
+	const context = await browser.newContext({ serviceWorkers: 'block' });
+	const first = await context.newPage();
+	await first.goto(`http://localhost:${port}/demo`);
+	await first.waitForURL(`http://localhost:${port}/`);
+	await first.close();
+	const page = await context.newPage();
+	const files = new Set();
+	page.on('request', (request) => {
+		const { pathname } = new URL(request.url());
+		if (pathname.endsWith('.js') && !pathname.includes('worker')) files.add(pathname);
+	});
+	await page.goto(`http://localhost:${port}${path}`);
+	await page.getByRole('heading', { level: 1 }).waitFor();
+	await page.waitForTimeout(1500);
+	const bytes = [...files].map((file) => gzipSync(readFileSync(join(ROOT, 'build/client', file))));
+	await context.close();
+	return { name, kib: bytes.reduce((sum, { length }) => sum + length, 0) / 1024, goal };
 }
 
 /** Gives the client in the chair a head on which every area is read apart, by exporting and importing. */

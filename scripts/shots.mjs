@@ -57,6 +57,8 @@ for (const [name, path, viewport, colorScheme, fold] of SHOTS) {
 	// A working hour of a fixed day: pictures do not show when they were taken.
 	if (name === 'chair') await page.clock.install({ time: HOUR });
 	else await page.clock.setFixedTime(HOUR);
+	// The simulated scale trembles by chance: here by none.
+	await page.addInitScript(() => (Math.random = () => 0.5));
 	await page.goto(`${base}/demo`);
 	await page.waitForURL(`${base}/`);
 	if (name === 'chair') await runChair(page);
@@ -81,6 +83,9 @@ for (const [name, path, viewport, colorScheme, fold] of SHOTS) {
 		await page.getByText(fold, { exact: true }).click();
 		await page.getByText(fold, { exact: true }).evaluate((title) => title.scrollIntoView());
 	}
+	// A picture shows the answer, not the waiting for it.
+	await page.getByText('Working it out…').first().waitFor({ state: 'detached' });
+	await page.getByText('being staged').first().waitFor({ state: 'detached' });
 	await page.waitForTimeout(600);
 	await page.screenshot({ path: join(ROOT, 'docs/screenshots', `${name}.png`) });
 	await page.close();

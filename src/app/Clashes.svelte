@@ -27,26 +27,24 @@
 	}
 </script>
 
-{#if workspace.clashes.length > 0}
-	<section class="clashes no-print" role="alert">
-		<p><b>Changed in two windows at once.</b> What the other one set stands until you say.</p>
-		<ul>
-			{#each workspace.clashes.slice(0, MOST) as clash (clash.id)}
-				<li>
-					<span
-						>{nameOf(clash)}, {fieldOf(clash)}: here <b>{shown(clash.mine)}</b>, there
-						<b>{shown(clash.theirs)}</b></span
-					>
-					<Button onclick={() => workspace.keepMine(clash)}>Keep {shown(clash.mine)}</Button>
-					<Button onclick={() => workspace.keepTheirs(clash)}>Leave {shown(clash.theirs)}</Button>
-				</li>
-			{/each}
-		</ul>
-		{#if workspace.clashes.length > MOST}
-			<p>And {workspace.clashes.length - MOST} more after these.</p>
-		{/if}
-	</section>
-{/if}
+<section class="clashes no-print" role="alert">
+	<p><b>Changed in two windows at once.</b> What the other one set stands until you say.</p>
+	<ul>
+		{#each workspace.clashes.slice(0, MOST) as clash (clash.id)}
+			<li>
+				<span
+					>{nameOf(clash)}, {fieldOf(clash)}: here <b>{shown(clash.mine)}</b>, there
+					<b>{shown(clash.theirs)}</b></span
+				>
+				<Button onclick={() => workspace.keepMine(clash)}>Keep {shown(clash.mine)}</Button>
+				<Button onclick={() => workspace.keepTheirs(clash)}>Leave {shown(clash.theirs)}</Button>
+			</li>
+		{/each}
+	</ul>
+	{#if workspace.clashes.length > MOST}
+		<p>And {workspace.clashes.length - MOST} more after these.</p>
+	{/if}
+</section>
 
 <style>
 	.clashes {

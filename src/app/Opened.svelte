@@ -7,7 +7,6 @@
 	import KeySheet from './KeySheet.svelte';
 	import { leaveNotes } from '../store/notes';
 	import { isTyping } from '../ui/keys';
-	import Clashes from './Clashes.svelte';
 	import SaveBanner from './SaveBanner.svelte';
 
 	interface Props {
@@ -39,6 +38,8 @@
 <svelte:document onvisibilitychange={() => document.hidden && leave()} />
 
 <SaveBanner />
-<Clashes />
+{#if workspace.clashes.length > 0}
+	{#await import('./Clashes.svelte') then { default: Clashes }}<Clashes />{/await}
+{/if}
 {@render children()}
 <KeySheet open={keys} onclose={() => (keys = false)} />

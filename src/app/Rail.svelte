@@ -157,8 +157,11 @@
 		}
 	}
 	@media (max-width: 760px) {
+		/* It has no box here: what it says of its box is taken back, or readers of the page believe it. */
 		.rail {
 			display: contents;
+			position: static;
+			overflow: visible;
 		}
 		.who {
 			background: var(--rail);

@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { ModeWatcher } from 'mode-watcher';
 	import type { Snippet } from 'svelte';
-	import { Toaster } from 'svelte-sonner';
 	import { provideClock } from '../state/clock.svelte';
 	import { browserIsTooOld, chosenSalon, openWorkspace, withoutRecords } from '../store/open';
 	import Button from '../ui/Button.svelte';
+	import Messages from '../ui/Messages.svelte';
 	import { clock } from './clock';
 	import Opened from './Opened.svelte';
 
@@ -31,8 +31,7 @@
 </script>
 
 <ModeWatcher />
-<!-- At the top: the acts stand at the bottom, and a message must not lie over them. -->
-<Toaster position="top-center" />
+<Messages />
 
 {#if !opening}
 	<p class="plain">

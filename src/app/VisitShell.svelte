@@ -3,7 +3,7 @@
 	import { tick, type Snippet } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
-	import { toast } from 'svelte-sonner';
+	import { say } from '../ui/say.svelte';
 	import { useRecords } from '../state/records';
 	import type PrintSheet from './print/PrintSheet.svelte';
 	import Rail from './Rail.svelte';
@@ -23,9 +23,6 @@
 	// svelte-ignore state_referenced_locally
 	// The route remounts this component for another visit.
 	const session = openVisit(useRecords().workspace, clock, id);
-	$effect(() => session.head.findToner());
-	$effect(() => session.bowls.find());
-	$effect(() => session.lowlights.find());
 	provideVisit(session);
 	$effect(() => followGestures(window));
 
@@ -57,7 +54,7 @@
 		if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
 			event.preventDefault();
 			const label = event.shiftKey ? session.redo() : session.undo();
-			if (label) toast(`${event.shiftKey ? 'Redone' : 'Undone'}: ${changeWords(label)}`);
+			if (label) say(`${event.shiftKey ? 'Redone' : 'Undone'}: ${changeWords(label)}`);
 			return;
 		}
 		if (event.ctrlKey || event.metaKey || event.altKey) return;

@@ -2,7 +2,11 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { handAt, liftChart, momentAt, type ChartMoment } from './lift/liftChart';
 import { paintStrand, turnPixels } from './strand/paint';
-import type { Rgb } from '../core/colour';
+import { deltaE, labOfLinear, rgbOf, type Rgb } from '../core/colour';
+import { labOfPigment, naturalPigment } from '../core/hair';
+import { pigmentOnPath } from '../core/lift';
+import { targetLab, warmthKept } from '../core/tone';
+import { DIRECTIONS } from '../core/vocabulary';
 import { weaveStrand } from './strand/weave';
 
 const moments: ChartMoment[] = Array.from({ length: 31 }, (_, i) => ({
@@ -11,7 +15,7 @@ const moments: ChartMoment[] = Array.from({ length: 31 }, (_, i) => ({
 	low: 4.7 + 3.6 * (1 - Math.exp(-i / 10)),
 	high: 5.3 + 4.3 * (1 - Math.exp(-i / 10)),
 	hex: '#aa8844',
-	undertone: i < 4 ? 'orange' : i < 12 ? 'yellow-orange' : 'yellow'
+	undertone: i < 1 ? 'neutral' : i < 4 ? 'orange' : i < 12 ? 'yellow-orange' : 'yellow'
 }));
 
 describe('lift chart', () => {
@@ -147,6 +151,37 @@ describe('strand', () => {
 		expect(r! / 255).toBeLessThan(0.9);
 		expect(g! / r!).toBeCloseTo(5 / 7, 1);
 		expect(b! / r!).toBeCloseTo(3 / 7, 1);
+	});
+	it.each([
+		[320, 60],
+		[128, 56],
+		[60, 40]
+	])('gives off the light of its own colour, at %s × %s pixels', (width, height) => {
+		const own = weaveStrand(width, height, 5);
+		const linear = (v: number) => (v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4);
+		const raw = (level: number) => labOfPigment(pigmentOnPath(3, 'neutral', level));
+		const colours = [
+			...[1, 3, 5, 7, 9, 10].map((level) => labOfPigment(naturalPigment(level, 'neutral'))),
+			...[5, 6, 7, 8, 9, 10].map(raw),
+			...DIRECTIONS.flatMap((direction) =>
+				[6, 8, 10].map((level) =>
+					targetLab({ level, direction, keepWarmth: warmthKept(direction) }, raw(level))
+				)
+			)
+		];
+		for (const lab of colours) {
+			const pixels = new Uint8ClampedArray(width * height * 4);
+			paintStrand(own, { hair: [rgbOf(lab)] }, pixels);
+			const sum = [0, 0, 0];
+			let count = 0;
+			own.cover.forEach((cover, at) => {
+				if (cover < 250) return;
+				count++;
+				for (let k = 0; k < 3; k++) sum[k]! += linear(pixels[at * 4 + k]! / 255);
+			});
+			const [r, g, b] = sum.map((value) => value / count) as [number, number, number];
+			expect(deltaE(labOfLinear(r, g, b), lab)).toBeLessThan(2.5);
+		}
 	});
 	it('is coloured point by point along its length', () => {
 		const pixels = paint([

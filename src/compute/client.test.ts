@@ -1,6 +1,7 @@
+import { searchPlans } from '../core/plan/search';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { naturalPigment } from '../core/hair';
-import { searchPlans } from '../core/plan';
+
 import { ComputeClient, type WorkerLike } from './client';
 import { PROTOCOL, type FromWorker, type ToWorker } from './protocol';
 import { TaskRunner } from './runner';

@@ -9,14 +9,13 @@ import {
 } from '../core/lift';
 import { compareHeadsSteps, stageBowlsSteps, stageHeadSteps } from '../core/work';
 import {
-	findTonerSteps,
 	judgeAimSteps,
 	searchPlansSteps,
-	stallPointsSteps,
 	type PlanAnswer,
 	type PlanConstraints,
 	type PlanHead
 } from '../core/plan';
+import { findTonerSteps, stallPointsSteps } from '../core/toner';
 import { readPicture, type PictureAnswer, type PictureQuestion } from '../core/picture';
 import type { Steps } from '../core/steps';
 

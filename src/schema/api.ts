@@ -1,13 +1,13 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import * as hair from './hair';
 
 const lab = z.object({ l: z.number(), a: z.number(), b: z.number() });
 const labInput = z.object({
-	l: z.number().min(0).max(100),
-	a: z.number().min(-128).max(128),
-	b: z.number().min(-128).max(128)
+	l: z.number().check(z.minimum(0), z.maximum(100)),
+	a: z.number().check(z.minimum(-128), z.maximum(128)),
+	b: z.number().check(z.minimum(-128), z.maximum(128))
 });
-const hex = z.string().regex(/^#[0-9a-f]{6}$/);
+const hex = z.string().check(z.regex(/^#[0-9a-f]{6}$/));
 const undertone = z.object({
 	name: z.string(),
 	hue: z.number(),
@@ -15,22 +15,22 @@ const undertone = z.object({
 	neutraliser: z.string()
 });
 /** Every level in an answer is kept to the scale. */
-const shownLevel = z.number().min(1).max(12);
+const shownLevel = z.number().check(z.minimum(1), z.maximum(12));
 const message = z.object({ code: z.string(), message: z.string() });
 
 /** What is known of a head, as the prediction takes it. */
 export const predictHair = z.object({
 	naturalLevel: hair.naturalLevel,
 	warmth: hair.warmth,
-	texture: hair.texture.default('medium'),
-	porosity: hair.porosity.optional(),
-	condition: hair.condition.default(100),
-	presentLevel: hair.level.optional(),
-	artificial: z.array(hair.artificialColour).max(12).optional(),
-	whiteShare: hair.share.default(0)
+	texture: z._default(hair.texture, 'medium'),
+	porosity: z.optional(hair.porosity),
+	condition: z._default(hair.condition, 100),
+	presentLevel: z.optional(hair.level),
+	artificial: z.optional(z.array(hair.artificialColour).check(z.maxLength(12))),
+	whiteShare: z._default(hair.share, 0)
 });
 
-const personal = z.number().min(0.2).max(5).optional();
+const personal = z.optional(z.number().check(z.minimum(0.2), z.maximum(5)));
 
 export const predictRequest = z.object({
 	hair: predictHair,
@@ -43,22 +43,23 @@ export const predictRequest = z.object({
 					ratio: hair.ratio,
 					minutes: hair.minutes,
 					/** Minutes since the bowl was mixed when it goes on; left out, fresh. */
-					bowlAgeMinutes: z.number().min(0).max(120).optional(),
-					placement: hair.placement.optional(),
-					temperatureC: z.number().min(10).max(45).optional(),
-					section: hair.section.optional(),
-					damp: z.boolean().optional(),
-					bondAdditive: z.boolean().optional()
+					bowlAgeMinutes: z.optional(z.number().check(z.minimum(0), z.maximum(120))),
+					placement: z.optional(hair.placement),
+					temperatureC: z.optional(z.number().check(z.minimum(10), z.maximum(45))),
+					section: z.optional(hair.section),
+					damp: z.optional(z.boolean()),
+					bondAdditive: z.optional(z.boolean())
 				})
-				.refine((stage) => stage.placement !== undefined || stage.temperatureC !== undefined, {
-					message: 'give a placement or a temperatureC',
-					path: ['placement']
-				})
+				.check(
+					z.refine((stage) => stage.placement !== undefined || stage.temperatureC !== undefined, {
+						message: 'give a placement or a temperatureC',
+						path: ['placement']
+					})
+				)
 		)
-		.min(1)
-		.max(12),
+		.check(z.minLength(1), z.maxLength(12)),
 	personal,
-	distanceCm: z.number().min(0).max(150).optional()
+	distanceCm: z.optional(z.number().check(z.minimum(0), z.maximum(150)))
 });
 
 export const predictAnswer = z.object({
@@ -84,31 +85,34 @@ export const predictAnswer = z.object({
 
 /** Hair before toning: pigment amounts, a measured colour, or a level with what is seen. */
 export const rawHair = z.union([
-	z.strictObject({ E: z.number().min(0).max(64), P: z.number().min(0).max(64) }),
+	z.strictObject({
+		E: z.number().check(z.minimum(0), z.maximum(64)),
+		P: z.number().check(z.minimum(0), z.maximum(64))
+	}),
 	z.strictObject(labInput.shape),
-	z.strictObject({ level: hair.level, undertone: hair.undertoneName.optional() })
+	z.strictObject({ level: hair.level, undertone: z.optional(hair.undertoneName) })
 ]);
 
-const grams = z.number().min(0).max(2000);
+const grams = z.number().check(z.minimum(0), z.maximum(2000));
 export const formulaPart = z.union([
 	z.strictObject({ clear: z.literal(true), grams }),
 	z.strictObject({
 		level: hair.level,
 		tone: hair.tone,
 		grams,
-		intensity: hair.intensity.optional(),
-		form: hair.shadeForm.optional()
+		intensity: z.optional(hair.intensity),
+		form: z.optional(hair.shadeForm)
 	})
 ]);
 
 export const tonePreviewRequest = z.object({
 	raw: rawHair,
-	parts: z.array(formulaPart).max(12),
+	parts: z.array(formulaPart).check(z.maxLength(12)),
 	vehicle: hair.vehicle,
 	ratio: hair.ratio,
 	minutes: hair.minutes,
-	porosity: hair.porosity.optional(),
-	developerVolume: z.number().min(0).max(40).optional()
+	porosity: z.optional(hair.porosity),
+	developerVolume: z.optional(z.number().check(z.minimum(0), z.maximum(40)))
 });
 
 export const tonePreviewAnswer = z.object({
@@ -126,27 +130,27 @@ export const toneSolveRequest = z.object({
 		z.strictObject({
 			level: hair.level,
 			direction: hair.direction,
-			keepWarmth: hair.share.optional()
+			keepWarmth: z.optional(hair.share)
 		}),
 		z.strictObject(labInput.shape)
 	]),
 	shelf: z
 		.array(
 			z.object({
-				id: z.string().min(1).max(80),
+				id: z.string().check(z.minLength(1), z.maxLength(80)),
 				level: hair.level,
 				tone: hair.tone,
 				vehicle: hair.vehicle,
-				intensity: hair.intensity.optional(),
-				form: hair.shadeForm.optional()
+				intensity: z.optional(hair.intensity),
+				form: z.optional(hair.shadeForm)
 			})
 		)
-		.max(200),
+		.check(z.maxLength(200)),
 	vehicle: hair.vehicle,
-	totalGrams: z.number().int().min(1).max(1000),
-	ratio: hair.ratio.optional(),
-	minutes: hair.minutes.optional(),
-	maxShades: z.number().int().min(1).max(3).optional()
+	totalGrams: z.int().check(z.minimum(1), z.maximum(1000)),
+	ratio: z.optional(hair.ratio),
+	minutes: z.optional(hair.minutes),
+	maxShades: z.optional(z.int().check(z.minimum(1), z.maximum(3)))
 });
 
 export const toneSolveAnswer = z.object({
@@ -166,10 +170,12 @@ export const toneSolveAnswer = z.object({
 			level: shownLevel,
 			deltaE: z.number(),
 			why: z.string(),
+			/** It would serve until the hair is lifted further, which is the answer that stands first. */
+			untilLifted: z.optional(z.boolean()),
 			ifLeftLonger: z.object({ lab, hex, warnings: z.array(message) })
 		})
 	),
-	needLevel: z.number().optional()
+	needLevel: z.optional(z.number())
 });
 
 export const planRequest = z.object({
@@ -177,24 +183,30 @@ export const planRequest = z.object({
 	/** The level to finish at; `liftPast` levels are lifted beyond it to give the toner room. */
 	target: z.object({
 		level: hair.level,
-		direction: hair.direction.optional(),
-		keepWarmth: hair.share.optional(),
-		liftPast: z.number().min(0).max(3).default(0)
+		direction: z.optional(hair.direction),
+		keepWarmth: z.optional(hair.share),
+		liftPast: z._default(z.number().check(z.minimum(0), z.maximum(3)), 0)
 	}),
-	constraints: z
-		.object({
-			pace: z.enum(['gentle', 'steady', 'brisk']).optional(),
-			scalp: z.boolean().optional(),
-			maxVolume: z.number().min(10).max(40).optional(),
-			ceilings: hair.ceilings.optional(),
-			maxVisits: z.number().int().min(1).max(8).optional(),
-			restWeeks: z.number().min(0).max(52).optional(),
-			minCondition: hair.condition.optional(),
-			limitMinutes: z.number().min(10).max(120).optional(),
-			workMinutes: z.number().min(1).max(300).optional(),
-			rates: z.object({ perHour: z.number().min(0), perApplication: z.number().min(0) }).optional()
-		})
-		.default({}),
+	constraints: z._default(
+		z.object({
+			pace: z.optional(z.enum(['gentle', 'steady', 'brisk'])),
+			scalp: z.optional(z.boolean()),
+			maxVolume: z.optional(z.number().check(z.minimum(10), z.maximum(40))),
+			ceilings: z.optional(hair.ceilings),
+			maxVisits: z.optional(z.int().check(z.minimum(1), z.maximum(8))),
+			restWeeks: z.optional(z.number().check(z.minimum(0), z.maximum(52))),
+			minCondition: z.optional(hair.condition),
+			limitMinutes: z.optional(z.number().check(z.minimum(10), z.maximum(120))),
+			workMinutes: z.optional(z.number().check(z.minimum(1), z.maximum(300))),
+			rates: z.optional(
+				z.object({
+					perHour: z.number().check(z.minimum(0)),
+					perApplication: z.number().check(z.minimum(0))
+				})
+			)
+		}),
+		{}
+	),
 	personal
 });
 
@@ -209,6 +221,8 @@ const plannedVisit = z.object({
 			minutes: z.number()
 		})
 	),
+	/** What each application leaves. */
+	after: z.array(z.object({ level: shownLevel, condition: z.number() })),
 	level: shownLevel,
 	low: shownLevel,
 	high: shownLevel,
@@ -217,7 +231,7 @@ const plannedVisit = z.object({
 	hex,
 	condition: z.number(),
 	chairMinutes: z.number(),
-	price: z.number().optional(),
+	price: z.optional(z.number()),
 	tonerWaits: z.boolean()
 });
 
@@ -232,55 +246,59 @@ const servicePlan = z.object({
 	condition: z.number(),
 	chairMinutes: z.number(),
 	weeks: z.number(),
-	price: z.number().optional()
+	price: z.optional(z.number())
 });
 
 export const planAnswer = z.object({
 	plans: z.array(servicePlan),
 	/** How near one gets, where the aim cannot be had. */
-	nearest: servicePlan.extend({ stoppedBy: z.enum(['condition', 'visits', 'spent']) }).optional(),
+	nearest: z.optional(
+		z.extend(servicePlan, { stoppedBy: z.enum(['condition', 'visits', 'spent']) })
+	),
 	/** The hair is at the level already. */
 	already: z.boolean()
 });
 
 const workSection = z
 	.object({
-		name: z.string().min(1).max(80),
-		foils: z.number().int().min(1).max(300).optional(),
-		grams: z.number().min(1).max(2000).optional(),
-		minutesToApply: z.number().min(0.1).max(120),
+		name: z.string().check(z.minLength(1), z.maxLength(80)),
+		foils: z.optional(z.int().check(z.minimum(1), z.maximum(300))),
+		grams: z.optional(z.number().check(z.minimum(1), z.maximum(2000))),
+		minutesToApply: z.number().check(z.minimum(0.1), z.maximum(120)),
 		placement: hair.placement,
-		section: hair.section.optional(),
+		section: z.optional(hair.section),
 		/** The section's own hair, where it differs. */
-		hair: predictHair.optional(),
+		hair: z.optional(predictHair),
 		/** Rinsed at this minute from the first brush stroke, apart from the others. */
-		rinseMinute: z.number().min(0).max(300).optional(),
-		fineHairline: z.boolean().optional(),
-		lockedVolume: hair.volume.optional()
+		rinseMinute: z.optional(z.number().check(z.minimum(0), z.maximum(300))),
+		fineHairline: z.optional(z.boolean()),
+		lockedVolume: z.optional(hair.volume)
 	})
-	.refine(({ foils, grams }) => foils !== undefined || grams !== undefined, {
-		message: 'give foils or grams',
-		path: ['foils']
-	});
+	.check(
+		z.refine(({ foils, grams }) => foils !== undefined || grams !== undefined, {
+			message: 'give foils or grams',
+			path: ['foils']
+		})
+	);
 
 export const bowlsRequest = z.object({
 	/** In the order of the work. */
-	sections: z.array(workSection).min(1).max(40),
+	sections: z.array(workSection).check(z.minLength(1), z.maxLength(40)),
 	hair: predictHair,
 	product: hair.product,
 	ratio: hair.ratio,
-	ratios: z.array(hair.ratio).max(4).optional(),
+	ratios: z.optional(z.array(hair.ratio).check(z.maxLength(4))),
 	/** Developer strengths in stock. */
-	volumes: z.array(hair.volume).min(1).max(20),
+	volumes: z.array(hair.volume).check(z.minLength(1), z.maxLength(20)),
 	ceiling: hair.volume,
 	/** Minutes from the first brush stroke to the rinse. */
-	rinseAfterMinutes: z.number().min(1).max(300),
+	rinseAfterMinutes: z.number().check(z.minimum(1), z.maximum(300)),
 	staged: z.boolean(),
 	/** Level all sections should be at; left out, the highest that all of them can reach. */
-	target: hair.level.optional(),
-	limitMinutes: z.number().min(10).max(120).optional(),
-	lengthCm: z.number().min(1).max(150).default(30),
-	density: hair.density.default('medium'),
+	target: z.optional(hair.level),
+	limitMinutes: z.optional(z.number().check(z.minimum(10), z.maximum(120))),
+	lengthCm: z._default(z.number().check(z.minimum(1), z.maximum(150)), 30),
+	density: z._default(hair.density, 'medium'),
 	personal
 });
 
@@ -295,12 +313,12 @@ export const bowlsAnswer = z.object({
 			usedUpMinute: z.number(),
 			lightenerGrams: z.number(),
 			developerGrams: z.number(),
-			blend: z
-				.object({
+			blend: z.optional(
+				z.object({
 					volume: z.number(),
 					parts: z.array(z.object({ volume: z.number(), grams: z.number() }))
 				})
-				.optional()
+			)
 		})
 	),
 	finish: z.array(
@@ -329,7 +347,7 @@ export const bowlsAnswer = z.object({
 	unstagedVolume: z.number(),
 	shortfall: z.number(),
 	/** The section that stays behind, where bowls alone do not do it. */
-	behind: z.string().optional(),
+	behind: z.optional(z.string()),
 	advice: z.array(
 		z.object({
 			what: z.string(),

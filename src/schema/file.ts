@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { fileDocument } from './records';
 
 /** The mark and version of a `.zelvant.json` file. */
@@ -12,7 +12,7 @@ export const recordsFile = z.object({
 	exportedAt: z.iso.datetime(),
 	documents: z.array(fileDocument),
 	/** Values that could not be read where they come from, as they were found. */
-	aside: z.array(z.object({ key: z.string(), reason: z.string(), value: z.unknown() })).optional()
+	aside: z.optional(z.array(z.object({ key: z.string(), reason: z.string(), value: z.unknown() })))
 });
 
 export type RecordsFile = z.infer<typeof recordsFile>;

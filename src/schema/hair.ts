@@ -13,12 +13,15 @@ import {
 	WARMTHS,
 	type Bound
 } from '../core/vocabulary';
-import { z } from 'zod';
+import * as z from 'zod/mini';
+
+// The small edition of Zod speaks no language until it is told one.
+z.config(z.locales.en());
 
 /** A number within what may be set. */
-export const within = ({ min, max }: Bound) => z.number().min(min).max(max);
+export const within = ({ min, max }: Bound) => z.number().check(z.minimum(min), z.maximum(max));
 /** A whole number within what may be set. */
-export const wholeWithin = (bound: Bound) => within(bound).int();
+export const wholeWithin = ({ min, max }: Bound) => z.int().check(z.minimum(min), z.maximum(max));
 
 export const warmth = z.enum(WARMTHS);
 export const texture = z.enum(TEXTURES);
@@ -35,10 +38,10 @@ export const undertoneName = z.enum(UNDERTONES);
 /** Tone code of the model: N, one family letter, or two (doubled, with N, or a pair). */
 export const tone = z
 	.string()
-	.regex(/^[NVBMRCGAP]{1,2}$/, 'one or two of the letters N V B M R C G A P');
+	.check(z.regex(/^[NVBMRCGAP]{1,2}$/, 'one or two of the letters N V B M R C G A P'));
 
 export const shadeForm = z.enum(['based', 'pure', 'concentrate']);
-export const intensity = z.number().min(0.1).max(4);
+export const intensity = z.number().check(z.minimum(0.1), z.maximum(4));
 
 /** Level of natural hair: the model is solved for 1-10. */
 export const naturalLevel = within(BOUNDS.naturalLevel);
@@ -56,13 +59,13 @@ export const ceilings = z.object({
 	bleachWash: volume
 });
 export const ratio = within(BOUNDS.ratio);
-export const minutes = z.number().min(0).max(180);
+export const minutes = z.number().check(z.minimum(0), z.maximum(180));
 
 /** Old colour in the hair. */
 export const artificialColour = z.object({
 	kind: vehicle,
 	level,
 	tone,
-	layers: wholeWithin(BOUNDS.layers).optional(),
-	weeksAgo: within(BOUNDS.weeksAgo).optional()
+	layers: z.optional(wholeWithin(BOUNDS.layers)),
+	weeksAgo: z.optional(within(BOUNDS.weeksAgo))
 });

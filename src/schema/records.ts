@@ -1,20 +1,29 @@
-import { z } from 'zod';
-import { SENSITIVITIES } from '../core/caution';
-import { AREAS } from '../core/lift';
-import { PICKING_NAMES } from '../core/mix';
-import { PACES, RESULT_KIND_NAMES, STEP_KINDS } from '../core/plan';
-import { ANGLES, ORDER_NAMES, RINSE_MODES, STRAND_PARTS } from '../core/work';
-import { BOUNDS, ZONE_NAMES } from '../core/vocabulary';
+import * as z from 'zod/mini';
+
+import {
+	BOUNDS,
+	ZONE_NAMES,
+	SENSITIVITIES,
+	AREAS,
+	PICKING_NAMES,
+	PACES,
+	RESULT_KIND_NAMES,
+	STEP_KINDS,
+	ANGLES,
+	ORDER_NAMES,
+	RINSE_MODES,
+	STRAND_PARTS
+} from '../core/vocabulary';
 import * as hair from './hair';
 import { wholeWithin, within } from './hair';
 
 /** Version of every stored document. Raise it with a migration in `migrations.ts`. */
 export const SCHEMA_VERSION = 6 as const;
 
-const id = z.string().regex(/^[\w-]{1,64}$/);
+const id = z.string().check(z.regex(/^[\w-]{1,64}$/));
 const when = z.iso.datetime();
 const day = z.iso.date();
-const text = (most: number) => z.string().max(most);
+const text = (most: number, least = 0) => z.string().check(z.minLength(least), z.maxLength(most));
 
 const document = {
 	schemaVersion: z.literal(SCHEMA_VERSION),
@@ -33,21 +42,21 @@ export const strandTest = z.object({
 	date: day,
 	result: z.enum(['pending', 'clean', 'reacted']),
 	/** Level it reached, where somebody looked. */
-	level: hair.level.optional(),
+	level: z.optional(hair.level),
 	note: text(500)
 });
 
 export const client = z.object({
 	...document,
 	kind: z.literal('client'),
-	name: text(120).min(1),
+	name: text(120, 1),
 	contact: text(200),
 	note: text(4000),
 	underSixteen: z.boolean(),
 	/** What this person is known not to bear. */
-	sensitivities: z.array(sensitivity).max(8),
+	sensitivities: z.array(sensitivity).check(z.maxLength(8)),
 	washesPerWeek: within(BOUNDS.washesPerWeek),
-	patchTests: z.array(patchTest).max(200)
+	patchTests: z.array(patchTest).check(z.maxLength(200))
 });
 
 export const zoneName = z.enum(ZONE_NAMES);
@@ -58,10 +67,10 @@ export const zoneReading = z.object({
 	state: zoneState,
 	presentLevel: hair.level,
 	/** What the person calls it; the model's own name stands beside it. */
-	undertone: hair.undertoneName.optional(),
+	undertone: z.optional(hair.undertoneName),
 	/** Where this zone takes up liquid otherwise than the rest of the hair. */
-	porosity: hair.porosity.optional(),
-	artificial: z.array(hair.artificialColour).max(6)
+	porosity: z.optional(hair.porosity),
+	artificial: z.array(hair.artificialColour).check(z.maxLength(6))
 });
 
 /** Which hair a past service went on, as it hung then. */
@@ -97,15 +106,15 @@ export const areaReading = z.object({
 	zones: z.object({ root: zoneReading, lengths: zoneReading, ends: zoneReading })
 });
 
-export const reading = areaReading.extend({
+export const reading = z.extend(areaReading, {
 	/** The same everywhere except here: only what differs is kept. */
-	areas: z.partialRecord(areaName, areaReading.partial()),
+	areas: z.partialRecord(areaName, z.partial(areaReading)),
 	density: hair.density,
 	curl: hair.curl,
 	haircut: z.object({
 		layers: z.enum(['none', 'some', 'many']),
 		/** Areas clipped short: no foil holds there. */
-		undercut: z.array(areaName).max(8)
+		undercut: z.array(areaName).check(z.maxLength(8))
 	}),
 	strain: z.object({
 		lightenings: wholeWithin(BOUNDS.lightenings),
@@ -116,26 +125,26 @@ export const reading = areaReading.extend({
 		feel: z.enum(['smooth', 'rough', 'gummy']),
 		ends: z.enum(['sound', 'dry', 'splitting'])
 	}),
-	relaxerWeeksAgo: within(BOUNDS.weeksAgo).optional(),
+	relaxerWeeksAgo: z.optional(within(BOUNDS.weeksAgo)),
 	henna: z.boolean(),
 	metallicSalts: z.boolean(),
 	/** Water at home: lime dulls, iron warms, copper greens. */
 	water: z.enum(['soft', 'hard', 'iron', 'copper']),
 	scalp: z.enum(['calm', 'dry', 'oily', 'irritated', 'broken']),
-	strandTests: z.array(strandTest).max(40),
+	strandTests: z.array(strandTest).check(z.maxLength(40)),
 	/** The small copy of the picture that was read, a document of its own; kept only on request. */
-	picture: id.optional(),
+	picture: z.optional(id),
 	/** What was done to this hair, in any order. */
-	history: z.array(historyEntry).max(60),
+	history: z.array(historyEntry).check(z.maxLength(60)),
 	growthCmPerMonth: within(BOUNDS.growthCmPerMonth),
 	/** What another person read, blind. */
-	secondOpinion: z
-		.object({
-			root: hair.level.optional(),
-			lengths: hair.level.optional(),
-			ends: hair.level.optional()
+	secondOpinion: z.optional(
+		z.object({
+			root: z.optional(hair.level),
+			lengths: z.optional(hair.level),
+			ends: z.optional(hair.level)
 		})
-		.optional()
+	)
 });
 
 /** A colour asked for. */
@@ -146,8 +155,8 @@ const colourAim = z.object({
 });
 
 /** A colour asked for, and where along the strand it should be another. */
-const strandAim = colourAim.extend({
-	zones: z.partialRecord(zoneName, colourAim.partial())
+const strandAim = z.extend(colourAim, {
+	zones: z.partialRecord(zoneName, z.partial(colourAim))
 });
 
 /** How root and lengths follow one another. */
@@ -155,22 +164,22 @@ export const STRAND_WAYS = ['together', 'rootLater', 'twoStrengths'] as const;
 
 export const resultKind = z.enum(RESULT_KIND_NAMES);
 
-export const aim = strandAim.extend({
+export const aim = z.extend(strandAim, {
 	kind: resultKind,
 	/** The same everywhere except here: only what differs is kept. */
-	areas: z.partialRecord(areaName, strandAim.partial()),
+	areas: z.partialRecord(areaName, z.partial(strandAim)),
 	/** Share of the hair that is lightened; the rest stays between as it is. */
 	lightShare: within(BOUNDS.lightShare),
 	/** Strands coloured darker between the light ones: their share of all the hair. */
-	lowlights: z
-		.object({ share: hair.share, level: hair.level, direction: hair.direction })
-		.optional(),
+	lowlights: z.optional(
+		z.object({ share: hair.share, level: hair.level, direction: hair.direction })
+	),
 	/** Depth left or put back at the scalp, and how far it runs, cm. */
-	rootDepth: z.object({ level: hair.level, cm: within(BOUNDS.rootDepthCm) }).optional(),
+	rootDepth: z.optional(z.object({ level: hair.level, cm: within(BOUNDS.rootDepthCm) })),
 	/** A hidden panel: how far under the parting its top edge lies, cm, and how the hair is worn. */
-	panel: z
-		.object({ topEdgeCm: within(BOUNDS.panelEdgeCm), worn: z.enum(['down', 'halfUp', 'up']) })
-		.optional(),
+	panel: z.optional(
+		z.object({ topEdgeCm: within(BOUNDS.panelEdgeCm), worn: z.enum(['down', 'halfUp', 'up']) })
+	),
 	/** Levels to lift past the aim, so that the toner has room. */
 	liftPast: within(BOUNDS.liftPast)
 });
@@ -180,7 +189,7 @@ const delay = within(BOUNDS.delayMinutes);
 export const liftPlan = z.object({
 	product: hair.product,
 	/** A second lightener in the same bowl, and its share of the lightener by weight. */
-	second: z.object({ product: hair.product, share: within(BOUNDS.secondShare) }).optional(),
+	second: z.optional(z.object({ product: hair.product, share: within(BOUNDS.secondShare) })),
 	volume: hair.volume,
 	ratio: hair.ratio,
 	minutes: within(BOUNDS.liftMinutes),
@@ -196,18 +205,18 @@ export const liftPlan = z.object({
 });
 
 /** A further application of the same day, rinsed before the next. */
-export const liftStep = liftPlan.extend({
+export const liftStep = z.extend(liftPlan, {
 	id,
 	kind: z.enum(STEP_KINDS),
 	/** Only on these areas; left out, on all. */
-	areas: z.array(areaName).min(1).max(8).optional()
+	areas: z.optional(z.array(areaName).check(z.minLength(1), z.maxLength(8)))
 });
 
 /** All the lightening of one day: what goes before the main application, and what after it. */
 const liftDay = {
 	lift: liftPlan,
-	before: z.array(liftStep).max(3),
-	after: z.array(liftStep).max(3)
+	before: z.array(liftStep).check(z.maxLength(3)),
+	after: z.array(liftStep).check(z.maxLength(3))
 };
 
 /** Another way in which the day could be worked, kept beside the one that is planned. */
@@ -216,49 +225,49 @@ export const liftWay = z.object({ id, ...liftDay });
 /** A part of the head that is worked in one go. */
 export const headSection = z.object({
 	id,
-	areas: z.array(areaName).min(1).max(8),
+	areas: z.array(areaName).check(z.minLength(1), z.maxLength(8)),
 	/** Its part of the hair that is worked. */
-	share: z.number().gt(0).max(1),
+	share: z.number().check(z.gt(0), z.maximum(1)),
 	picking: z.enum(PICKING_NAMES),
 	angle: z.enum(ANGLES),
-	thickness: hair.section.optional(),
-	placement: hair.placement.optional(),
-	lockedVolume: hair.volume.optional(),
-	minutes: z.number().min(0.1).max(180).optional(),
-	skip: z.boolean().optional()
+	thickness: z.optional(hair.section),
+	placement: z.optional(hair.placement),
+	lockedVolume: z.optional(hair.volume),
+	minutes: z.optional(within(BOUNDS.sectionMinutes)),
+	skip: z.optional(z.boolean())
 });
 
 /** A bowl as it was really weighed; its strength and ratio are those it was mixed for. */
 export const mixedBowl = z.object({
 	/** What it goes by for good, whatever its sections are called or where they stand. */
-	id: text(200).min(1),
+	id: text(200, 1),
 	kind: z.enum(['lightener', 'lowlights', 'toner']),
 	/** The application of the day that it belongs to; none for colour beside it. */
-	step: text(64).optional(),
+	step: z.optional(text(64)),
 	/** Its place in the order of mixing when it was weighed. */
-	number: z.number().int().min(1).max(60),
+	number: z.int().check(z.minimum(1), z.maximum(60)),
 	at: when,
 	/** 0 where nothing develops it. */
 	volume: within(BOUNDS.volumeOrNone),
-	ratio: z.number().min(0).max(4),
+	ratio: z.number().check(z.minimum(0), z.maximum(4)),
 	/** The sections it serves, by what they go by. */
-	sections: z.array(id).max(80),
+	sections: z.array(id).check(z.maxLength(80)),
 	/** The part of the strand it goes on, where several are worked apart. */
-	part: z.enum(STRAND_PARTS).optional(),
+	part: z.optional(z.enum(STRAND_PARTS)),
 	/** What it was for in the words of an older record, where no section answers to them any more. */
-	heldFor: z.array(text(120)).max(40).optional(),
+	heldFor: z.optional(z.array(text(120)).check(z.maxLength(40))),
 	parts: z
 		.array(
 			z.object({
 				/** What it goes by in this bowl: `lightener`, `second`, `developer:20`, `colour:…`, `additive`. */
-				key: text(200).min(1),
+				key: text(200, 1),
 				/** What it was called then. */
 				name: text(120),
-				grams: z.number().min(0).max(5000),
-				target: z.number().min(0).max(5000)
+				grams: z.number().check(z.minimum(0), z.maximum(5000)),
+				target: z.number().check(z.minimum(0), z.maximum(5000))
 			})
 		)
-		.max(8),
+		.check(z.maxLength(8)),
 	/** Everything that belongs in it is in it. */
 	done: z.boolean()
 });
@@ -270,7 +279,7 @@ export const bowlsPlan = z.object({
 	picking: z.enum(PICKING_NAMES),
 	order: z.enum(ORDER_NAMES),
 	/** Sections as somebody set them, in their order; absent while they are as proposed. */
-	sections: z.array(headSection).min(1).max(40).optional(),
+	sections: z.optional(z.array(headSection).check(z.minLength(1), z.maxLength(40))),
 	/** Root and lengths in one go, one after the other, or at once with a strength each. */
 	strand: z.enum(STRAND_WAYS),
 	/** Bowls of several strengths; otherwise the one of the lift throughout. */
@@ -278,25 +287,22 @@ export const bowlsPlan = z.object({
 	/** Whether bowls may also differ in how creamy they are. */
 	ratioLever: z.boolean(),
 	/** Weakest bowl, volumes, where it is not the usual. */
-	leastVolume: hair.volume.optional(),
+	leastVolume: z.optional(hair.volume),
 	/** The last section gets a bowl of its own. */
 	freshLast: z.boolean(),
 	rinse: z.object({
 		/** Absent: as is usual for work of this length. */
-		mode: z.enum(RINSE_MODES).optional(),
+		mode: z.optional(z.enum(RINSE_MODES)),
 		/** Minute of the one rinse; absent: as reckoned. */
-		minute: within(BOUNDS.rinseMinute).optional()
+		minute: z.optional(within(BOUNDS.rinseMinute))
 	}),
 	/** Pairs of hands that put it on. */
 	hands: wholeWithin(BOUNDS.hands),
 	/** Somebody mixes, wipes and rinses. */
 	assistant: z.boolean(),
 	/** Time of day of the first brush stroke. */
-	startAt: z
-		.string()
-		.regex(/^([01]\d|2[0-3]):[0-5]\d$/)
-		.optional(),
-	mixed: z.array(mixedBowl).max(60)
+	startAt: z.optional(z.string().check(z.regex(/^([01]\d|2[0-3]):[0-5]\d$/))),
+	mixed: z.array(mixedBowl).check(z.maxLength(60))
 });
 
 export const checkNote = z.object({
@@ -304,49 +310,49 @@ export const checkNote = z.object({
 	minute: within(BOUNDS.seenMinute),
 	zone: zoneName,
 	level: hair.level,
-	undertone: hair.undertoneName.optional(),
+	undertone: z.optional(hair.undertoneName),
 	text: text(500)
 });
 
 export const run = z.object({
 	/** When the timer last started running; absent while held. */
-	runningSince: when.optional(),
+	runningSince: z.optional(when),
 	/** Seconds gathered before that. */
-	elapsedSeconds: z.number().min(0).max(86_400),
-	startedAt: when.optional(),
-	rinsedAtMinute: z.number().min(0).max(1440).optional(),
-	notes: z.array(checkNote).max(200)
+	elapsedSeconds: z.number().check(z.minimum(0), z.maximum(86_400)),
+	startedAt: z.optional(when),
+	rinsedAtMinute: z.optional(z.number().check(z.minimum(0), z.maximum(1440))),
+	notes: z.array(checkNote).check(z.maxLength(200))
 });
 
 export const chosenPart = z.object({
-	shadeId: text(80).optional(),
+	shadeId: z.optional(text(80)),
 	name: text(120),
 	/** Absent for clear. */
-	level: hair.level.optional(),
-	tone: hair.tone.optional(),
-	intensity: hair.intensity.optional(),
-	form: hair.shadeForm.optional(),
-	grams: z.number().min(0).max(1000)
+	level: z.optional(hair.level),
+	tone: z.optional(hair.tone),
+	intensity: z.optional(hair.intensity),
+	form: z.optional(hair.shadeForm),
+	grams: within(BOUNDS.partGrams)
 });
 
 export const tonePlan = z.object({
-	lineId: text(80).optional(),
+	lineId: z.optional(text(80)),
 	vehicle: hair.vehicle,
 	ratio: hair.ratio,
 	minutes: within(BOUNDS.toneMinutes),
 	totalGrams: wholeWithin(BOUNDS.toneGrams),
 	/** `none` is an answer too. */
 	choice: z.enum(['open', 'formula', 'none']),
-	parts: z.array(chosenPart).max(8)
+	parts: z.array(chosenPart).check(z.maxLength(8))
 });
 
 export const result = z.object({
-	level: hair.level.optional(),
+	level: z.optional(hair.level),
 	tone: text(120),
 	notes: text(4000),
-	leftoverGrams: within(BOUNDS.leftoverGrams).optional(),
-	returnWeeks: wholeWithin(BOUNDS.returnWeeks).optional(),
-	recordedAt: when.optional()
+	leftoverGrams: z.optional(within(BOUNDS.leftoverGrams)),
+	returnWeeks: z.optional(wholeWithin(BOUNDS.returnWeeks)),
+	recordedAt: z.optional(when)
 });
 
 export const station = z.enum(['read', 'aim', 'lift', 'bowls', 'chair', 'tone', 'sendOff']);
@@ -358,44 +364,44 @@ export const visit = z.object({
 	colourist: text(120),
 	date: day,
 	status: z.enum(['waiting', 'inChair', 'done']),
-	chairSince: when.optional(),
+	chairSince: z.optional(when),
 	/** Stations the colourist has said are done. */
-	settled: z.array(station).max(7),
+	settled: z.array(station).check(z.maxLength(7)),
 	reading,
 	aim,
 	...liftDay,
 	/** Ways that were weighed against it, side by side. */
-	ways: z.array(liftWay).max(3),
+	ways: z.array(liftWay).check(z.maxLength(3)),
 	/** Where several visits were planned together: which of them this is. */
-	series: z.object({ id, number: z.number().int().min(1).max(60) }).optional(),
+	series: z.optional(z.object({ id, number: z.int().check(z.minimum(1), z.maximum(60)) })),
 	bowls: bowlsPlan,
 	run,
 	tone: tonePlan,
 	result,
 	/** Stops and questions passed, with the reason that was written. */
-	passed: z.array(z.object({ code: text(60), reason: text(1000), at: when })).max(60)
+	passed: z.array(z.object({ code: text(60), reason: text(1000), at: when })).check(z.maxLength(60))
 });
 
 export const shelfShade = z.object({
-	id: text(80).min(1),
+	id: text(80, 1),
 	/** As written on the tube. */
-	code: text(40).min(1),
+	code: text(40, 1),
 	level: hair.level,
 	tone: hair.tone,
-	intensity: hair.intensity.optional(),
-	form: hair.shadeForm.optional()
+	intensity: z.optional(hair.intensity),
+	form: z.optional(hair.shadeForm)
 });
 
 export const shelfLine = z.object({
-	id: text(80).min(1),
-	name: text(80).min(1),
+	id: text(80, 1),
+	name: text(80, 1),
 	vehicle: hair.vehicle,
 	ratio: hair.ratio,
 	minutes: within(BOUNDS.lineMinutes),
 	developerVolume: within(BOUNDS.volumeOrNone),
 	/** What this line's own letters or digits mean, in families of the model. */
 	key: z.record(text(12), hair.tone),
-	shades: z.array(shelfShade).max(300)
+	shades: z.array(shelfShade).check(z.maxLength(300))
 });
 
 const limit = within(BOUNDS.limitMinutes);
@@ -403,7 +409,7 @@ const limit = within(BOUNDS.limitMinutes);
 export const shelf = z.object({
 	...document,
 	kind: z.literal('shelf'),
-	developers: z.array(hair.volume).max(20),
+	developers: z.array(hair.volume).check(z.maxLength(20)),
 	limitMinutes: limit,
 	/** Products that may stay longer or shorter than that. */
 	limits: z.partialRecord(hair.product, limit),
@@ -421,22 +427,22 @@ export const shelf = z.object({
 		perGrams: within(BOUNDS.additivePerGrams)
 	}),
 	/** What 100 g cost, in the currency of the rates; without them no bowl is priced. */
-	costs: z
-		.object({
+	costs: z.optional(
+		z.object({
 			lightener: within(BOUNDS.costPer100g),
 			developer: within(BOUNDS.costPer100g),
 			colour: within(BOUNDS.costPer100g)
 		})
-		.optional(),
+	),
 	/** What an hour and the materials of one application cost; without them nothing is priced. */
-	rates: z
-		.object({
-			currency: z.string().regex(/^[A-Z]{3}$/),
+	rates: z.optional(
+		z.object({
+			currency: z.string().check(z.regex(/^[A-Z]{3}$/)),
 			perHour: within(BOUNDS.rate),
 			perApplication: within(BOUNDS.rate)
 		})
-		.optional(),
-	lines: z.array(shelfLine).max(40)
+	),
+	lines: z.array(shelfLine).check(z.maxLength(40))
 });
 
 /** A small copy of a picture that hair was read from. */
@@ -447,11 +453,10 @@ export const picture = z.object({
 });
 
 /** The same in a file, where everything is text. */
-export const pictureInFile = picture.extend({
+export const pictureInFile = z.extend(picture, {
 	image: z
 		.string()
-		.max(400_000)
-		.regex(/^data:image\/jpeg;base64,[A-Za-z0-9+/]+=*$/)
+		.check(z.maxLength(400_000), z.regex(/^data:image\/jpeg;base64,[A-Za-z0-9+/]+=*$/))
 });
 
 /** Any stored document. */

@@ -1,6 +1,6 @@
 import { setImmediate } from 'node:timers/promises';
 import { json, type RequestHandler } from '@sveltejs/kit';
-import type { z } from 'zod';
+import type * as z from 'zod/mini';
 import type { Steps } from '../core/steps';
 import { RequestFault } from '../model/api/fault';
 import type { Problems } from '../schema/api';
@@ -60,7 +60,7 @@ async function withinBudget(
  * 256 kB: 413; a question that takes more than a second of work: 422. Nothing is kept.
  * @param answer the answer, or the steps of a search for it
  */
-export function endpoint<S extends z.ZodType>(
+export function endpoint<S extends z.ZodMiniType>(
 	schema: S,
 	answer: (request: z.output<S>) => unknown,
 	now: () => number = () => performance.now()

@@ -16,13 +16,15 @@ worker.addEventListener('install', (event) => {
 	);
 });
 
+/** Pages that were open before this version came still ask for parts of theirs: the last one stays. */
 worker.addEventListener('activate', (event) => {
 	event.waitUntil(
 		caches
 			.keys()
-			.then((keys) =>
-				Promise.all(keys.filter((key) => key !== CACHE).map((key) => caches.delete(key)))
-			)
+			.then((keys) => {
+				const others = keys.filter((key) => key !== CACHE);
+				return Promise.all(others.slice(0, -1).map((key) => caches.delete(key)));
+			})
 			.then(() => worker.clients.claim())
 	);
 });
@@ -40,6 +42,9 @@ async function answer(request: Request, url: URL): Promise<Response> {
 	if (ASSETS.includes(url.pathname) && url.pathname !== '/') {
 		const kept = await cache.match(url.pathname);
 		if (kept) return kept;
+	} else if (url.pathname.includes('/immutable/')) {
+		const earlier = await caches.match(url.pathname);
+		if (earlier) return earlier;
 	}
 	try {
 		return await fetch(request);

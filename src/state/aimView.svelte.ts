@@ -9,10 +9,10 @@ import {
 	type ResultKind
 } from '../core/plan';
 import { usualFoils } from '../core/work';
-import { onTheSpot, workerOf, type InPlace, type Searches } from './searches';
+import type { Searches } from './searches';
 import { aimOn } from '../model/visit/exceptions';
-import type { Aim, BowlsPlan, Reading } from '../schema/records';
-import { Finder } from './finder.svelte';
+import type { Aim, BowlsPlan, LiftPlan, Reading } from '../schema/records';
+import { Search } from './search.svelte';
 import type { VisitState } from './visitState.svelte';
 import { seenFibre } from '../model/visit/hair';
 import { aimLab, rawOf } from '../model/visit/tone';
@@ -26,31 +26,22 @@ import { aimStrands } from '../model/visit/aimStrands';
  */
 export class AimView {
 	readonly #session: VisitState;
-	readonly #spot: InPlace | undefined;
-	readonly #finder: Finder<'judgeAim'> | undefined;
+	readonly #search: Search<'judgeAim'>;
 
 	/** @param searches the door to the worker, or whoever answers on the spot */
 	constructor(session: VisitState, searches: Searches) {
 		this.#session = session;
-		const compute = workerOf(searches);
-		this.#spot = onTheSpot(searches);
-		this.#finder = compute && new Finder(compute, 'judgeAim', `aim ${session.id}`);
+		this.#search = new Search(searches, 'judgeAim', `aim ${session.id}`, () => this.problem);
 	}
 
 	problem: AimProblem = $derived.by(() => aimProblem(this.#session));
 	/** The last verdict; none before the first one is there. */
-	judgement: AimJudgement | undefined = $derived.by(() =>
-		this.#finder ? this.#finder.found : this.#spot?.judgeAim(this.problem)
-	);
+	judgement: AimJudgement | undefined = $derived.by(() => this.#search.found);
 	get searching(): boolean {
-		return this.#finder?.searching ?? false;
+		return this.#search.searching;
 	}
 	get trouble(): string | undefined {
-		return this.#finder?.trouble;
-	}
-	/** Asks for the verdict on the aim as it is; call it from an effect. */
-	judge(): void {
-		void this.#finder?.ask(this.problem);
+		return this.#search.trouble;
 	}
 
 	/** How far a piece of hair gets, where that is less than it should: the strands go no further. */
@@ -107,10 +98,10 @@ export class AimView {
 		const { head, visit } = this.#session;
 		const { naturalLevel, lengthCm } = visit.reading;
 		const presentLevel = levelOfFibre(head.zone.fibre);
-		this.#session.change(`aim ${kind}`, ({ aim, bowls, reading }) => {
+		this.#session.change(`aim ${kind}`, ({ aim, bowls, reading, lift }) => {
 			const { level, direction } = aim;
 			takeKind(aim, kind, { naturalLevel, presentLevel, lengthCm, level, direction });
-			pickUp(bowls, KIND_PICKING[kind], aim.lightShare, reading.density);
+			pickUp(bowls, KIND_PICKING[kind], aim.lightShare, reading.density, lift.section);
 			if (kind === 'freshen') return;
 			const needs = needsLevel(visit.reading, aim) ?? aim.level + MOST_ROOM;
 			aim.liftPast = Math.min(MOST_ROOM, Math.max(aim.liftPast, needs - aim.level));
@@ -123,11 +114,12 @@ function pickUp(
 	bowls: BowlsPlan,
 	picking: BowlsPlan['picking'],
 	lightShare: number,
-	density: Reading['density']
+	density: Reading['density'],
+	section: LiftPlan['section']
 ): void {
 	bowls.picking = picking;
 	for (const section of bowls.sections ?? []) section.picking = picking;
-	if (bowls.technique === 'foils') bowls.foils = usualFoils(lightShare, density, picking);
+	if (bowls.technique === 'foils') bowls.foils = usualFoils(lightShare, density, picking, section);
 }
 
 /** A preset asks for no more room than this past the aim, levels; the dial goes further. */

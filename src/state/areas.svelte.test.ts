@@ -1,7 +1,8 @@
+import { AREAS } from '../core/vocabulary';
 import { areaDifference } from '../model/visit/areaDifference';
 import { describe, expect, it } from 'vitest';
-import { openVisit } from './testing';
-import { AREAS } from '../core/lift';
+import { openVisit } from '../testing/demoVisit';
+
 import { differenceWords, exceptWords } from '../wording/areas';
 import { areaColours } from '../model/visit/areaColours';
 import { areaWords, changeWords } from '../wording/words';

@@ -9,15 +9,15 @@ import {
 	type StagingAnswer,
 	type StagingProblemFault
 } from '../core/work';
-import { onTheSpot, workerOf, type InPlace, type Searches } from './searches';
+import type { Searches } from './searches';
 import type { LiftPlan, Shelf, Visit } from '../schema/records';
 import { daySteps, MAIN_STEP } from '../model/visit/day';
-import { Finder, HAND_RESTS_MS } from './finder.svelte';
+import { Search } from './search.svelte';
 import { headStaging } from '../model/visit/headStaging';
 import { sectionWork, type HeadWorkSource, type SectionWork } from '../model/visit/headWork';
 import type { Learned } from '../model/visit/lift';
 import type { Usage } from '../model/visit/usage';
-import { tonerOf, type DayWork, type StagedMain } from '../model/visit/work';
+import { finishOf, tonerOf, type DayWork, type StagedMain } from '../model/visit/work';
 
 /** What the bowls of a visit rest on. */
 export interface BowlsSource {
@@ -37,16 +37,14 @@ export interface BowlsSource {
  */
 export class BowlsView {
 	readonly #source: BowlsSource;
-	readonly #spot: InPlace | undefined;
-	/** The search beside the page; none where everything is worked out in place. */
-	readonly finder: Finder<'stageHead'> | undefined;
+	readonly search: Search<'stageHead'>;
 
 	/** @param searches the door to the worker, or whoever answers on the spot */
 	constructor(source: BowlsSource, lane: string, searches: Searches) {
 		this.#source = source;
-		const compute = workerOf(searches);
-		this.finder = compute && new Finder(compute, 'stageHead', lane);
-		this.#spot = onTheSpot(searches);
+		this.search = new Search(searches, 'stageHead', lane, () =>
+			this.worked ? { head: this.head } : undefined
+		);
 	}
 
 	// Parts of the document keep their identity while they do not change, so a dial of another station
@@ -80,17 +78,11 @@ export class BowlsView {
 	headWith(change: Partial<Visit['bowls']>): HeadStaging {
 		return headStaging({ ...this.#work, bowls: { ...this.#bowls, ...change } });
 	}
-	#question = $derived.by(() => ({ head: this.head }));
 	/** Whether anything is put on at all. */
 	worked = $derived.by(() => Object.values(this.#lift.covers).includes(true));
 	workMinutes = $derived.by(() => workEnd(this.head));
 
-	#inPlace: StagingAnswer | undefined = $derived.by(() =>
-		this.#spot && this.worked ? this.#spot.stageHead(this.head) : undefined
-	);
-	#answer: StagingAnswer | undefined = $derived.by(() =>
-		this.worked ? (this.finder ? this.finder.found : this.#inPlace) : undefined
-	);
+	#answer: StagingAnswer | undefined = $derived.by(() => this.search.found);
 	/** The bowls as they are staged; nothing before they are found, or where something is in the way. */
 	staging: Staging | undefined = $derived.by(() =>
 		this.#answer?.ok ? this.#answer.staging : undefined
@@ -105,7 +97,7 @@ export class BowlsView {
 			!this.worked ||
 			this.staging !== undefined ||
 			this.fault !== undefined ||
-			this.finder?.trouble !== undefined
+			this.search.trouble !== undefined
 	);
 	main: StagedMain | undefined = $derived.by(() =>
 		this.staging
@@ -124,7 +116,8 @@ export class BowlsView {
 			assistant: this.#bowls.assistant,
 			...this.#rounds(),
 			aside: this.#source.lowlights.aside,
-			toner: tonerOf({ tone: this.#tone, reading: this.#reading })
+			toner: tonerOf({ tone: this.#tone, reading: this.#reading }),
+			finishMinutes: finishOf({ reading: this.#reading, bowls: this.#bowls })
 		});
 	}
 
@@ -138,22 +131,5 @@ export class BowlsView {
 			rinseMinute
 		}));
 		return { before: rounds.slice(0, Math.max(0, main)), after: rounds.slice(main + 1) };
-	}
-
-	/**
-	 * Asks for the bowls of the head as it is, once the hand that changes it rests. Call it from an effect,
-	 * which takes back what has not been asked yet.
-	 */
-	find(): (() => void) | undefined {
-		const { finder } = this;
-		if (!finder || !this.worked) return undefined;
-		const question = this.#question;
-		const ask = () => void finder.ask(question);
-		if (!finder.found) {
-			ask();
-			return undefined;
-		}
-		const timer = setTimeout(ask, HAND_RESTS_MS);
-		return () => clearTimeout(timer);
 	}
 }

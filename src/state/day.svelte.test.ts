@@ -12,7 +12,7 @@ import {
 	workedZones
 } from '../model/visit/day';
 import { applicationOn } from '../model/visit/lift';
-import { openVisit } from './testing';
+import { openVisit } from '../testing/demoVisit';
 import { PLACEMENT_OPTIONS, PRODUCT_OPTIONS, SECTION_OPTIONS } from '../wording/words';
 
 const open = async (name = 'hesper-oake') => (await openVisit(name)).session;

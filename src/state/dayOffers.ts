@@ -1,3 +1,4 @@
+import { AREAS } from '../core/vocabulary';
 import {
 	BASE_BREAK,
 	minutesTo,
@@ -6,7 +7,7 @@ import {
 	type StepKind,
 	type UsualStep
 } from '../core/plan';
-import { AREAS, type AreaName } from '../core/lift';
+import { type AreaName } from '../core/lift';
 import { newId } from '../model/identity';
 import { hairOfHead } from './hairOfHead';
 import type { LiftPlan, LiftStep, ZoneName } from '../schema/records';

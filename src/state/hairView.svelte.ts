@@ -1,8 +1,10 @@
+import { AREAS } from '../core/vocabulary';
 import { FADE_WEEKS } from '../model/visit/aimStrands';
 import { levelOf, undertoneOf, type StrandColours } from '../core/colour';
+import { describeLift, isLifted } from '../core/hair';
 import {
-	AREAS,
 	labOfFibre,
+	levelOfFibre,
 	predictLift,
 	type AreaName,
 	type Band,
@@ -10,11 +12,10 @@ import {
 	type LiftResult
 } from '../core/lift';
 import { rawLab } from '../core/tone';
-import type { ComputeClient } from '../compute/client';
-import { onTheSpot, workerOf, type InPlace, type Searches } from './searches';
+import type { TonerAnswer } from '../core/toner';
+import type { Searches } from './searches';
 import { aimOf, aimOn, readingOf } from '../model/visit/exceptions';
 import type { Aim, LiftPlan, Reading, ShelfLine, Visit, ZoneName } from '../schema/records';
-import { HAND_RESTS_MS } from './finder.svelte';
 import { daySteps, MAIN_STEP, stepsOn, workedZones, type DayStep } from '../model/visit/day';
 import {
 	coloursOf,
@@ -28,6 +29,7 @@ import {
 import {
 	applicationOn,
 	liftAnswer,
+	liftedFrom,
 	sessionsAnswer,
 	subjectOf,
 	type CourseAnswer,
@@ -44,9 +46,11 @@ import {
 	rawOf,
 	recordParts,
 	toneQuestion,
+	type ToneSearchQuestion,
 	type ToneStart
 } from '../model/visit/tone';
-import { ToneFinder, type ToneSearch } from './toneFinder.svelte';
+import { Search } from './search.svelte';
+import { steady } from './steady';
 
 /** What a view of the hair rests on, whichever area it shows. */
 export interface HairSource {
@@ -67,8 +71,6 @@ export interface HairSource {
  */
 export class HairView implements DayStrand {
 	readonly #source: HairSource;
-	readonly #compute: ComputeClient | undefined;
-	readonly #inPlace: InPlace | undefined;
 	readonly #area: () => AreaName | undefined;
 
 	/**
@@ -83,9 +85,7 @@ export class HairView implements DayStrand {
 	) {
 		this.#source = source;
 		this.#area = area;
-		this.#compute = workerOf(searches);
-		this.#inPlace = onTheSpot(searches);
-		this.tonerFinder = new ToneFinder(this.#compute, lane);
+		this.tonerSearch = new Search(searches, 'findToner', lane, () => this.#toneQuestion);
 	}
 
 	// Parts of the document keep their identity while they do not change, so what is derived from one
@@ -150,22 +150,32 @@ export class HairView implements DayStrand {
 		return this.#source.limitOf(plan.product);
 	}
 	now = $derived(
-		this.zones.map(({ fibre }) => levelOf(labOfFibre(fibre, this.reading.whiteShare).l))
+		this.zones.map(({ fibre }) => levelOf(labOfFibre(fibre, this.reading.whiteShare)))
 	);
 	/**
 	 * Levels as the eye reads them, white hair included; the lift itself speaks of the pigmented hair.
 	 */
-	nowLevel = $derived.by(() => levelOf(labOfFibre(this.zone.fibre, this.reading.whiteShare).l));
+	nowLevel = $derived.by(() => levelOf(labOfFibre(this.zone.fibre, this.reading.whiteShare)));
 	liftedLevel = $derived.by(() => this.levelSeen(this.lift.fibre));
+	/** What the colour of this hair is called on its way. */
+	liftedWord(fibre: Fibre): string {
+		return describeLift(
+			labOfFibre(fibre),
+			levelOfFibre(fibre),
+			liftedFrom(this.reading, this.zone)
+		);
+	}
+	/** Whether this hair shows an undertone: lifted by half a level or more. */
+	isLifted(fibre: Fibre): boolean {
+		return isLifted(levelOfFibre(fibre), liftedFrom(this.reading, this.zone));
+	}
 	/** The level that the eye reads of a fibre among this head's white hair. */
 	levelSeen(fibre: Fibre): number {
-		return levelOf(labOfFibre(fibre, this.reading.whiteShare).l);
+		return levelOf(labOfFibre(fibre, this.reading.whiteShare));
 	}
-	rawLevel = $derived.by(() => levelOf(this.rawLab.l));
-	#worked = $derived.by(() => JSON.stringify(workedZones(this.steps)));
-	points = $derived.by(() =>
-		pointsOf(this.zones, this.reading, JSON.parse(this.#worked) as LiftPlan['covers'])
-	);
+	rawLevel = $derived.by(() => levelOf(this.rawLab));
+	#worked = $derived.by(steady(() => workedZones(this.steps)));
+	points = $derived.by(() => pointsOf(this.zones, this.reading, this.#worked));
 	nowColours = $derived(
 		coloursOf(
 			this.points.map(({ fibre }) => fibre),
@@ -180,6 +190,8 @@ export class HairView implements DayStrand {
 	results: readonly LiftResult[] = $derived.by(() =>
 		predictLift(this.zone.fibre, this.#day, this.subject.factors, this.conditionBefore)
 	);
+	/** Dose of all of them together on that zone: hair that had too much holds less of a toner. */
+	doseToday = $derived(this.results.reduce((sum, { dose }) => sum + dose, 0));
 	/** Where the day leaves that zone. */
 	lift: LiftAnswer = $derived.by(() => {
 		if (this.steps.length === 1) return this.main.lift;
@@ -241,7 +253,7 @@ export class HairView implements DayStrand {
 			{ ...this.#tone, vehicle: this.line?.vehicle ?? this.#tone.vehicle },
 			this.reading,
 			this.zone.porosity,
-			this.lift.condition
+			{ condition: this.lift.condition, doseToday: this.doseToday }
 		)
 	);
 	toneTarget = $derived(aimLab(this.aim, this.raw));
@@ -251,47 +263,28 @@ export class HairView implements DayStrand {
 		return line && toneQuestion(line, aim, raw, toneStart.fibre, toneConditions, totalGrams);
 	});
 	/**
-	 * The search is the one answer too slow for every frame of a drag: it runs beside the page, and its
-	 * last formulas are previewed on the hair as it is now. Without a worker it is worked out in place.
+	 * The search is the one answer too slow for every frame of a drag: its last formulas are previewed on the
+	 * hair as it is now.
 	 */
-	readonly tonerFinder: ToneFinder;
-	#tonerInPlace = $derived.by(() => {
-		const question = this.#toneQuestion;
-		if (!question || !this.#inPlace) return undefined;
-		return { ...this.#inPlace.findToner(question), lineId: question.lineId };
+	readonly tonerSearch: Search<'findToner', ToneSearchQuestion>;
+	/** What was found on the line in use; what was found on another is no answer. */
+	foundToners: TonerAnswer | undefined = $derived.by(() => {
+		const { finding } = this.tonerSearch;
+		return finding?.question.lineId === this.line?.id ? finding?.answer : undefined;
 	});
-	toneSearch: ToneSearch | undefined = $derived.by(() =>
-		this.#compute ? this.tonerFinder.found(this.line?.id) : this.#tonerInPlace
-	);
-	/**
-	 * Asks for a toner for the hair and the aim as they are, once the hand that moves them rests: a search
-	 * at every frame of a drag would be thrown away, and takes its time from the drawing. Call it from an
-	 * effect, which takes back what has not been asked yet.
-	 */
-	findToner(): (() => void) | undefined {
-		if (!this.#compute) return undefined;
-		const question = this.#toneQuestion;
-		const ask = () => void this.tonerFinder.ask(question);
-		if (!this.tonerFinder.hasAsked) {
-			ask();
-			return undefined;
-		}
-		const timer = setTimeout(ask, HAND_RESTS_MS);
-		return () => clearTimeout(timer);
-	}
 	/** The parts on which the toned strands stand: the choice, or the best formula while it is open. */
 	toneParts = $derived.by(() => {
 		const tone = this.#tone;
 		if (tone.choice === 'none') return [];
 		if (tone.choice === 'formula') return tone.parts;
-		const best = this.toneSearch?.formulas[0];
+		const best = this.foundToners?.formulas[0];
 		return best && this.line ? recordParts(best, this.line) : [];
 	});
 	/** Whether going without a toner is the choice, or the suggestion. */
 	noToner = $derived.by(() => {
 		const { choice } = this.#tone;
 		if (choice !== 'open') return choice === 'none';
-		const best = this.toneSearch?.formulas[0];
+		const best = this.foundToners?.formulas[0];
 		return best !== undefined && best.parts.length === 0;
 	});
 	toned = $derived(previewChoice(this.toneParts, this.raw, this.toneConditions, this.toneTarget));
@@ -300,7 +293,7 @@ export class HairView implements DayStrand {
 	faded = $derived.by(() => {
 		const washes = FADE_WEEKS * this.#source.washesPerWeek;
 		const lab = fadedLab(this.toneParts, this.raw, this.toneConditions, washes);
-		return { level: levelOf(lab.l), lab };
+		return { level: levelOf(lab), lab };
 	});
 
 	#afterWashes(washes: number) {

@@ -1,6 +1,6 @@
 import { compute } from '../compute/browser';
 import { lateHead, type Delay, type SectionId, type Staging } from '../core/work';
-import { Finder } from './finder.svelte';
+import { Search } from './search.svelte';
 import type { VisitState } from './visitState.svelte';
 import { setSections } from '../model/commands/sections';
 
@@ -9,13 +9,17 @@ export class LateHead {
 	section: SectionId | undefined = $state();
 	minutes = $state(10);
 	readonly #session: VisitState;
-	readonly #kept: Finder<'stageHead'>;
-	readonly #anew: Finder<'stageHead'>;
+	readonly #kept: Search<'stageHead'>;
+	readonly #anew: Search<'stageHead'>;
 
 	constructor(session: VisitState) {
 		this.#session = session;
-		this.#kept = new Finder(compute, 'stageHead', `late, as mixed ${session.id}`);
-		this.#anew = new Finder(compute, 'stageHead', `late, anew ${session.id}`);
+		this.#kept = new Search(compute, 'stageHead', `late, as mixed ${session.id}`, () =>
+			this.#question('all')
+		);
+		this.#anew = new Search(compute, 'stageHead', `late, anew ${session.id}`, () =>
+			this.#question('mixed')
+		);
 	}
 
 	#question(keep: Delay['keep']) {
@@ -25,17 +29,8 @@ export class LateHead {
 		const head = lateHead(bowls.head, bowls.staging, { section, minutes, keep });
 		return { head };
 	}
-	#asMixed = $derived.by(() => this.#question('all'));
-	#chosenAnew = $derived.by(() => this.#question('mixed'));
-
-	/** Asks for both. Call it from an effect. */
-	find(): void {
-		if (this.#asMixed) void this.#kept.ask(this.#asMixed);
-		if (this.#chosenAnew) void this.#anew.ask(this.#chosenAnew);
-	}
-	#staged(finder: Finder<'stageHead'>): Staging | undefined {
-		if (this.section === undefined || finder.searching) return undefined;
-		return finder.found?.ok ? finder.found.staging : undefined;
+	#staged({ found, searching }: Search<'stageHead'>): Staging | undefined {
+		return found?.ok && !searching ? found.staging : undefined;
 	}
 	get kept(): Staging | undefined {
 		return this.#staged(this.#kept);

@@ -1,8 +1,10 @@
+import { dequal as equal } from 'dequal/lite';
+import { PACES } from '../core/vocabulary';
 import type { TrackMoment } from './stepView.svelte';
 import { hexOf, type StrandColours } from '../core/colour';
 import { volumeCeiling, type Ceilings } from '../core/caution';
 import { headAt, labOfFibre, levelOfFibre, pointAt, readyHead, type HeadArea } from '../core/lift';
-import { PACES, paceVolume, type Pace } from '../core/plan';
+import { paceVolume, type Pace } from '../core/plan';
 import { newId } from '../model/identity';
 import type { LiftPlan, LiftWay } from '../schema/records';
 import {
@@ -39,8 +41,7 @@ export interface WayAnswer {
 
 const nothing = ({ covers }: LiftPlan): boolean => !Object.values(covers).includes(true);
 
-const isPlanned = (day: LiftDay, { visit }: VisitState): boolean =>
-	JSON.stringify(dayOf(day)) === JSON.stringify(dayOf(visit));
+const isPlanned = (day: LiftDay, { visit }: VisitState): boolean => equal(dayOf(day), dayOf(visit));
 
 const STEP_MINUTES = 2;
 
@@ -64,7 +65,7 @@ export function wayAnswer(view: HairView, day: LiftDay, session: VisitState): Wa
 	return {
 		day,
 		lift,
-		undertone: bare ? '' : lift.undertone.name,
+		undertone: bare ? '' : lift.tone,
 		colours: coloursOf(fibres, reading.whiteShare),
 		// The planned day is told as its bowls were staged; another, as it is reckoned before any staging.
 		work: isPlanned(day, session)

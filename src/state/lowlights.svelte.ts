@@ -1,11 +1,10 @@
 import { levelOfFibre, type Fibre } from '../core/lift';
 import { mixtureGrams, workMinutes, type Coverage } from '../core/mix';
-import type { TonerAnswer } from '../core/plan';
-import { USUAL_WARMTH } from '../core/tone';
+import { warmthKept } from '../core/tone';
 import type { ClockAside } from '../core/work';
-import { onTheSpot, workerOf, type InPlace, type Searches } from './searches';
+import type { Searches } from './searches';
 import type { ChosenPart, Shelf, ShelfLine, Visit } from '../schema/records';
-import { Finder } from './finder.svelte';
+import { Search } from './search.svelte';
 import type { HairView } from './hairView.svelte';
 import {
 	developerGramsOf,
@@ -37,15 +36,12 @@ const LINES = ['demi', 'gloss', 'permanent'] as const;
 /** Depth put back between the light strands: how many foils, which formula, how long. */
 export class Lowlights {
 	readonly #source: LowlightSource;
-	readonly #spot: InPlace | undefined;
-	readonly finder: Finder<'findToner'> | undefined;
+	readonly #search: Search<'findToner'>;
 
 	/** @param searches the door to the worker, or whoever answers on the spot */
 	constructor(source: LowlightSource, lane: string, searches: Searches) {
 		this.#source = source;
-		const compute = workerOf(searches);
-		this.finder = compute && new Finder(compute, 'findToner', lane);
-		this.#spot = onTheSpot(searches);
+		this.#search = new Search(searches, 'findToner', lane, () => this.#question);
 	}
 
 	#aim = $derived.by(() => this.#source.visit.aim.lowlights);
@@ -71,11 +67,12 @@ export class Lowlights {
 	#coverage: Coverage | undefined = $derived.by(() => {
 		const { head, visit } = this.#source;
 		if (!this.#aim || this.#aim.share <= 0) return undefined;
-		const { density, lengthCm, haircut } = head.reading;
+		const { density, texture, lengthCm, haircut } = head.reading;
 		return {
 			technique: 'foils',
 			foils: Math.max(1, Math.round(this.#bowls.foils * this.#aim.share)),
 			density,
+			texture,
 			section: visit.lift.section,
 			coveredCm: lengthCm,
 			layers: haircut.layers,
@@ -92,21 +89,19 @@ export class Lowlights {
 			{ vehicle: line.vehicle, ratio: line.ratio, minutes: line.minutes },
 			head.reading,
 			head.zone.porosity,
-			head.lift.condition
+			// Lowlights go on hair that was kept out of the lightener.
+			{ condition: head.conditionBefore }
 		);
 		const grams = Math.max(1, Math.ceil(mixtureGrams(this.#coverage) / (1 + line.ratio)));
 		const wish = {
 			...head.aim,
 			level: aim.level,
 			direction: aim.direction,
-			keepWarmth: USUAL_WARMTH
+			keepWarmth: warmthKept(aim.direction)
 		};
 		const { problem, fibre } = toneQuestion(line, wish, raw, this.#onto, conditions, grams);
 		return { problem, fibre };
 	});
-	#inPlace: TonerAnswer | undefined = $derived.by(() =>
-		this.#spot && this.#question ? this.#spot.findToner(this.#question) : undefined
-	);
 	/** Minutes they take at the chair; nothing where none are asked for. */
 	aside: ClockAside | undefined = $derived.by(() =>
 		this.#coverage && this.line
@@ -119,8 +114,7 @@ export class Lowlights {
 	/** The bowl, once its formula is found. */
 	bowl: LowlightBowl | undefined = $derived.by(() => {
 		const { line, aside } = this;
-		const answer = this.finder ? this.finder.found : this.#inPlace;
-		const formula = answer?.formulas[0];
+		const formula = this.#search.found?.formulas[0];
 		if (!line || !aside || !formula || !this.#coverage || this.#coverage.technique !== 'foils') {
 			return undefined;
 		}
@@ -133,11 +127,6 @@ export class Lowlights {
 			developerGrams: developerGramsOf(parts, line, line.ratio, this.#source.shelf?.scaleStep)
 		};
 	});
-
-	/** Asks for a formula. Call it from an effect. */
-	find(): void {
-		if (this.finder && this.#question) void this.finder.ask(this.#question);
-	}
 }
 
 /** Nearer than this the hair is dark enough already, levels. */

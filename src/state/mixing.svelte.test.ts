@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { Scale, ScaleReading } from '../devices/scale';
 import { mergeWithNext, setSections, splitInTwo } from '../model/commands/sections';
 import { dayBowls } from '../model/visit/dayBowls';
-import { openVisit, put } from './testing';
+import { openVisit, put } from '../testing/demoVisit';
 import { Mixing } from './mixing.svelte';
 
 /** A scale that shows what the test says. */

@@ -1,6 +1,7 @@
+import { AREAS } from '../core/vocabulary';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { AREAS, headAt, levelOfFibre, predictLift, readyHead } from '../core/lift';
+import { headAt, levelOfFibre, predictLift, readyHead } from '../core/lift';
 import { finish } from '../core/steps';
 import { bowlsSteps } from '../model/api/bowls';
 import { predict } from '../model/api/predict';
@@ -8,7 +9,7 @@ import { eventsUpTo, reaches } from '../model/visit/day';
 import { applicationOn } from '../model/visit/lift';
 import { bowlsRequest, predictRequest } from '../schema/api';
 import type { LiftPlan, Reading, Visit } from '../schema/records';
-import { openVisit } from './testing';
+import { openVisit } from '../testing/demoVisit';
 
 /** Levels are one to this. */
 const SAME = 6;

@@ -1,4 +1,5 @@
-import { inOrder, ORDER_NAMES, RINSE_MODES, type HeadWay } from '../core/work';
+import { ORDER_NAMES, RINSE_MODES } from '../core/vocabulary';
+import { inOrder, type HeadWay } from '../core/work';
 import { STRAND_WAYS } from '../schema/records';
 import { hasParts } from '../model/visit/headStaging';
 import { sectionLevel } from '../model/visit/headWork';

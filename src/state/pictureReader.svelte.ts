@@ -1,6 +1,6 @@
 import { compute } from '../compute/browser';
 import type { ComputeClient } from '../compute/client';
-import type { PictureReading, ReferenceKind } from '../core/picture';
+import type { PictureProblem, PictureReading, ReferenceKind } from '../core/picture';
 
 /** What a press on the picture marks. */
 export type MarkKind = 'hair' | ReferenceKind;
@@ -50,6 +50,8 @@ export class PictureReader {
 	reading: PictureReading | undefined = $state.raw();
 	/** What went wrong; the picture and the reading before it stand. */
 	problem: string | undefined = $state();
+	/** Why the core could not read it. */
+	unread: PictureProblem | undefined = $state();
 	#asked = 0;
 
 	constructor(private readonly compute: ComputeClient) {}
@@ -58,6 +60,7 @@ export class PictureReader {
 	async open(file: Blob): Promise<void> {
 		const asked = ++this.#asked;
 		this.problem = undefined;
+		this.unread = undefined;
 		if (file.size > MOST_BYTES) {
 			this.problem = `This file is ${Math.round(file.size / 1048576)} MB; pictures up to 80 MB are opened. What was read before is kept.`;
 			return;
@@ -145,7 +148,8 @@ export class PictureReader {
 		if (answer.value.ok) {
 			this.reading = answer.value.reading;
 			this.problem = undefined;
-		} else this.problem = answer.value.message;
+			this.unread = undefined;
+		} else this.unread = answer.value.problem;
 	}
 }
 

@@ -1,13 +1,14 @@
+import { judgeAim } from '../core/plan/judge';
 import { daySteps } from '../model/visit/day';
 import { wayName } from '../wording/ways';
 import type { VisitState } from './visitState.svelte';
 import type { Workspace } from '../store/workspace.svelte';
 import { describe, expect, it } from 'vitest';
-import { judgeAim, servicePrice, type ServicePlan } from '../core/plan';
+import { servicePrice, type ServicePlan } from '../core/plan';
 import { levelOfFibre } from '../core/lift';
 import { seriesOf } from '../model/commands/series';
 import { visit as visitSchema } from '../schema/records';
-import { openVisit, put } from './testing';
+import { openVisit, put } from '../testing/demoVisit';
 import { hairOfHead } from './hairOfHead';
 import { readyWords } from '../wording/ready';
 import { headWords } from '../wording/words';

@@ -1,13 +1,10 @@
 import type { ComputeClient } from '../compute/client';
-import type { AimJudgement, AimProblem, TonerAnswer, TonerQuestion } from '../core/plan';
-import type { HeadStaging, StagingAnswer } from '../core/work';
+import type { TaskInput, TaskName, TaskResult } from '../compute/tasks';
 
 /** Searches that are answered on the spot, where there is no page and no worker: in tests. */
-export interface InPlace {
-	readonly findToner: (question: TonerQuestion) => TonerAnswer;
-	readonly stageHead: (head: HeadStaging) => StagingAnswer;
-	readonly judgeAim: (problem: AimProblem) => AimJudgement;
-}
+export type InPlace = {
+	readonly [N in TaskName]?: (input: TaskInput<N>) => TaskResult<N>;
+};
 
 /** Whom a view asks what is too slow for a frame: the page's worker, or whoever answers on the spot. */
 export type Searches = ComputeClient | InPlace;

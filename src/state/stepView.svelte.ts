@@ -28,6 +28,7 @@ import {
 	liftTarget,
 	type LiftSubject
 } from '../model/visit/lift';
+import { steady } from './steady';
 
 /** A strand on which the applications of a day follow one another. */
 export interface DayStrand {
@@ -79,15 +80,14 @@ export class StepView {
 	limit = $derived.by(() => this.#hair.limitOf(this.plan));
 	/** Where its clock ends. */
 	lastMinute = $derived(clockMinutes(this.limit));
-	// What does not depend on the minute is told apart by its text, so that a dragged clock leaves it
-	// alone; where the mixture is drawn through near the finish, it does depend on it.
-	#workKey = $derived.by(() =>
-		JSON.stringify([
+	// What does not depend on the minute stays as it is while the clock is dragged; where the mixture is
+	// drawn through near the finish, it does depend on it.
+	#work: readonly [readonly LiftPlan[], LiftPlan] = $derived.by(
+		steady(() => [
 			this.#hair.steps.slice(0, this.index).map(({ plan }) => plan),
 			this.plan.drawThroughMinutes > 0 ? this.plan : { ...this.plan, minutes: 0 }
 		])
 	);
-	#work = $derived(JSON.parse(this.#workKey) as [LiftPlan[], LiftPlan]);
 	/** The zone that the figures speak of: the longest one that this application goes on. */
 	zone: ZoneStart = $derived.by(() => mainZone(this.#hair.zones, this.#work[1].covers));
 	aim: Aim = $derived.by(() => this.#hair.aimOf(this.zone.name));

@@ -24,6 +24,7 @@ import type { Learned } from '../model/visit/lift';
 import { Lowlights, type LowlightSource } from './lowlights.svelte';
 import { usageFrom, type Usage } from '../model/visit/usage';
 import { dayWork, type DayWork, type WorkBowls } from '../model/visit/work';
+import { steady } from './steady';
 
 /** What a visit asks of the clock. */
 export type VisitClock = Pick<Clock, 'now' | 'moment'>;
@@ -185,15 +186,17 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 		});
 	}
 	washesPerWeek = $derived(this.client?.washesPerWeek ?? 2);
-	/** Whose past counts, and which of it, told so that it stays the same text while none of it changes. */
-	#past = $derived.by(() => {
-		const { clientId, date } = this.visit;
-		const past = recordedBefore(this.#workspace.visitsOf(clientId), date);
-		return JSON.stringify([clientId, date, past.map(({ id, updatedAt }) => [id, updatedAt])]);
-	});
+	/** Whose past counts, and which of it; the same for as long as none of it changes. */
+	#past = $derived.by(
+		steady(() => {
+			const { clientId, date } = this.visit;
+			const past = recordedBefore(this.#workspace.visitsOf(clientId), date);
+			return { clientId, date, past: past.map(({ id, updatedAt }) => ({ id, updatedAt })) };
+		})
+	);
 	/** What this client's recorded visits taught; not worked out again while they stay as they are. */
 	taught: Learned = $derived.by(() => {
-		const [clientId, date] = JSON.parse(this.#past) as [string, string];
+		const { clientId, date } = this.#past;
 		return learnedFrom(
 			untrack(() => this.#workspace.visitsOf(clientId)),
 			date
@@ -201,7 +204,7 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 	});
 	/** What their leftovers taught of how much this head takes. */
 	usage: Usage = $derived.by(() => {
-		const [clientId, date] = JSON.parse(this.#past) as [string, string];
+		const { clientId, date } = this.#past;
 		return usageFrom(
 			untrack(() => this.#workspace.visitsOf(clientId)),
 			date,

@@ -1,4 +1,4 @@
-import { generateIcsCalendar } from 'ts-ics';
+import type { IcsCalendar } from 'ts-ics';
 import { dayAfter } from '../model/time';
 
 /** A day to be written into a calendar. */
@@ -10,9 +10,13 @@ export interface CalendarDay {
 	readonly text: string;
 }
 
+/** Whoever makes such a file fetches what writes it. */
+const written = async (calendar: IcsCalendar): Promise<string> =>
+	(await import('ts-ics')).generateIcsCalendar(calendar);
+
 /** Days as an iCalendar file (RFC 5545): whole days, since the hour is the salon's to set. */
-export const calendarOf = (days: readonly CalendarDay[], now: Date): string =>
-	generateIcsCalendar({
+export const calendarOf = (days: readonly CalendarDay[], now: Date): Promise<string> =>
+	written({
 		version: '2.0',
 		prodId: '-//Zelvant//visits//EN',
 		events: days.map(({ id, date, title, text }) => ({
@@ -33,8 +37,8 @@ export interface CalendarTime extends CalendarDay {
 }
 
 /** Times of a day as an iCalendar file: the hours are those of the clock on this wall. */
-export const calendarOfTimes = (times: readonly CalendarTime[], now: Date): string =>
-	generateIcsCalendar({
+export const calendarOfTimes = (times: readonly CalendarTime[], now: Date): Promise<string> =>
+	written({
 		version: '2.0',
 		prodId: '-//Zelvant//service//EN',
 		events: times.map(({ id, date, startTime, minutes, title, text }) => {

@@ -1,4 +1,4 @@
-import equal from 'fast-deep-equal';
+import { dequal as equal } from 'dequal/lite';
 import { newId } from '../model/identity';
 import type { Change } from './transaction';
 

@@ -6,16 +6,14 @@ export interface Batch {
 	readonly remove: readonly string[];
 }
 
-/** One batch as it stands in the journal until all of it is applied. */
-interface Entry extends Batch {
+/** What the journal says: the last batch, and whether all of it is applied. */
+interface Entry {
 	readonly id: string;
+	/** Its place in the sequence of all batches. */
 	readonly sequence: number;
-}
-
-/** The last batch that was applied whole. */
-interface Last {
-	readonly id: string;
-	readonly sequence: number;
+	/** What of it is to be applied; both are missing once all of it is. */
+	readonly put?: Batch['put'];
+	readonly remove?: Batch['remove'];
 }
 
 /** Does something while nobody else, in any window, does the like. */
@@ -30,12 +28,13 @@ interface Row {
 /** How many documents are on their way at once. */
 const AT_ONCE = 100;
 const ENTRY = 'entry';
-const LAST = 'last';
+const NOTHING: Entry = { id: '', sequence: 0 };
 
 /**
  * Documents with a write-ahead journal: a batch is written into the journal as one value, applied document
  * by document, and cleared. Whatever is killed in between, the next one who opens or writes applies the
- * rest: all of a batch is there, or nothing of it.
+ * rest: all of a batch is there, or nothing of it. It is safe with the first write, one read after it was
+ * asked for: what stands in between is what a kill may take.
  */
 export class JournalledStore {
 	/** The batch composed last by this window, should its writing have to be tried again. */
@@ -54,16 +53,12 @@ export class JournalledStore {
 	open(): Promise<{ readonly sequence: number; readonly rows: readonly Row[] }> {
 		return this.exclusively(async () => {
 			const left = await this.#entry();
-			const applied = left
-				? await this.#apply(left).then(
-						() => true,
-						() => false
-					)
-				: true;
+			const applied = await this.#apply(left).then(
+				() => true,
+				() => false
+			);
 			const rows = await this.documents.all();
-			if (left && !applied) return { sequence: left.sequence, rows: withEntry(rows, left) };
-			const { sequence } = await this.#last();
-			return { sequence, rows };
+			return { sequence: left.sequence, rows: applied ? rows : withEntry(rows, left) };
 		});
 	}
 
@@ -77,8 +72,8 @@ export class JournalledStore {
 		compose: (sequence: number, read: (key: string) => Promise<unknown>) => Promise<Batch>
 	): Promise<{ readonly sequence: number; readonly batch: Batch }> {
 		return this.exclusively(async () => {
-			await this.#recover();
-			const last = await this.#last();
+			const last = await this.#entry();
+			await this.#apply(last);
 			if (last.id === id && this.#composed?.id === id) {
 				return { sequence: last.sequence, batch: this.#composed.batch };
 			}
@@ -91,21 +86,13 @@ export class JournalledStore {
 		});
 	}
 
-	async #last(): Promise<Last> {
-		return ((await this.journal.get(LAST)) as Last | null | undefined) ?? { id: '', sequence: 0 };
-	}
-
-	async #entry(): Promise<Entry | undefined> {
-		return ((await this.journal.get(ENTRY)) as Entry | null | undefined) ?? undefined;
-	}
-
-	async #recover(): Promise<void> {
-		const entry = await this.#entry();
-		if (entry) await this.#apply(entry);
+	async #entry(): Promise<Entry> {
+		return ((await this.journal.get(ENTRY)) as Entry | null | undefined) ?? NOTHING;
 	}
 
 	/** Applying twice comes to the same as applying once. */
 	async #apply({ id, sequence, put, remove }: Entry): Promise<void> {
+		if (!put || !remove) return;
 		for (let i = 0; i < put.length; i += AT_ONCE) {
 			await Promise.all(
 				put.slice(i, i + AT_ONCE).map(({ key, value }) => this.documents.set(key, value))
@@ -114,13 +101,12 @@ export class JournalledStore {
 		for (let i = 0; i < remove.length; i += AT_ONCE) {
 			await Promise.all(remove.slice(i, i + AT_ONCE).map((key) => this.documents.remove(key)));
 		}
-		await this.journal.set(LAST, { id, sequence } satisfies Last);
-		await this.journal.remove(ENTRY);
+		await this.journal.set(ENTRY, { id, sequence } satisfies Entry);
 	}
 }
 
 /** Rows as they are once a batch is applied. */
-function withEntry(rows: readonly Row[], { put, remove }: Batch): Row[] {
+function withEntry(rows: readonly Row[], { put = [], remove = [] }: Entry): Row[] {
 	const all = new Map(rows.map(({ key, value }) => [key, value]));
 	for (const { key, value } of put) all.set(key, value);
 	for (const key of remove) all.delete(key);

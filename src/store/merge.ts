@@ -1,4 +1,4 @@
-import equal from 'fast-deep-equal';
+import { dequal as equal } from 'dequal/lite';
 
 /** A place that was changed on both sides, each in its own way. */
 export interface Clash {

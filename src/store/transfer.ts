@@ -1,6 +1,6 @@
 import type { AnyDocument, FileDocument } from '../schema/records';
 import { blobOfDataUrl, dataUrlOf } from '../schema/picture';
-import equal from 'fast-deep-equal';
+import { dequal as equal } from 'dequal/lite';
 import { FILE_FORMAT, FILE_VERSION, type RecordsFile } from '../schema/file';
 import { keyOf } from '../model/identity';
 import { readDocument, type SetAside } from './workspace.svelte';

@@ -5,7 +5,8 @@ import type { AnyDocument, Client, Visit } from '../schema/records';
 import storedVisit5 from '../schema/stored/visit.v5.json';
 import { demoDocuments } from './demo/documents';
 import { JournalledStore } from './journalledStore';
-import { memoryStore, type KeyValueStore } from './keyValue';
+import { memoryStore } from '../testing/memoryStore';
+import type { KeyValueStore } from './keyValue';
 import { leaveNotes, takeNotes } from './notes';
 import { loadDemo, replaceAll } from './open';
 import { Workspace } from './workspace.svelte';
@@ -68,8 +69,16 @@ function disk(documents: readonly unknown[] = demo) {
 			writes = 0;
 			refused = when;
 		},
-		async open() {
-			const workspace = new Workspace(store(), { now: () => NOW, channel: channel() });
+		async open(askToKeep?: () => Promise<boolean>) {
+			const workspace = new Workspace(store(), { now: () => NOW, channel: channel(), askToKeep });
+			await workspace.open();
+			return workspace;
+		},
+		/** A window that hears nothing of the others. */
+		async openDeaf() {
+			const workspace = new Workspace(new JournalledStore(kept, journal, (work) => work()), {
+				now: () => NOW
+			});
 			await workspace.open();
 			return workspace;
 		}
@@ -93,6 +102,16 @@ describe('a workspace', () => {
 		expect(workspace.clients.size).toBe(9);
 		expect(workspace.visits.size).toBe(10);
 		expect(workspace.shelf?.lines.length).toBeGreaterThan(3);
+	});
+	it('goes on writing while the browser has not answered whether it keeps the records', async () => {
+		const place = disk();
+		const workspace = await place.open(() => new Promise(() => undefined));
+		note(workspace, 'first');
+		await vi.advanceTimersByTimeAsync(300);
+		note(workspace, 'second');
+		await vi.advanceTimersByTimeAsync(300);
+		expect(((await place.kept.get(keyOf(client))) as Client).note).toBe('second');
+		expect(status(workspace)).toBe('saved');
 	});
 	it('writes the first change at once, and what follows quickly together, however long it goes on', async () => {
 		const place = disk();
@@ -369,10 +388,7 @@ describe('two windows', () => {
 	it('catch up on what was missed when no word of it came', async () => {
 		const place = disk();
 		const here = await place.open();
-		const deaf = new Workspace(new JournalledStore(place.kept, place.journal, (work) => work()), {
-			now: () => NOW
-		});
-		await deaf.open();
+		const deaf = await place.openDeaf();
 		note(here, 'from here');
 		await here.flush();
 		minutes(deaf, 12);
@@ -381,6 +397,24 @@ describe('two windows', () => {
 		minutes(here, 12);
 		await here.flush();
 		expect((await place.open()).clients.get(client.id)!.note).toBe('from here');
+	});
+	it('catch up later where what the other stored could not be read', async () => {
+		vi.useFakeTimers();
+		const place = disk();
+		const here = await place.open();
+		const deaf = await place.openDeaf();
+		note(here, 'from here');
+		await here.flush();
+		const all = place.kept.all.bind(place.kept);
+		place.kept.all = () => Promise.reject(new Error('not now'));
+		minutes(deaf, 12);
+		await deaf.flush();
+		expect(status(deaf)).toBe('saved');
+		expect(deaf.clients.get(client.id)!.note).not.toBe('from here');
+		place.kept.all = all;
+		await vi.advanceTimersByTimeAsync(2000);
+		expect(deaf.clients.get(client.id)!.note).toBe('from here');
+		vi.useRealTimers();
 	});
 	it('of a removal here and a change there, ask', async () => {
 		const place = disk();

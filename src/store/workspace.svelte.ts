@@ -1,4 +1,4 @@
-import equal from 'fast-deep-equal';
+import { dequal as equal } from 'dequal/lite';
 import { SvelteMap } from 'svelte/reactivity';
 import { keyOf, newId } from '../model/identity';
 import { migrate } from '../schema/migrations';
@@ -68,6 +68,8 @@ const SAVE_EVERY_MS = 250;
 /** Storage that says nothing for this long is said to be silent, ms. */
 const SILENT_MS = 6000;
 const RETRY_MS = [500, 1000, 2000, 4000, 8000] as const;
+/** Where what others stored could not be read, it is tried again after this, ms. */
+const CATCH_UP_MS = 2000;
 
 const firstFault = (parsed: ReturnType<typeof anyDocument.safeParse> | undefined): string => {
 	const issue = parsed?.error?.issues[0];
@@ -294,7 +296,11 @@ export class Workspace {
 		this.saveState = { status: 'saved' };
 		if (!this.#asked && this.#options.askToKeep) {
 			this.#asked = true;
-			this.kept = await this.#options.askToKeep().catch(() => false);
+			// A person may be asked, and take their time: nothing waits for the answer.
+			void this.#options.askToKeep().then(
+				(kept) => (this.kept = kept),
+				() => (this.kept = false)
+			);
 		}
 	}
 
@@ -358,9 +364,14 @@ export class Workspace {
 		for (const key of batch.remove) this.#settle(key, this.#stored.get(key), undefined);
 	}
 
-	/** Reads again what is stored, where something was missed. */
+	/** Reads again what is stored, where something was missed: as often as it takes. */
 	async #catchUp(): Promise<void> {
-		const { sequence, rows } = await this.#store.open();
+		const read = await this.#store.open().catch(() => undefined);
+		if (!read) {
+			setTimeout(() => void this.#catchUp(), CATCH_UP_MS);
+			return;
+		}
+		const { sequence, rows } = read;
 		this.#sequence = Math.max(this.#sequence, sequence);
 		const there = new Map<string, AnyDocument>();
 		for (const { key, value } of rows) {

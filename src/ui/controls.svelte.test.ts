@@ -5,7 +5,7 @@ import Dial from './Dial.svelte';
 import NumberField from './NumberField.svelte';
 import Select from './Select.svelte';
 import Tick from './Tick.svelte';
-import { stubResizeObserver } from './testEnvironment';
+import { stubResizeObserver } from '../testing/resizeObserver';
 
 beforeAll(stubResizeObserver);
 afterEach(cleanup);

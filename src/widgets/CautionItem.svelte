@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Button from '../ui/Button.svelte';
 	import TextField from '../ui/TextField.svelte';
+	import { cautionWords } from '../wording/cautions';
 	import type { StandingCaution } from '../model/visit/cautions';
 
 	interface Props {
@@ -12,12 +13,13 @@
 	/** A stop is not passed by a single key: the reason has to say something. */
 	const LEAST = 10;
 	const enough = $derived(reason.trim().length >= LEAST);
+	const said = $derived(cautionWords(caution));
 	const WORDS = { stop: 'Stop', ask: 'Think', note: 'Note' } as const;
 </script>
 
 <li>
-	<p><b class={caution.severity}>{WORDS[caution.severity]}: {caution.title}</b> {caution.why}</p>
-	<p class="todo">{caution.todo}</p>
+	<p><b class={caution.severity}>{WORDS[caution.severity]}: {said.title}</b> {said.why}</p>
+	<p class="todo">{said.todo}</p>
 	{#if caution.reason !== undefined}
 		<p class="passed">{caution.reason ? `Passed: “${caution.reason}”` : 'Seen.'}</p>
 	{:else if caution.severity === 'stop'}

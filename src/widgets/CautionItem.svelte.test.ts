@@ -1,6 +1,7 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/svelte';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import CautionItem from './CautionItem.svelte';
+import { quietFacts } from '../testing/quietFacts';
 import type { StandingCaution } from '../model/visit/cautions';
 
 afterEach(cleanup);
@@ -9,9 +10,7 @@ const henna: StandingCaution = {
 	code: 'henna',
 	severity: 'stop',
 	station: 'read',
-	title: 'Henna, no clean strand test.',
-	why: 'It may hold metal.',
-	todo: 'Test a strand first.',
+	facts: { ...quietFacts, henna: true },
 	reason: undefined
 };
 const open = (change: Partial<StandingCaution> = {}) => {

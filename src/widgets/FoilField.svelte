@@ -1,8 +1,9 @@
 <script lang="ts">
+	import { AREAS } from '../core/vocabulary';
 	import FoilPlan from '../charts/head/FoilPlan.svelte';
 	import { DASHES, type PlannedSection } from '../charts/head/foils';
 	import { hexOf } from '../core/colour';
-	import { AREAS, labOfFibre, type AreaName } from '../core/lift';
+	import { labOfFibre, type AreaName } from '../core/lift';
 	import TextButton from '../ui/TextButton.svelte';
 	import { readingOf } from '../model/visit/exceptions';
 	import { downloadText, fileName } from '../ui/download';

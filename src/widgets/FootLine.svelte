@@ -5,7 +5,8 @@
 	import Info from '@lucide/svelte/icons/info';
 	import Button from '../ui/Button.svelte';
 	import Sheet from '../ui/Sheet.svelte';
-	import { STANDING_CAUTIONS, type CautionStation } from '../core/caution';
+	import type { CautionStation } from '../core/caution';
+	import { cautionWords, STANDING_CAUTIONS } from '../wording/cautions';
 	import type { StandingCaution } from '../model/visit/cautions';
 	import CautionItem from './CautionItem.svelte';
 
@@ -30,7 +31,8 @@
 	{#if first}
 		{@const Icon = ICONS[first.severity]}
 		<span class="icon {first.severity}"><Icon size={22} aria-label={WORDS[first.severity]} /></span>
-		<p><b class={first.severity}>{first.title}</b> <span class="why">{first.why}</span></p>
+		{@const { title, why } = cautionWords(first)}
+		<p><b class={first.severity}>{title}</b> <span class="why">{why}</span></p>
 	{:else}
 		<p class="quiet">{STANDING_CAUTIONS[station]}</p>
 	{/if}

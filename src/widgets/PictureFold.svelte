@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { formatLevel } from '../core/hair';
-	import { DOUBT_WORDS, type PictureReading } from '../core/picture';
+	import type { PictureReading } from '../core/picture';
+	import { DOUBT_WORDS, UNREAD_PICTURE } from '../wording/picture';
 	import Button from '../ui/Button.svelte';
 	import Tick from '../ui/Tick.svelte';
 	import Choice from '../ui/Choice.svelte';
@@ -79,6 +80,7 @@
 	</div>
 	{#if reader.opening}<p role="status">Opening the picture…</p>{/if}
 	{#if reader.problem}<p role="alert">{reader.problem}</p>{/if}
+	{#if reader.unread}<p role="alert">{UNREAD_PICTURE[reader.unread]}</p>{/if}
 	{#if reader.picture}
 		<Choice
 			label="Point at"

@@ -6,6 +6,7 @@
 	import type { Visit } from '../schema/records';
 	import { openVisit } from '../state/openVisit';
 	import { stationLine, stationState } from './summary';
+	import { cautionWords } from '../wording/cautions';
 	import { formatDay, formatTime, STATIONS } from '../wording/words';
 
 	interface Props {
@@ -18,7 +19,6 @@
 	// svelte-ignore state_referenced_locally
 	// Rows are keyed by visit.
 	const session = openVisit(useRecords().workspace, clock, visit.id);
-	$effect(() => session.head.findToner());
 	const next = $derived(
 		STATIONS.find(({ id }) => stationState(session, id) === 'needs') ?? STATIONS[6]!
 	);
@@ -67,7 +67,7 @@
 				{visit.aim.direction}</b
 			>
 			<span class="soft"
-				>{#if stop}<b>{stop.title}</b>{:else}{stationLine(session, 'lift')}{/if}</span
+				>{#if stop}<b>{cautionWords(stop).title}</b>{:else}{stationLine(session, 'lift')}{/if}</span
 			>
 		</span>
 		<span class="next">{visit.status === 'done' ? 'Open' : next.name}</span>

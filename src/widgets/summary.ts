@@ -2,7 +2,6 @@ import { describeTone, formatLevel } from '../core/hair';
 import type { Station } from '../schema/records';
 import type { HairView } from '../state/hairView.svelte';
 import type { VisitState } from '../state/visitState.svelte';
-import { labelIn, PRODUCT_OPTIONS } from '../wording/words';
 
 export type StationState = 'done' | 'needs' | 'later';
 
@@ -36,10 +35,12 @@ export function stationLine(session: VisitState, station: Station): string {
 		case 'aim':
 			return `${formatLevel(aim.level)} ${aim.direction}, ${Math.round(aim.keepWarmth * 100)} % warmth`;
 		case 'lift':
-			return `${formatLevel(lift.level)} ${lift.undertone.name} ${session.steps.length > 1 ? `after ${session.steps.length} applications` : `at ${plan.minutes} min`}`;
+			return `${formatLevel(lift.level)} ${lift.tone} ${session.steps.length > 1 ? `after ${session.steps.length} applications` : `at ${plan.minutes} min`}`;
 		case 'bowls': {
+			// Reckoned with one strength they are other bowls than those that will be mixed.
+			if (!session.bowls.ready) return 'being staged';
 			const { bowls, grams } = session.work;
-			return `${bowls} bowl${bowls === 1 ? '' : 's'}, ${grams} g ${labelIn(PRODUCT_OPTIONS, plan.product)}`;
+			return `${bowls} bowl${bowls === 1 ? '' : 's'}, ${grams} g mixed`;
 		}
 		case 'chair': {
 			const { seen } = head;
@@ -65,4 +66,6 @@ export function stationLine(session: VisitState, station: Station): string {
 
 /** The toned colour in a word. */
 export const tonedWord = (view: HairView): string =>
-	describeTone(view.toned.lab, view.toneParts.length > 0 ? 'toned' : 'lightened');
+	view.toneParts.length > 0
+		? describeTone(view.toned.lab, 'toned')
+		: view.liftedWord(view.toneStart.fibre);

@@ -1,5 +1,6 @@
+import { RESULT_KIND_NAMES } from '../core/vocabulary';
 import { formatLevel } from '../core/hair';
-import { RESULT_KIND_NAMES, type ResultKind } from '../core/plan';
+import { type ResultKind } from '../core/plan';
 import type { Aim } from '../schema/records';
 
 const KIND_LABELS: Readonly<Record<ResultKind, string>> = {

@@ -1,5 +1,6 @@
+import { AREAS } from '../core/vocabulary';
 import { formatLevel } from '../core/hair';
-import { AREAS, type AreaName } from '../core/lift';
+import { type AreaName } from '../core/lift';
 import type { Aim, Reading, ZoneName, ZoneReading } from '../schema/records';
 import { AREA_NAMES, areaWords, labelIn, POROSITY_OPTIONS } from './words';
 

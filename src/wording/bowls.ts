@@ -1,5 +1,5 @@
 import { factsOf } from '../core/vocabulary';
-import { BOWL_LIFE_MINUTES, blendDeveloper, consistencyOf, type Bowl } from '../core/mix';
+import { BOWL_LIFE_MINUTES, consistencyOf, type Bowl } from '../core/mix';
 import type { Product } from '../core/lift';
 import type { StepKind } from '../core/plan';
 import {
@@ -21,6 +21,16 @@ export const ORDER_LABELS: Readonly<Record<OrderName, string>> = {
 	partingFirst: 'parting first',
 	darkestFirst: 'darkest first',
 	hairlineLast: 'hairline last'
+};
+
+/** Why one works in an order. */
+export const ORDER_REASONS: Readonly<Record<OrderName, string>> = {
+	napeUp:
+		'The hair above stays clipped away, and the lower packets keep warm under those that follow.',
+	crownFirst: 'A slow head resists at the crown and the back: they get the most time.',
+	partingFirst: 'The parting shows most and, on a quick head, is finished first: for a retouch.',
+	darkestFirst: 'What has furthest to go gets the most time.',
+	hairlineLast: 'Fine, warm and quick: the hairline gets the least time.'
 };
 
 export const RINSE_LABELS: Readonly<Record<RinseMode, string>> = {
@@ -178,28 +188,6 @@ export function partName(
 			return part.brand;
 	}
 }
-
-/** The strengths of the bowls in a few words: one, or those they are raised through. */
-export function strengthWords({
-	bowls
-}: {
-	readonly bowls: readonly { readonly volume: number }[];
-}): string {
-	const volumes = [...new Set(bowls.map(({ volume }) => volume))];
-	if (volumes.length === 0) return 'nothing';
-	if (volumes.length > 2) return `${Math.min(...volumes)} to ${Math.max(...volumes)} vol`;
-	return `${volumes.join(' and ')} vol`;
-}
-
-/** An in-between strength in parts of stocked developers; empty for one that is stocked. */
-export function blendWords(volume: number, shelf: Shelf | undefined): string {
-	const blend = blendDeveloper(volume, BLENDED_GRAMS, shelf?.developers ?? []);
-	if (!blend) return `${volume} vol cannot be mixed from the shelf`;
-	if (blend.parts.length === 1) return '';
-	return blend.parts.map((part) => `${part.grams} g ${part.volume} vol`).join(' + ');
-}
-/** A usual bowl’s developer: its parts are round figures for round strengths, g. */
-const BLENDED_GRAMS = 60;
 
 /** What is weighed into one bowl. */
 export function bowlWords({ lightenerGrams, developerGrams, volume, blend }: Bowl): string {

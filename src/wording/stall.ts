@@ -1,5 +1,5 @@
 import { formatLevel } from '../core/hair';
-import type { StallPoint } from '../core/plan';
+import type { StallPoint } from '../core/toner';
 import type { ChosenPart } from '../schema/records';
 import { formulaWords } from './tone';
 

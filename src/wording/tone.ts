@@ -1,3 +1,7 @@
+import type { Undertone } from '../core/colour';
+import { enhances, type Direction, type UnreadCode } from '../core/tone';
+import type { ToneReason } from '../core/toner';
+import { BOUNDS } from '../core/vocabulary';
 import type { ChosenPart } from '../schema/records';
 
 /** A formula as it is said at the bench: 9V 20 g, clear 10 g. */
@@ -29,4 +33,51 @@ export function toneWords(tone: string): string {
 	const one = WORDS[first ?? ''] ?? tone;
 	if (second === undefined) return one;
 	return first === second ? `strong ${one}` : `${one} with ${WORDS[second] ?? second}`;
+}
+
+const BARE_WORDS: Readonly<Record<Exclude<ToneReason['kind'], 'dyes'>, string>> = {
+	alreadyThere: 'The hair is already there: no toner needed.',
+	asCloseAsItIs: 'As it is, the hair is about as close as this line can bring it.',
+	moreLift: 'Deeper than the aim: more lift is the answer, a toner only takes light.'
+};
+
+/** Why a formula is proposed, in a sentence. */
+export function toneReasonWords(reason: ToneReason): string {
+	if (reason.kind !== 'dyes') {
+		return BARE_WORDS[reason.kind];
+	}
+	const { shares, warmthTaken } = reason;
+	const effect =
+		warmthTaken >= 0
+			? `takes ${warmthTaken}\u00a0% of the warmth`
+			: `adds ${-warmthTaken}\u00a0% to the warmth`;
+	if (shares.length === 0) return `Natural base: deepens and ${effect}.`;
+	return `Tone of ${shares.map(({ dye, percent }) => `${dye} ${percent}\u00a0%`).join(', ')}: ${effect}.`;
+}
+
+/** What it means that hair holds only a share of a toner, 0-1. */
+export const holdsWords = (share: number): string =>
+	`after this much lightening the hair takes ${Math.round(100 * share)}\u00a0% of a toner. Toning again after a day holds better.`;
+
+/** What a toner is to do to the hair it starts from: stand against its undertone, or add to it. */
+export function toneTaskWords(
+	{ name, neutraliser }: Undertone,
+	direction: Direction,
+	lifted: boolean
+): string {
+	if (enhances(direction)) return `${direction} is added to it`;
+	if (!lifted || name === 'none') return 'hardly any undertone to take';
+	return `${neutraliser} stands against it`;
+}
+
+/** Why a shade code could not be read. */
+export function unreadCodeWords({ problem, part, code }: UnreadCode): string {
+	switch (problem) {
+		case 'noLevel':
+			return `“${code}” has no level that could be read; write it like 8V or 8.1.`;
+		case 'level':
+			return `Level ${part} is not between ${BOUNDS.level.min} and ${BOUNDS.level.max}.`;
+		case 'tone':
+			return `“${part}” in ${code} is not in this line’s key.`;
+	}
 }

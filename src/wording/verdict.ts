@@ -1,4 +1,4 @@
-import { formatLevel } from '../core/hair';
+import { formatLevel, undertoneWord } from '../core/hair';
 import { hairOfId, type AimJudgement, type Alternative, type SessionsEstimate } from '../core/plan';
 import { areaWords, formatWeeks } from './words';
 
@@ -28,13 +28,13 @@ export function aimVerdict(sessions: SessionsEstimate, target: number) {
 			label: many ? `over ${formatWeeks(last.week)}` : 'in one visit',
 			sentence: `Lifts to ${formatLevel(last.level)}, likely ${formatLevel(last.low)} to ${formatLevel(last.high)}.`,
 			say: many
-				? `it takes ${visits.length} visits with ${formatWeeks(visits[1]!.week)} between; after the first it will be ${visits[0]!.undertone.name}.`
+				? `it takes ${visits.length} visits with ${formatWeeks(visits[1]!.week)} between; after the first it will be ${undertoneWord(visits[0]!.undertone.name, visits[0]!.level)}.`
 				: `it can be done today, and costs ${Math.round(100 - last.condition)} points of condition in all.`,
 			foot: `Condition after: about ${Math.round(last.condition)}. A prediction is a plan: a test strand decides.`
 		};
 	}
 	const nearest = last
-		? `${formatLevel(last.level)} ${last.undertone.name} after ${visits.length} visit${visits.length === 1 ? '' : 's'}`
+		? `${formatLevel(last.level)} ${undertoneWord(last.undertone.name, last.level)} after ${visits.length} visit${visits.length === 1 ? '' : 's'}`
 		: 'the colour it has now';
 	const why = {
 		condition: 'the hair would not stand it',
@@ -81,6 +81,10 @@ function insteadWords(alternative: Alternative): string {
 	}
 }
 
+/** Why old dark colour is not taken out in one day. */
+export const DARK_COLOUR =
+	'Never in one day: how much old dark colour there is shows only as it goes.';
+
 /** The plain verdict: today, in n visits, or not with this hair. */
 export function verdictWords(judgement: AimJudgement): VerdictWords {
 	const { verdict, visits, weeks, condition, hardest, alternatives, lifts } = judgement;
@@ -91,6 +95,7 @@ export function verdictWords(judgement: AimJudgement): VerdictWords {
 	const sure = lifts
 		? `${hardest ? `${hairWords(hardest)} ` : ''}to ${formatLevel(lifts.level)}, likely ${formatLevel(lifts.low)} to ${formatLevel(lifts.high)}; `
 		: '';
+	const why = judgement.darkColour ? ` ${DARK_COLOUR}` : '';
 	const instead = alternatives.map(insteadWords);
 	switch (verdict) {
 		case 'already':
@@ -114,14 +119,14 @@ export function verdictWords(judgement: AimJudgement): VerdictWords {
 			return {
 				short: visitsWords(visits),
 				label: `over ${formatWeeks(weeks)}`,
-				sentence: `${visitsWords(visits)} over ${formatWeeks(weeks)}: ${sure}${after}.`,
+				sentence: `${visitsWords(visits)} over ${formatWeeks(weeks)}: ${sure}${after}.${why}`,
 				instead
 			};
 		case 'notSo':
 			return {
 				short: 'not so',
 				label: 'with this hair',
-				sentence: `It cannot be had with this hair.${decides}`,
+				sentence: `It cannot be had with this hair.${decides}${why}`,
 				instead
 			};
 	}

@@ -5,10 +5,11 @@ import {
 	POROSITIES,
 	SECTIONS,
 	TEXTURES,
-	WARMTHS
+	WARMTHS,
+	AREAS
 } from '../core/vocabulary';
 import { DateFormatter, parseDate } from '@internationalized/date';
-import { AREAS, type AreaName } from '../core/lift';
+import { type AreaName } from '../core/lift';
 import type { Pace, StepKind } from '../core/plan';
 import type { Shelf, Station } from '../schema/records';
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { formatLevel } from '../../core/hair';
+	import { formatLevel, undertoneWord } from '../../core/hair';
 	import { useVisit } from '../../state/visitContext';
 	import { formatHours, labelIn, timeOf } from '../../wording/words';
 	import FoilField from '../../widgets/FoilField.svelte';
@@ -18,7 +18,7 @@
 </script>
 
 <h2>
-	Bowls: {session.bowlPlan.totalGrams} g, {formatHours(session.bowlPlan.workMinutes)} to put on
+	Bowls: {session.bowlPlan.totalGrams} g mixed, {formatHours(session.bowlPlan.workMinutes)} to put on
 </h2>
 <table class="bowls-printed">
 	<thead><tr><th>Bowl</th><th>For</th><th>Weigh</th><th></th></tr></thead>
@@ -68,7 +68,13 @@
 							.map((one) => `${time(one.rinseMinute)}${one.wipedFirst ? ' wipe' : ''}`)
 							.join(', ')}</td
 					>
-					<td>{ends.map((one) => `${formatLevel(one.level)} ${one.undertone.name}`).join(', ')}</td>
+					<td
+						>{ends
+							.map(
+								(one) => `${formatLevel(one.level)} ${undertoneWord(one.undertone.name, one.level)}`
+							)
+							.join(', ')}</td
+					>
 				</tr>
 			{/each}
 		</tbody>

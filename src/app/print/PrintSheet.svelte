@@ -2,8 +2,8 @@
 	import { areaDifference, aimDifference } from '../../model/visit/areaDifference';
 	import { flushSync } from 'svelte';
 	import { MediaQuery } from 'svelte/reactivity';
-	import { formatLevel } from '../../core/hair';
-	import { stallPoints } from '../../core/plan';
+	import { formatLevel, undertoneWord } from '../../core/hair';
+	import { stallPoints } from '../../core/toner';
 	import { useRecords } from '../../state/records';
 	import { seriesOf } from '../../model/commands/series';
 	import { backupParts, stallProblem } from '../../model/visit/stall';
@@ -13,7 +13,7 @@
 	import type { LiftPlan } from '../../schema/records';
 	import { ZONES } from '../../model/visit/hair';
 	import { bowlWords, productWords } from '../../wording/bowls';
-	import { STANDING_CAUTIONS } from '../../core/caution';
+	import { STANDING_CAUTIONS } from '../../wording/cautions';
 	import { aimDifferenceWords, differenceWords, exceptWords } from '../../wording/areas';
 	import { useVisit } from '../../state/visitContext';
 	import {
@@ -103,8 +103,8 @@
 			PLACEMENT_OPTIONS,
 			plan.placement
 		)}, sections {labelIn(SECTION_OPTIONS, plan.section)}, on {zones.join(', ')}{delayWords(plan)}.
-		Expected {formatLevel(main.level)} ({formatLevel(main.low)} to {formatLevel(main.high)}) {main
-			.undertone.name}; condition {Math.round(main.condition)}.
+		Expected {formatLevel(main.level)} ({formatLevel(main.low)} to {formatLevel(main.high)}) {main.tone};
+		condition {Math.round(main.condition)}.
 	</p>
 	{#each further as { step, bowls } (step.id)}
 		<p>
@@ -132,7 +132,7 @@
 			{#each stalls as point (point.level)}
 				<li>
 					At {formatLevel(point.level)}
-					{point.undertone.name}: {nextRoundWords(point)}
+					{undertoneWord(point.undertone.name, point.level)}: {nextRoundWords(point)}
 					{backupWords(point, backupParts(point, session.head.line))}
 				</li>
 			{/each}

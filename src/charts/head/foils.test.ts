@@ -1,5 +1,6 @@
+import { AREAS } from '../../core/vocabulary';
 import { describe, expect, it } from 'vitest';
-import { AREAS } from '../../core/lift';
+
 import { boxOf, drawSections, type PlannedSection } from './foils';
 import { HEAD_DRAWINGS } from './views';
 

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import CourseTable from './CourseTable.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
 	import LiftHand from './LiftHand.svelte';
 	import LiftMarks from './LiftMarks.svelte';
@@ -66,7 +65,9 @@
 
 <div class="chart" bind:clientWidth={width} bind:clientHeight={height}>
 	{#if asTable}
-		<CourseTable {moments} {tracks} />
+		{#await import('./CourseTable.svelte') then { default: CourseTable }}
+			<CourseTable {moments} {tracks} />
+		{/await}
 	{:else}
 		<svg
 			bind:this={svg}

@@ -182,9 +182,9 @@ function undertoneLabels(
 ): ChartLabel[] {
 	const labels: ChartLabel[] = [];
 	moments.forEach((moment, i) => {
-		// Before the first minutes it is still the hair's own colour, which is no undertone.
-		const begins = i === 1 || (i > 1 && moment.undertone !== moments[i - 1]!.undertone);
-		if (!begins) return;
+		// What it is called at first is the hair's own colour, which is no undertone.
+		const begins = i > 0 && moment.undertone !== moments[i - 1]!.undertone;
+		if (!begins || moment.undertone === moments[0]!.undertone) return;
 		if (moment.undertone === 'none') return;
 		const label = { text: moment.undertone, x: x(moment.minute) + 12, y: y(moment.level) + 22 };
 		const touches = labels.some(

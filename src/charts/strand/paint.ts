@@ -1,5 +1,5 @@
 import type { ApartFibres, Rgb, StrandColours } from '../../core/colour';
-import type { Weave } from './weave';
+import { GLOSS, type Weave } from './weave';
 
 /** Lays colours over every column: linear between the points given, 0-255. */
 function byColumn(colours: readonly Rgb[], width: number): Float32Array {
@@ -40,9 +40,6 @@ const pack = (red: number, green: number, blue: number, alpha: number): number =
 	((blue > 255 ? 255 : blue) << 16) |
 	((green > 255 ? 255 : green) << 8) |
 	(red > 255 ? 255 : red);
-
-/** How gloss is added: part of it takes the hair's colour, part stays white. */
-const GLOSS = { own: 0.34, white: 44 } as const;
 
 /**
  * Colours a weave into RGBA pixels. This is the whole cost of a redraw.

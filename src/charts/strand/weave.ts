@@ -110,6 +110,7 @@ export function weaveStrand(width: number, height: number, seed: number): Weave 
 			lot: lock.lots[Math.min(9, Math.floor(Math.abs(offset + 1.4) * 3.5))]!
 		});
 	}
+	keepColour(weave);
 	castShadow(weave);
 	return weave;
 }
@@ -198,6 +199,42 @@ function drawFibre(weave: Weave, fibre: FibreLine): void {
 			}
 		}
 	}
+}
+
+/** How gloss is added when a weave is painted: part of it takes the hair's colour, part stays white. */
+export const GLOSS = { own: 0.34, white: 44 } as const;
+
+/** A middle brightness of hair (0-255, as a screen has it), for which a strand is brought to its colour. */
+const MIDDLE = 130;
+/** Light given off for a screen's value, near enough for a mean. */
+const lightOf = (value: number): number => Math.pow(Math.min(255, value) / 255, 2.2);
+
+/**
+ * Brings the shade down until the strand as a whole gives off the light of its own colour: its gloss and
+ * its bright fibres would make it read half a level lighter than it is.
+ */
+function keepColour({ shade, sheen, cover }: Weave): void {
+	// A few thousand pixels of the body tell the mean well enough; an odd step meets every row and column.
+	const step = 2 * Math.floor(cover.length / 8192) + 1;
+	const body: number[] = [];
+	for (let at = 0; at < cover.length; at += step) if (cover[at]! >= 250) body.push(at);
+	if (body.length === 0) return;
+	const tooBright = (scale: number) => {
+		const light = body.reduce((sum, at) => {
+			const gloss = sheen[at]! / 255;
+			const own = (scale * shade[at]!) / 128 + GLOSS.own * gloss;
+			return sum + lightOf(MIDDLE * own + GLOSS.white * gloss);
+		}, 0);
+		return light / body.length >= lightOf(MIDDLE);
+	};
+	let low = 0.5;
+	let high = 1.5;
+	for (let i = 0; i < 9; i++) {
+		const middle = (low + high) / 2;
+		if (tooBright(middle)) high = middle;
+		else low = middle;
+	}
+	for (let at = 0; at < shade.length; at++) shade[at] = Math.min(255, shade[at]! * high + 0.5);
 }
 
 /** A soft shadow a little below the hair: the cover, moved down and blurred twice by a box. */

@@ -1,14 +1,13 @@
 import type { Facts } from './facts';
-import { CAUTION_RULES, type CautionStation, type Severity } from './rules';
+import { CAUTION_RULES, type CautionCode, type CautionStation, type Severity } from './rules';
 
-/** A caution that applies, in plain words. */
+/** A caution that applies. */
 export interface Caution {
-	readonly code: string;
+	readonly code: CautionCode;
 	readonly severity: Severity;
 	readonly station: CautionStation;
-	readonly title: string;
-	readonly why: string;
-	readonly todo: string;
+	/** What of the head and the plan calls for it. */
+	readonly facts: Facts;
 }
 
 const RANK: Readonly<Record<Severity, number>> = { stop: 0, ask: 1, note: 2 };
@@ -19,19 +18,8 @@ const RANK: Readonly<Record<Severity, number>> = { stop: 0, ask: 1, note: 2 };
  * first of them has it
  */
 export function checkCautions(...facts: readonly Facts[]): Caution[] {
-	return CAUTION_RULES.flatMap(({ code, severity, station, title, when, why, todo }) => {
+	return CAUTION_RULES.flatMap(({ code, severity, station, when }) => {
 		const of = facts.find(when);
-		return of ? [{ code, severity, station, title, why: why(of), todo }] : [];
+		return of ? [{ code, severity, station, facts: of }] : [];
 	}).sort((p, q) => RANK[p.severity] - RANK[q.severity]);
 }
-
-/** What is always said beside the work, whatever the head. */
-export const STANDING_CAUTIONS: Readonly<Record<CautionStation, string>> = {
-	read: 'The maker’s directions, local codes and licensed practice always go first.',
-	lift: 'A prediction is a plan, not a promise: a test strand decides.',
-	bowls:
-		'Gloves, aired room, plastic or glass bowl. Never close or keep a mixed product: it makes gas and heat.',
-	chair:
-		'Stop at once for stinging, swelling, unusual heat, gummy or snapping hair. Eyes: rinse with plenty of water and get medical help.',
-	tone: 'Toner cannot lighten. Wipe a strand and look before you rinse.'
-};

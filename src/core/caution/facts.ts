@@ -1,15 +1,9 @@
+import type { SENSITIVITIES } from '../vocabulary';
 import type { PatchStanding, StrandStanding } from './tests';
 import type { Placement, Product } from '../lift';
 import type { Ceilings } from './limits';
 
 /** What a person is known not to bear. */
-export const SENSITIVITIES = [
-	'colourAllergy',
-	'persulfateAllergy',
-	'asthma',
-	'blackHenna',
-	'medicine'
-] as const;
 export type Sensitivity = (typeof SENSITIVITIES)[number];
 
 /** Where minerals in hair come from: lime, iron or copper from the tap, copper salts from the pool. */

@@ -4,13 +4,17 @@ import {
 	absorbance,
 	chromaOf,
 	deltaE,
+	depthOf,
+	depthOfLevel,
 	emptySpectrum,
 	hexOf,
 	hueOf,
 	labOf,
 	levelOf,
-	lightnessOfLevel,
+	levelOfDepth,
+	lightnessOfDepth,
 	mixWithWhite,
+	NEUTRAL_WARMTH,
 	reflectance,
 	undertoneOf
 } from '.';
@@ -56,24 +60,61 @@ describe('levels', () => {
 	it('go there and back, between the rungs and beyond them', () => {
 		fc.assert(
 			fc.property(fc.double({ min: 0, max: 13, noNaN: true }), (level) => {
-				expect(levelOf(lightnessOfLevel(level))).toBeCloseTo(level, 9);
+				expect(levelOfDepth(depthOfLevel(level))).toBeCloseTo(level, 9);
 			})
+		);
+	});
+	it('are those of the lightness for colours no warmer than natural hair', () => {
+		for (const [a, b] of [
+			[0, 0],
+			[-4, 2],
+			[4, -10]
+		] as const) {
+			expect(levelOf({ l: 55, a, b })).toBeCloseTo(8, 9);
+			expect(lightnessOfDepth(55, a, b)).toBeCloseTo(55, 6);
+		}
+	});
+	it('count warmth past that of natural hair of the same lightness as depth, 0.45 for a unit', () => {
+		const along = (w: number) => ({
+			l: 65.5,
+			a: w * Math.cos((70 * Math.PI) / 180),
+			b: w * Math.sin((70 * Math.PI) / 180)
+		});
+		expect(depthOf(along(40)) - depthOf(along(50))).toBeCloseTo(4.5, 9);
+		expect(depthOf(along(10))).toBe(65.5);
+	});
+	it('neutral natural hair has the depth of its lightness', () => {
+		for (const eumelanin of [0.3, 1, 2, 4, 8, 12]) {
+			const lab = labOf(reflectance(absorbance(eumelanin, NEUTRAL_WARMTH * eumelanin)));
+			expect(Math.abs(depthOf(lab) - lab.l)).toBeLessThan(0.01);
+		}
+	});
+	it('the lightness of a depth is found again, for any warmth', () => {
+		fc.assert(
+			fc.property(
+				fc.double({ min: 15, max: 90, noNaN: true }),
+				fc.double({ min: -10, max: 30, noNaN: true }),
+				fc.double({ min: -10, max: 50, noNaN: true }),
+				(depth, a, b) => {
+					expect(depthOf({ l: lightnessOfDepth(depth, a, b), a, b })).toBeCloseTo(depth, 6);
+				}
+			)
 		);
 	});
 	it('take a salon’s own ladder in place of the default', () => {
 		const own = [10, 20, 30, 40, 50, 60, 70, 80, 85, 90];
-		expect(levelOf(55, own)).toBeCloseTo(5.5, 9);
-		expect(lightnessOfLevel(5.5, own)).toBe(55);
+		expect(levelOf({ l: 55, a: 0, b: 0 }, own)).toBeCloseTo(5.5, 9);
+		expect(depthOfLevel(5.5, own)).toBe(55);
 	});
 });
 
 describe('undertones', () => {
 	it.each([
 		[50, 'red', 'green'],
-		[57, 'red-orange', 'blue-green'],
-		[63, 'orange', 'blue'],
-		[70, 'yellow-orange', 'blue-violet'],
-		[78, 'yellow', 'violet'],
+		[62, 'red-orange', 'blue-green'],
+		[70, 'orange', 'blue'],
+		[76, 'yellow-orange', 'blue-violet'],
+		[82, 'yellow', 'violet'],
 		[90, 'pale yellow', 'violet'],
 		[120, 'green', 'red']
 	])('hue %d° is %s, and %s stands against it', (hue, name, neutraliser) => {

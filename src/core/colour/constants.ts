@@ -41,21 +41,35 @@ export const FIBRE = {
 export const PIGMENT_DECAY_NM = { eumelanin: 200, pheomelanin: 92 } as const;
 
 /**
- * The salon ladder: CIE L* of levels 1-12. Linear between, extrapolated beyond. A salon may hand in
- * the readings of its own swatch ring instead.
+ * The salon ladder: depth `L_depth` of levels 1-12 (for natural neutral hair that is its CIE L*). Linear
+ * between, extrapolated beyond. A salon may hand in the readings of its own swatch ring instead.
  */
 export const LEVEL_LADDER: readonly number[] = [
-	16.5, 18.6, 21.8, 26, 31.5, 38, 46, 55, 65.5, 77, 84, 89
+	17.3, 19.5, 22.6, 26.5, 31.8, 38, 46, 55, 65.5, 77, 84, 89
 ];
 
-/** Undertone names of lightened hair by hue angle (degrees, upper end) above a chroma of 10. */
+/** Warm pigment per brown-black pigment, `w = P/E`, of neutral natural hair: the measure of warmth. */
+export const NEUTRAL_WARMTH = 0.08;
+
+/**
+ * How warmth counts in depth. Its axis points at hue 70°, where lightened hair of middle levels lies;
+ * each unit past that of neutral natural hair of the same L* is taken for `perUnit` of lightness that
+ * toning will cost. Fitted so that a neutraliser of the hair's own level keeps that level.
+ */
+export const DEPTH = { warmthHueDegrees: 70, perUnit: 0.45 } as const;
+
+/**
+ * Undertone names of lightened hair by hue angle (degrees, upper end) above a chroma of 10. With them the
+ * lift path meets the taught chart: 4 red, 5 red-orange, 6 and 7 orange, 8 yellow-orange, 9 yellow, 10
+ * pale yellow.
+ */
 export const UNDERTONE_HUES = [
-	{ below: 55, name: 'red' },
-	{ below: 59, name: 'red-orange' },
-	{ below: 66.5, name: 'orange' },
-	{ below: 74, name: 'yellow-orange' },
-	{ below: 81, name: 'yellow' },
-	{ below: 101, name: 'pale yellow' }
+	{ below: 60.5, name: 'red' },
+	{ below: 64.3, name: 'red-orange' },
+	{ below: 73.3, name: 'orange' },
+	{ below: 79, name: 'yellow-orange' },
+	{ below: 85, name: 'yellow' },
+	{ below: 100, name: 'pale yellow' }
 ] as const;
 
 /** Below this chroma lightened hair shows no undertone worth neutralising. */

@@ -19,27 +19,39 @@ const weigh = (reflectance: Readonly<Spectrum>, row: Float64Array): number => {
 	return sum;
 };
 
-/** L* of a luminance Y, 0-1 of a perfect diffuser. */
-export const lightnessOfLuminance = (luminance: number): number => 116 * f(luminance) - 16;
+/** X/Xn, Y/Yn and Z/Zn: each is 1 for the perfect diffuser. */
+export interface Tristimulus {
+	x: number;
+	y: number;
+	z: number;
+}
 
-/** CIELAB of a reflectance (CIE 15:2018, section 8.2.1). */
-export function labOf(reflectance: Readonly<Spectrum>): Lab {
-	const fx = f(weigh(reflectance, TRISTIMULUS_WEIGHTS[0]));
-	const fy = f(weigh(reflectance, TRISTIMULUS_WEIGHTS[1]));
-	const fz = f(weigh(reflectance, TRISTIMULUS_WEIGHTS[2]));
+/** CIELAB of X/Xn, Y/Yn and Z/Zn (CIE 15:2018, section 8.2.1). */
+export function labOfTristimulus({ x, y, z }: Readonly<Tristimulus>): Lab {
+	const fx = f(x);
+	const fy = f(y);
+	const fz = f(z);
 	return { l: 116 * fy - 16, a: 500 * (fx - fy), b: 200 * (fy - fz) };
 }
+
+/** CIELAB of a reflectance. */
+export const labOf = (reflectance: Readonly<Spectrum>): Lab =>
+	labOfTristimulus({
+		x: weigh(reflectance, TRISTIMULUS_WEIGHTS[0]),
+		y: weigh(reflectance, TRISTIMULUS_WEIGHTS[1]),
+		z: weigh(reflectance, TRISTIMULUS_WEIGHTS[2])
+	});
 
 /** White of D65 for the primaries of sRGB, Y = 1. */
 const SRGB_WHITE = { x: 0.95047, z: 1.08883 } as const;
 
 /** CIELAB of linear sRGB light, each channel 0-1 or beyond (IEC 61966-2-1). */
-export function labOfLinear(r: number, g: number, b: number): Lab {
-	const fx = f((0.4124564 * r + 0.3575761 * g + 0.1804375 * b) / SRGB_WHITE.x);
-	const fy = f(0.2126729 * r + 0.7151522 * g + 0.072175 * b);
-	const fz = f((0.0193339 * r + 0.119192 * g + 0.9503041 * b) / SRGB_WHITE.z);
-	return { l: 116 * fy - 16, a: 500 * (fx - fy), b: 200 * (fy - fz) };
-}
+export const labOfLinear = (r: number, g: number, b: number): Lab =>
+	labOfTristimulus({
+		x: (0.4124564 * r + 0.3575761 * g + 0.1804375 * b) / SRGB_WHITE.x,
+		y: 0.2126729 * r + 0.7151522 * g + 0.072175 * b,
+		z: (0.0193339 * r + 0.119192 * g + 0.9503041 * b) / SRGB_WHITE.z
+	});
 
 /** Chroma C*, ≥ 0. */
 export const chromaOf = ({ a, b }: Lab): number => Math.hypot(a, b);

@@ -1,4 +1,5 @@
 import { FIBRE, SAMPLES, WAVELENGTHS } from './constants';
+import type { Tristimulus } from './lab';
 import { TRISTIMULUS_WEIGHTS } from './observer';
 import { emptySpectrum, EUMELANIN, PHEOMELANIN, type Spectrum } from './spectrum';
 
@@ -50,26 +51,45 @@ function tabledMean(a: number): number {
 	return low + (TABLE[step + 1]! - low) * (at - step);
 }
 
-/** Weights of the samples in the luminance Y, keratin included, and what the gloss adds to it. */
-const LUMINANCE = Float64Array.from(TRISTIMULUS_WEIGHTS[1], (y, i) => y * KERATIN[i]!);
-const GLOSS_LUMINANCE = FIBRE.gloss * TRISTIMULUS_WEIGHTS[1].reduce((sum, y) => sum + y, 0);
+/** Weights of the samples in X, Y and Z, keratin included, and what the gloss adds to each. */
+const [X, Y, Z] = TRISTIMULUS_WEIGHTS.map((row) =>
+	row.map((weight, i) => weight * KERATIN[i]!)
+) as [Float64Array, Float64Array, Float64Array];
 
 /**
- * Luminance Y (0-1 of a perfect diffuser) of a point of hair, without its spectrum: the one loop that a
- * level needs. The same as weighing {@link reflectance} of the absorbance.
+ * X, Y and Z of a point of hair, without its spectrum: the one loop that a level needs. The same as
+ * weighing {@link reflectance} of the absorbance.
  * @param dye absorbance of dyes other than the brown base, which has eumelanin's shape
+ * @param out written over and returned, to spare an allocation in loops
  */
-export function luminanceOf(
+export function tristimulusOf(
 	eumelanin: number,
 	pheomelanin: number,
-	dye?: Readonly<Spectrum>
-): number {
-	let sum = GLOSS_LUMINANCE;
+	dye?: Readonly<Spectrum>,
+	out: Tristimulus = { x: 0, y: 0, z: 0 }
+): Tristimulus {
+	let x = FIBRE.gloss;
+	let y = FIBRE.gloss;
+	let z = FIBRE.gloss;
 	for (let i = 0; i < SAMPLES; i++) {
-		const pigment = eumelanin * EUMELANIN[i]! + pheomelanin * PHEOMELANIN[i]!;
-		sum += LUMINANCE[i]! * tabledMean(dye ? pigment + dye[i]! : pigment);
+		let absorbed = eumelanin * EUMELANIN[i]! + pheomelanin * PHEOMELANIN[i]!;
+		if (dye) absorbed += dye[i]!;
+		// The table is read here and not through a call: an interval comes this way some million times.
+		let mean: number;
+		if (absorbed < TABLE_END) {
+			const at = absorbed * STEPS_PER_UNIT;
+			const step = at | 0;
+			const low = TABLE[step]!;
+			mean = low + (TABLE[step + 1]! - low) * (at - step);
+		} else mean = pathMean(absorbed);
+		x += X[i]! * mean;
+		y += Y[i]! * mean;
+		z += Z[i]! * mean;
 	}
-	return sum;
+	out.x = x;
+	out.y = y;
+	out.z = z;
+	return out;
 }
 
 /**

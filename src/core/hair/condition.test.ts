@@ -1,6 +1,7 @@
+import { type Strain } from './condition';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { conditionBand, conditionCauses, endsCondition, startingCondition, type Strain } from '.';
+import { conditionBand, conditionCauses, endsCondition, startingCondition } from '.';
 
 const sound: Strain = {
 	lightenings: 0,

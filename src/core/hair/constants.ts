@@ -1,8 +1,19 @@
+import { NEUTRAL_WARMTH } from '../colour';
+
 /** Warm pigment per brown-black pigment, `w = P/E`, of natural hair. Fitted to swatches. */
-export const WARMTH = { ash: 0.03, neutral: 0.08, golden: 0.35, copper: 1, red: 2 } as const;
+export const WARMTH = {
+	ash: 0.03,
+	neutral: NEUTRAL_WARMTH,
+	golden: 0.35,
+	copper: 1,
+	red: 2
+} as const;
+
+/** How eumelanin turns into warm residue as it is lightened, and how fast that residue goes. */
+export const RESIDUE = { formed: 0.3, lost: 0.26 } as const;
 
 /** Speed factor of lift by diameter of the hair: coarse hair holds more pigment at equal colour. */
-export const TEXTURE_SPEED = { fine: 1.2, medium: 1, coarse: 0.78 } as const;
+export const TEXTURE_SPEED = { fine: 1.2, medium: 1, coarse: 0.82 } as const;
 
 /** Wear factor by diameter of the hair: fine hair breaks sooner. */
 export const TEXTURE_WEAR = { fine: 1.25, medium: 1, coarse: 0.85 } as const;

@@ -1,4 +1,4 @@
-import { chromaOf, hueOf, levelOf, undertoneOf, type Lab } from '../colour';
+import { chromaOf, hueOf, levelOf, undertoneOf, type Lab, type UndertoneName } from '../colour';
 import { labOfPigment } from './point';
 import { naturalPigment, type Warmth } from './natural';
 
@@ -14,7 +14,7 @@ const STRONG_CHROMA = 1.9;
 export function describeTone(lab: Lab, treatment: Treatment, warmth: Warmth = 'neutral'): string {
 	if (treatment === 'natural') return warmth;
 	if (treatment === 'lightened') return undertoneOf(lab).name;
-	const level = levelOf(lab.l);
+	const level = levelOf(lab);
 	const natural = labOfPigment(naturalPigment(Math.min(Math.max(level, 1), 10), 'neutral'));
 	const chroma = chromaOf(lab);
 	const hue = hueOf(lab);
@@ -30,6 +30,43 @@ export function describeTone(lab: Lab, treatment: Treatment, warmth: Warmth = 'n
 	if (relative < 0.85) return 'cool';
 	return relative > 1.15 ? 'warm' : 'neutral';
 }
+
+/** Where hair was before it was lightened, for what its colour is called on the way. */
+export interface LiftedFrom {
+	/** Level before today. */
+	readonly level: number;
+	readonly naturalLevel: number;
+	readonly warmth: Warmth;
+	/** Whether old colour lies in it. */
+	readonly coloured: boolean;
+}
+
+/** Lifted by less than this hair still goes by its own name, levels. */
+const HARDLY_LIFTED = 0.5;
+/** Up to here the trade calls what red there is a red-brown. */
+const RED_BROWN_TO = 3.5;
+
+/** Whether hair of a level shows an undertone: half a level lighter than it grows, or than it was. */
+export const isLifted = (level: number, from: LiftedFrom): boolean =>
+	level - Math.min(from.level, from.naturalLevel) >= HARDLY_LIFTED;
+
+/**
+ * The tone word for hair as it is lightened: its own until it is half a level lighter than it grows, or
+ * than it was, then the undertone that lightening exposes.
+ */
+export function describeLift(lab: Lab, level: number, from: LiftedFrom): string {
+	if (!isLifted(level, from)) {
+		return describeTone(lab, from.coloured ? 'toned' : 'natural', from.warmth);
+	}
+	// Where what is left of old colour still takes the warmth, no undertone shows yet.
+	const covered = from.coloured ? describeTone(lab, 'toned') : undefined;
+	if (covered === 'cool' || covered === 'neutral' || covered === 'green') return covered;
+	return undertoneWord(undertoneOf(lab).name, level);
+}
+
+/** The trade's word for an undertone at a level: dark red is a red-brown. */
+export const undertoneWord = (name: UndertoneName, level: number): string =>
+	level < RED_BROWN_TO && (name === 'red' || name === 'red-orange') ? 'red-brown' : name;
 
 /** A level kept to the scale, 1-12: the model goes on a little beyond either end, people do not. */
 export const onScale = (level: number): number => Math.min(Math.max(level, 1), 12);

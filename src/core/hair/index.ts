@@ -1,19 +1,23 @@
-export {
-	conditionBand,
-	conditionCauses,
-	endsCondition,
-	startingCondition,
-	type Strain
-} from './condition';
+export { conditionBand, conditionCauses, endsCondition, startingCondition } from './condition';
 export {
 	GROWTH_CM_PER_MONTH,
 	HISTORY_WEAR,
+	RESIDUE,
 	TEXTURE_SPEED,
 	TEXTURE_WEAR,
-	WARMTH,
 	WEEKS_PER_MONTH
 } from './constants';
-export { depthName, describeTone, formatLevel, onScale } from './describe';
+export {
+	depthName,
+	describeLift,
+	describeTone,
+	formatLevel,
+	isLifted,
+	onScale,
+	undertoneWord,
+	type LiftedFrom
+} from './describe';
+export { fed, lightenPigment, rawLightness } from './lighten';
 export { naturalPigment, pureBrown, type Pigment, type Warmth } from './natural';
 export { labOfMixture, labOfPigment } from './point';
 export type Texture = 'fine' | 'medium' | 'coarse';

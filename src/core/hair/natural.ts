@@ -1,4 +1,5 @@
-import { lightnessOfLevel, lightnessOfLuminance, luminanceOf } from '../colour';
+import { bisect } from '../numeric';
+import { depthOf, depthOfLevel, labOfTristimulus, tristimulusOf } from '../colour';
 import { WARMTH } from './constants';
 
 export type Warmth = keyof typeof WARMTH;
@@ -9,15 +10,15 @@ export interface Pigment {
 	readonly pheomelanin: number;
 }
 
-/** L* of undyed hair with this much pigment. */
-export const lightnessOfPigment = (eumelanin: number, pheomelanin: number): number =>
-	lightnessOfLuminance(luminanceOf(eumelanin, pheomelanin));
+/** Depth of undyed hair with this much pigment, in units of L*. */
+const depthOfPigment = (eumelanin: number, pheomelanin: number): number =>
+	depthOf(labOfTristimulus(tristimulusOf(eumelanin, pheomelanin)));
 
 const solved = new Map<string, number>();
 
 /**
  * Eumelanin of hair of a level whose pheomelanin is `warmthShare` times as much.
- * Bisection on L*, which falls strictly with pigment; exact to 1e-9 of the amount.
+ * Bisection on the depth, which falls strictly with pigment; exact to 1e-9 of the amount.
  * @param level 1-12; hair lighter than bare keratin (about 12.3) gives 0
  * @param warmthShare `w = P/E`, ≥ 0
  */
@@ -25,18 +26,11 @@ export function eumelaninOfLevel(level: number, warmthShare: number): number {
 	const key = `${level}|${warmthShare}`;
 	const known = solved.get(key);
 	if (known !== undefined) return known;
-	const target = lightnessOfLevel(level);
-	let low = 0;
-	let high = 64;
-	if (lightnessOfPigment(0, 0) <= target) high = 0;
-	for (let i = 0; i < 60 && high - low > 1e-10 * high; i++) {
-		const middle = (low + high) / 2;
-		if (lightnessOfPigment(middle, warmthShare * middle) > target) low = middle;
-		else high = middle;
-	}
+	const target = depthOfLevel(level);
+	const dark = (amount: number) => depthOfPigment(amount, warmthShare * amount) <= target;
+	const eumelanin = dark(0) ? 0 : bisect(dark, 0, 64, 1e-11);
 	// Every dial and draw asks for a few levels over and over; a runaway caller must not fill memory.
 	if (solved.size > 4096) solved.clear();
-	const eumelanin = (low + high) / 2;
 	solved.set(key, eumelanin);
 	return eumelanin;
 }

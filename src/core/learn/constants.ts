@@ -1,9 +1,11 @@
+import { SPREAD } from '../lift';
+
 /** What is known of the personal factor before a client was ever seen, and how well a level is read. */
 export const LEARN = {
 	/** Standard deviation of log(personal) among people. */
-	priorSd: 0.2,
+	priorSd: SPREAD.logPersonal,
 	/** Standard deviation of a level read by eye against the true one. */
-	readingSd: 0.37,
+	readingSd: SPREAD.reader,
 	/** Years without visits in which what was learned halves: hair and habits change. */
 	halfLifeYears: 1,
 	/** The grid on which the posterior is worked out: ± this many prior deviations. */

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { naturalPigment } from '../hair';
 import { applyTo, levelOfFibre, type Fibre } from '../lift';
-import { factorOf, fadePersonal, learn, personalWords, UNKNOWN_CLIENT, type Observation } from '.';
+import { factorOf, fadePersonal, learn, UNKNOWN_CLIENT, type Observation } from '.';
 
 const start: Fibre = { ...naturalPigment(4, 'neutral'), layers: [] };
 const levelAt = (minutes: number) => (personal: number) =>
@@ -68,14 +68,5 @@ describe('the personal factor', () => {
 			sd: expect.closeTo(learned.sd, 9) as number
 		});
 		expect(fadePersonal(learned, 50).sd).toBeCloseTo(UNKNOWN_CLIENT.sd, 6);
-	});
-	it('is said in words, with its ±', () => {
-		const words = personalWords(learn([seenFrom(0.75), seenFrom(0.75), seenFrom(0.75)]), 3);
-		expect(words).toMatch(/^lifts \d+ % slower than typical, from 3 visits \(± \d+ %\)$/);
-		expect(personalWords(UNKNOWN_CLIENT, 0)).toContain('nothing learned yet');
-		expect(personalWords({ mean: 0.2, sd: 0.1 }, 1)).toContain(
-			'faster than typical, from 1 visit '
-		);
-		expect(personalWords({ mean: 0.01, sd: 0.1 }, 2)).toContain('as is typical');
 	});
 });

@@ -1,4 +1,5 @@
-import { deltaE, LEVEL_LADDER, levelOf, lightnessOfLevel, type Lab } from '../colour';
+import { deltaE, depthOfLevel, LEVEL_LADDER, levelOfDepth, type Lab } from '../colour';
+import { goldenSection } from '../numeric';
 import { previewTone, type DepositConditions, type RawHair, type Shade } from '../tone';
 import { SWATCHES } from './constants';
 
@@ -6,34 +7,39 @@ import { SWATCHES } from './constants';
 export interface LevelSwatch {
 	/** What the ring calls it, 1-12. */
 	readonly level: number;
-	/** CIE L*, 0-100, under D65. */
-	readonly l: number;
+	/** Its depth in units of L*, 0-100, under D65: lightness without warmth. */
+	readonly depth: number;
 }
 
 export type LadderAnswer =
 	| { readonly ok: true; readonly ladder: readonly number[] }
-	| { readonly ok: false; readonly problem: 'tooFew' | 'notRising'; readonly message: string };
+	/** Fewer levels than are needed were measured. */
+	| { readonly ok: false; readonly problem: 'tooFew'; readonly measured: number }
+	/** A level came out no lighter than the one below it. */
+	| { readonly ok: false; readonly problem: 'notRising'; readonly level: number };
 
 /**
- * A salon's own ladder: L* of levels 1-12 as its swatch ring shows them. Several readings of one level
+ * A salon's own ladder: depths of levels 1-12 as its swatch ring shows them. Several readings of one level
  * are averaged; between measured levels the difference from the usual ladder is taken linearly, beyond
  * them it stays.
  * @returns the ladder, or why the swatches make none
  */
 export function ladderFromSwatches(swatches: readonly LevelSwatch[]): LadderAnswer {
 	const byLevel = new Map<number, number[]>();
-	for (const { level, l } of swatches) byLevel.set(level, [...(byLevel.get(level) ?? []), l]);
+	for (const { level, depth } of swatches) {
+		byLevel.set(level, [...(byLevel.get(level) ?? []), depth]);
+	}
 	const measured = [...byLevel]
 		.map(([level, all]) => ({
 			level,
-			offset: all.reduce((sum, l) => sum + l, 0) / all.length - lightnessOfLevel(level)
+			offset: all.reduce((sum, depth) => sum + depth, 0) / all.length - depthOfLevel(level)
 		}))
 		.sort((p, q) => p.level - q.level);
 	if (measured.length < SWATCHES.leastLevels) {
 		return {
 			ok: false,
 			problem: 'tooFew',
-			message: `Measure at least ${SWATCHES.leastLevels} different levels; these are ${measured.length}.`
+			measured: measured.length
 		};
 	}
 	const offsetAt = (level: number): number => {
@@ -45,25 +51,29 @@ export function ladderFromSwatches(swatches: readonly LevelSwatch[]): LadderAnsw
 		const share = (level - below.level) / (above.level - below.level);
 		return below.offset + share * (above.offset - below.offset);
 	};
-	const ladder = LEVEL_LADDER.map((l, i) => l + offsetAt(i + 1));
-	const falls = ladder.findIndex((l, i) => i > 0 && l <= ladder[i - 1]!);
+	const ladder = LEVEL_LADDER.map((depth, i) => depth + offsetAt(i + 1));
+	const falls = ladder.findIndex((depth, i) => i > 0 && depth <= ladder[i - 1]!);
 	if (falls >= 0) {
 		return {
 			ok: false,
 			problem: 'notRising',
-			message: `Level ${falls + 1} came out no lighter than level ${falls}: measure these two again.`
+			level: falls + 1
 		};
 	}
 	return { ok: true, ladder };
 }
 
-/** What a salon with its own ladder calls a level of the model. */
+/**
+ * What a salon with its own ladder calls a level of the model.
+ */
 export const salonLevel = (modelLevel: number, ladder: readonly number[]): number =>
-	levelOf(lightnessOfLevel(modelLevel), ladder);
+	levelOfDepth(depthOfLevel(modelLevel), ladder);
 
-/** The level of the model that a salon's own level stands for. */
+/**
+ * The level of the model that a salon's own level stands for.
+ */
 export const modelLevel = (level: number, ladder: readonly number[]): number =>
-	levelOf(lightnessOfLevel(level, ladder));
+	levelOfDepth(depthOfLevel(level, ladder));
 
 /**
  * How strong a shade really is: the intensity (1 standard) with which the model comes nearest to a
@@ -90,15 +100,10 @@ export function intensityOfSwatch(
 	);
 	const best = grid.reduce((p, q) => (at(q) < at(p) ? q : p));
 	const width = Math.log(most / least) / steps;
-	let low = Math.max(Math.log(least), best - width);
-	let high = Math.min(Math.log(most), best + width);
-	const phi = (Math.sqrt(5) - 1) / 2;
-	for (let i = 0; i < 40; i++) {
-		const one = high - phi * (high - low);
-		const two = low + phi * (high - low);
-		if (at(one) < at(two)) high = two;
-		else low = one;
-	}
-	const log = (low + high) / 2;
+	const log = goldenSection(
+		at,
+		Math.max(Math.log(least), best - width),
+		Math.min(Math.log(most), best + width)
+	);
 	return { intensity: Math.exp(log), deltaE: at(log) };
 }

@@ -81,8 +81,9 @@ export function productStrength(product: Product, naturalLevel: number, volume: 
 	const { strength } = factsOf(product);
 	if (product === 'alkalineDemi' && volume < DEMI_LIFTS_FROM) return 0;
 	if (product !== 'highLift') return strength;
-	const depth = pureBrown(naturalLevel);
-	return strength * Math.min(1, Math.pow(HIGH_LIFT_DEPTH.e0 / depth, HIGH_LIFT_DEPTH.power));
+	const { e0, power, leastOfPermanent } = HIGH_LIFT_DEPTH;
+	const weakened = strength * Math.min(1, Math.pow(e0 / pureBrown(naturalLevel), power));
+	return Math.max(weakened, leastOfPermanent * factsOf('permanent').strength);
 }
 
 /** Strength of what is in the bowl: of two lighteners, their mean by weight. */
@@ -98,8 +99,8 @@ export function plainRate(application: Application, naturalLevel: number): numbe
 	const share = 1 / (1 + application.ratio);
 	return (
 		RATE.base *
-		Math.pow(peroxidePercent(application) / RATE.referencePercent, RATE.power) *
-		Math.pow(3 * share, RATE.power) *
+		Math.pow(peroxidePercent(application) / RATE.referencePercent, RATE.peroxidePower) *
+		Math.pow(3 * share, RATE.lightenerPower) *
 		Math.pow(RATE.per10C, (temperatureOf(application) - RATE.referenceC) / 10) *
 		bowlStrength(application, naturalLevel) *
 		(application.bondAdditive ? MODIFIERS.bondRate : 1)
@@ -112,7 +113,7 @@ export const headFactor = (application: Application, head: HeadFactors): number 
 	SECTION_REACH[application.section ?? 'seeThrough'] *
 	(head.personal ?? 1);
 
-/** Life of the mixture by oxidation alone, minutes: `58 (c/4)^-0.25`. */
+/** Life of the mixture by oxidation alone, minutes: `54 (c/4)^-0.25`. */
 export const oxidationLife = (
 	application: Pick<Application, 'volume' | 'ratio' | 'damp'>
 ): number =>
@@ -128,16 +129,37 @@ export const freshness = (application: Application): number =>
 export const moistureOf = (application: Application): number =>
 	application.temperatureC !== undefined ? 1 : PLACEMENTS[application.placement].moisture;
 
+/** How far a mixture has reached the cortex since it first touched the hair, 0-1: `1 - exp(-t/5)`. */
+export const wetting = (minutesSinceContact: number): number =>
+	-Math.expm1(-minutesSinceContact / RATE.wettingMinutes);
+
 /**
- * Activity of a mixture, 1 when fresh: oxidation counts from mixing, drying from application.
- * `exp(-t_mixed/τ0)·exp(-t_applied·(1/moisture - 1)/τ0)`.
+ * Activity of a mixture, 0-1: oxidation counts from mixing, drying from application, wetting from the first
+ * contact, which a refresh over the same mixture leaves where it was.
+ * `exp(-t_mixed/τ0)·exp(-t_applied·(1/moisture - 1)/τ0)·(1 - exp(-t_contact/5))`.
+ * @internal
  */
 export function activity(
 	mixture: Pick<Application, 'volume' | 'ratio' | 'damp'>,
 	minutesSinceMixed: number,
 	minutesSinceApplied: number,
-	moisture: number
+	moisture: number,
+	minutesSinceContact = minutesSinceApplied
 ): number {
 	const life = oxidationLife(mixture);
-	return Math.exp(-(minutesSinceMixed + minutesSinceApplied * (1 / moisture - 1)) / life);
+	const lost = (minutesSinceMixed + minutesSinceApplied * (1 / moisture - 1)) / life;
+	return Math.exp(-lost) * wetting(minutesSinceContact);
+}
+
+/**
+ * Minutes of full activity in a stretch whose activity falls off at a rate and grows with wetting:
+ * `∫ exp(-decay·s)·(1 - exp(-(since+s)/5)) ds` over 0…span, in closed form.
+ * @param decay 1/min, > 0
+ * @param sinceContact minutes since the mixture first touched the hair, when the stretch begins
+ */
+export function activeMinutes(span: number, decay: number, sinceContact = 0): number {
+	const wet = 1 / RATE.wettingMinutes;
+	const all = -Math.expm1(-span * decay) / decay;
+	const missed = -Math.expm1(-span * (decay + wet)) / (decay + wet);
+	return all - Math.exp(-sinceContact * wet) * missed;
 }

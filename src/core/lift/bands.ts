@@ -1,7 +1,7 @@
 import type { HeadArea, PointNow } from './strand';
 import { SCALP } from './constants';
 import { levelOfFibre } from './fibre';
-import { quantile } from './interval';
+import { quantile } from '../numeric';
 
 /** Why a stretch of a strand comes out apart from the rest. */
 export type BandCause =
@@ -117,32 +117,4 @@ function causeOf(run: readonly Judged[], usual: readonly Judged[], levels: numbe
 	if (started > BAND_LEVELS && given < 1.3) return 'lighter before';
 	const nearScalp = run.every(({ point }) => point.distanceCm <= SCALP.heatZoneCm + 2);
 	return nearScalp && given > 1.02 ? 'scalp heat' : given > 1.02 ? 'more time' : 'lighter before';
-}
-
-const WORDS: Readonly<Record<BandCause, string>> = {
-	'scalp heat': 'the scalp’s warmth ran ahead',
-	missed: 'the mixture did not reach it',
-	'old colour': 'old colour holds the lift back',
-	'lighter before': 'it was lighter to begin with',
-	'deeper before': 'it was deeper to begin with',
-	'less time': 'it had less of the mixture’s time',
-	'more time': 'it had more of the mixture’s time'
-};
-const NAMES: Readonly<Record<Band['kind'], string>> = {
-	hotRoot: 'Hot root',
-	darkRoot: 'Dark root',
-	band: 'Band',
-	ends: 'Ends apart',
-	line: 'Line between two colours'
-};
-
-/** A band in words: “Hot root, 0-2 cm, 0.7 level lighter: the scalp’s warmth ran ahead”. */
-export function bandWords({ kind, fromCm, toCm, levels, cause }: Band): string {
-	const cm = (value: number) => (Math.round(value * 2) / 2).toString();
-	const how = `${Math.abs(levels).toFixed(1)} level ${levels > 0 ? 'lighter' : 'deeper'}`;
-	const reason =
-		kind === 'hotRoot' || cause !== 'old colour' || levels < 0
-			? WORDS[cause]
-			: 'the rest holds old colour';
-	return `${NAMES[kind]}, ${cm(fromCm)}-${cm(toCm)} cm, ${how}: ${reason}`;
 }

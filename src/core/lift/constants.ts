@@ -1,21 +1,21 @@
 /** Rate law `k` and the mixture's life. Fitted to the everyday outcomes in docs/model.md. */
 export const RATE = {
 	/** 1/min at 4 % peroxide, 1:2, 30 °C, on medium virgin hair. */
-	base: 0.125,
-	/** Peroxide and lightener strength act with this power. */
-	power: 0.78,
+	base: 0.16,
+	/** Peroxide acts with this power, the share of lightener in the bowl with that. */
+	peroxidePower: 0.7,
+	lightenerPower: 0.77,
 	/** Peroxide (%) that counts as 1: 20 vol at 1:2. */
 	referencePercent: 4,
 	/** Rate multiplies by this for every 10 °C, about the figure for oxidations of this kind. */
 	per10C: 1.9,
 	referenceC: 30,
 	/** Life of the mixture in minutes at the reference strength, and its power of strength. */
-	lifeMinutes: 58,
-	lifePower: -0.25
+	lifeMinutes: 54,
+	lifePower: -0.25,
+	/** A mixture on dry hair needs this long (min, to 63 %) to reach the cortex; on damp hair too. */
+	wettingMinutes: 5
 } as const;
-
-/** How eumelanin turns into warm residue, and how fast that residue goes. */
-export const RESIDUE = { formed: 0.48, lost: 0.265 } as const;
 
 /** Volumes from which the developer of an alkaline demi moves natural pigment at all. */
 export const DEMI_LIFTS_FROM = 10;
@@ -23,33 +23,51 @@ export const DEMI_LIFTS_FROM = 10;
 /** What is left of a mixture's activity on hair that was wiped but not rinsed, and for how long (min). */
 export const AFTER_WIPE = { share: 0.2, minutes: 5 } as const;
 
-/** High-lift weakens on dark hair: `min(1, (e0/e(n))^power)`. */
-export const HIGH_LIFT_DEPTH = { e0: 3.2, power: 0.9 } as const;
+/** High-lift weakens on dark hair, `min(1, (e0/e(n))^power)`, but stays ahead of permanent. */
+export const HIGH_LIFT_DEPTH = { e0: 3.2, power: 0.9, leastOfPermanent: 1.15 } as const;
 
-/** Warmth of the scalp: `T(x) = T_place + (33.5 - T_place)·exp(-x/1.5 cm)`. */
-export const SCALP = { temperatureC: 33.5, decayCm: 1.5, heatZoneCm: 2.5 } as const;
+/**
+ * Tint does not lift tint: where oxidative dye lies in the fibre, a tint reaches the natural pigment at
+ * `least + (1 - least)·exp(-D/dye)` of its rate, `D` the dye's absorbance at 550 nm.
+ */
+export const TINT_REACH = { least: 0.05, dye: 0.3 } as const;
+
+/** Warmth of the scalp: `T(x) = T_place + (35 - T_place)·exp(-x/1.5 cm)`. */
+export const SCALP = { temperatureC: 35, decayCm: 1.5, heatZoneCm: 2.5 } as const;
 
 /** How well the mixture reaches every hair, by section thickness. */
-export const SECTION_REACH = { seeThrough: 1, medium: 0.85, thick: 0.65 } as const;
+export const SECTION_REACH = { seeThrough: 1, medium: 0.9, thick: 0.7 } as const;
 
 /** Damp hair dilutes the peroxide; a bond additive slows a little and spares more. */
 export const MODIFIERS = { damp: 0.8, bondRate: 0.92, bondWear: 0.75 } as const;
 
-/** Wear: `0.022 (0.3 + 0.7 (c/4)^0.62)` per unit of plain dose, doubled past level 8, plus handling. */
+/**
+ * Wear: `0.021 (0.3 + 0.7 (c/4)^0.62)` per unit of plain dose, plus handling. Pale hair has little left to
+ * give: past level 8 by lightener it counts double, past level 10 four and a half times.
+ */
 export const WEAR = {
-	perDose: 0.022,
+	perDose: 0.021,
 	constant: 0.3,
 	strength: 0.7,
 	power: 0.62,
-	doubledFromLevel: 8,
+	/** From these levels of the natural pigment on, times these factors. */
+	pale: [
+		{ fromLevel: 8, times: 2 },
+		{ fromLevel: 10, times: 4.5 }
+	],
 	handling: 0.02
 } as const;
 
 /** How fast artificial dye leaves against natural pigment, by vehicle and kind. */
 export const DYE_LOSS = {
-	permanent: 0.45,
-	other: 1.4,
+	permanent: 0.3,
+	other: 0.5,
+	/** For every further layer, counted up to `mostRepeats`. */
 	perRepeatedLayer: 0.85,
+	mostRepeats: 2,
+	/** The tones of a layer leave this much faster than its brown: what is left grows warmer. */
+	toneAgainstBrown: 1.6,
+	/** Of permanent colour: red, and every dye of a box of level 2 and below. */
 	redOrBlack: 0.7,
 	blackFromLevel: 2,
 	directBlueOrGreen: 0.3,
@@ -57,16 +75,30 @@ export const DYE_LOSS = {
 	redResidue: 0.2
 } as const;
 
+/**
+ * What a level that was read says of the dye beneath. Hair of `readTo` and lighter shows all it holds;
+ * at `saturatedFrom` and darker it is saturated, and its history tells as well; between them by straight line.
+ */
+export const SATURATION = {
+	readTo: 5.5,
+	saturatedFrom: 4.5,
+	/** Repeated colour shows at most this many levels deeper than its deepest layer. */
+	deeperThanBox: 1
+} as const;
+
 /** Spread (standard deviations) of what nobody can know before a visit. */
 export const SPREAD = {
-	logPersonal: 0.2,
+	logPersonal: 0.22,
 	temperatureC: 1.5,
 	reach: 0.08,
 	startLevel: 0.25,
-	/** Of the log of a dose that is only remembered: earlier lightening or colour without a reading. */
-	history: 0.25,
+	/** Of the log of a dose that is only remembered, and of dye that hair of level 5.5 or lighter shows. */
+	history: 0.4,
+	historyRead: 0.25,
 	/** What a client's learned factor leaves of the spread of temperature and reach: it absorbed the rest. */
 	afterLearning: 0.5,
+	/** One eye against another, levels: part of every band of what somebody will see. */
+	reader: 0.35,
 	/** Draws for one point, and for a whole head. */
 	draws: 96,
 	headDraws: 256

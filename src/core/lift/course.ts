@@ -4,7 +4,8 @@ import { sparesDye, type Application, type HeadFactors } from './application';
 import { doseOf } from './dose';
 import { labOfFibre, levelOfFibre, lightenFibre, type Fibre } from './fibre';
 import type { Remembered } from './strand';
-import { drawHeads, lightenDraw, quantile, type Spread } from './interval';
+import { quantile } from '../numeric';
+import { drawHeads, lightenDraw, seenBand, type Spread } from './interval';
 
 /** One moment of a lift. */
 export interface CourseMoment {
@@ -46,8 +47,7 @@ export function liftCourse(
 		moments.push({
 			minute,
 			level: levelOfFibre(fibre),
-			low: quantile(levels, 0.1),
-			high: quantile(levels, 0.9),
+			...seenBand(quantile(levels, 0.1), quantile(levels, 0.5), quantile(levels, 0.9), spread),
 			lab,
 			undertone: undertoneOf(lab).name
 		});
@@ -90,8 +90,10 @@ export function spentMinute(
 		levelOfFibre(
 			lightenFibre(start, doseOf({ ...application, minutes }, head), sparesDye(application.product))
 		);
-	for (let minute = 0; minute < limitMinutes; minute++) {
-		if (levelAt(minute + SPENT.nextMinutes) - levelAt(minute) < SPENT.gainLevels) return minute;
-	}
-	return limitMinutes;
+	const gains = (minute: number) =>
+		levelAt(minute + SPENT.nextMinutes) - levelAt(minute) >= SPENT.gainLevels;
+	// From the end: at the beginning a mixture gains little too, because it is still wetting the hair.
+	let minute = limitMinutes;
+	while (minute > 0 && !gains(minute - 1)) minute--;
+	return minute;
 }

@@ -1,18 +1,9 @@
+import type { AREAS } from '../vocabulary';
 import type { FormulaPart } from '../tone';
 import type { Application } from './application';
 import { AFTER_WIPE } from './constants';
 
 /** Where on the head a strand hangs: the four quadrants, and what is treated apart within them. */
-export const AREAS = [
-	'nape',
-	'back',
-	'crown',
-	'top',
-	'leftSide',
-	'rightSide',
-	'fringe',
-	'hairline'
-] as const;
 export type AreaName = (typeof AREAS)[number];
 
 /** A mixture and where it works: an application whose minutes the events decide. */
@@ -56,7 +47,7 @@ export interface Stretch {
 }
 
 /** One mixture's stay on one point, from its application to its end. */
-export interface Spell {
+export interface Contact {
 	readonly mixture: Mixture;
 	readonly stretches: Stretch[];
 }
@@ -67,11 +58,11 @@ export const touches = (event: LiftEvent, area: AreaName, distanceCm: number): b
 	distanceCm >= (event.fromCm ?? 0) - 1e-9 &&
 	distanceCm <= (event.toCm ?? Infinity) + 1e-9;
 
-/** Ends whatever a spell still does at a minute. */
-function endSpell(spell: Spell | undefined, minute: number): void {
-	if (!spell) return;
-	spell.stretches.forEach((stretch, i) => {
-		spell.stretches[i] = { ...stretch, toMinute: Math.min(stretch.toMinute, minute) };
+/** Ends whatever a contact still does at a minute. */
+function endContact(contact: Contact | undefined, minute: number): void {
+	if (!contact) return;
+	contact.stretches.forEach((stretch, i) => {
+		contact.stretches[i] = { ...stretch, toMinute: Math.min(stretch.toMinute, minute) };
 	});
 }
 
@@ -79,15 +70,15 @@ function endSpell(spell: Spell | undefined, minute: number): void {
  * What happens to one point: each mixture that reaches it, with the stretches in which it works.
  * @param events in order of their minutes
  */
-export function spellsAt(
+export function contactsAt(
 	events: readonly LiftEvent[],
 	area: AreaName,
 	distanceCm: number
-): Spell[] {
-	const spells: Spell[] = [];
-	let current: Spell | undefined;
-	const lie = (spell: Spell, minute: number, mixedMinute: number) =>
-		spell.stretches.push({
+): Contact[] {
+	const contacts: Contact[] = [];
+	let current: Contact | undefined;
+	const lie = (contact: Contact, minute: number, mixedMinute: number) =>
+		contact.stretches.push({
 			fromMinute: minute,
 			toMinute: Infinity,
 			mixedMinute: Math.min(minute, mixedMinute),
@@ -99,20 +90,20 @@ export function spellsAt(
 		const { minute } = event;
 		switch (event.kind) {
 			case 'apply':
-				endSpell(current, minute);
+				endContact(current, minute);
 				current = { mixture: event.mixture, stretches: [] };
 				lie(current, minute, event.mixedMinute ?? minute);
-				spells.push(current);
+				contacts.push(current);
 				break;
 			case 'refresh':
 				// Nothing to refresh where nothing lies: a point outside the work stays outside.
 				if (!current) break;
-				endSpell(current, minute);
+				endContact(current, minute);
 				lie(current, minute, event.mixedMinute ?? minute);
 				break;
 			case 'wipe': {
 				const last = current?.stretches.at(-1);
-				endSpell(current, minute);
+				endContact(current, minute);
 				if (current && last && last.toMinute > minute && !event.acidStop) {
 					current.stretches.push({
 						...last,
@@ -124,9 +115,9 @@ export function spellsAt(
 				break;
 			}
 			case 'rinse':
-				endSpell(current, minute);
+				endContact(current, minute);
 				current = undefined;
 		}
 	}
-	return spells;
+	return contacts;
 }

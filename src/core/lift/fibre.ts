@@ -1,14 +1,16 @@
-import { emptySpectrum, levelOf, lightnessOfLuminance, luminanceOf, type Lab } from '../colour';
-import { labOfMixture, type Pigment } from '../hair';
+import { emptySpectrum, labOfTristimulus, levelOf, tristimulusOf, type Lab } from '../colour';
+import { fed, labOfMixture, lightenPigment, RESIDUE, type Pigment } from '../hair';
 import {
+	absorbanceAt550,
 	addDyeTo,
 	dyeSpectrum,
 	DYE_NAMES,
+	scaleDyes,
 	type DyeAmounts,
 	type DyeName,
 	type Vehicle
 } from '../tone';
-import { DYE_LOSS, RESIDUE } from './constants';
+import { DYE_LOSS, SATURATION, TINT_REACH } from './constants';
 
 /** Artificial colour in the hair, as one history entry left it. */
 export interface DyeLayer {
@@ -22,19 +24,39 @@ export interface DyeLayer {
 
 /** One point of pigmented hair. */
 export interface Fibre extends Pigment {
+	/** Old colour: all of it, which is what must come out. */
 	readonly layers: readonly DyeLayer[];
+	/**
+	 * The most of that dye that shows, as absorbance at 550 nm: dark hair is saturated, and what it holds
+	 * beyond that is seen only when the rest has gone. Left out, all of it shows.
+	 */
+	readonly shows?: number | undefined;
 }
 
-/** All dye in a fibre, whatever its layer. */
-export function dyesOf(fibre: Fibre): DyeAmounts {
+/** All dye in a fibre, whatever its layer: what must come out. */
+export function heldDyes({ layers }: Fibre): DyeAmounts {
 	const sum: Partial<Record<DyeName, number>> = {};
-	for (const layer of fibre.layers) {
+	for (const layer of layers) {
 		for (const name of DYE_NAMES) {
 			const amount = layer.dyes[name];
 			if (amount) sum[name] = (sum[name] ?? 0) + amount;
 		}
 	}
 	return sum;
+}
+
+/** The dye of a fibre that shows: {@link heldDyes}, at most as much as it shows. */
+export function dyesOf(fibre: Fibre): DyeAmounts {
+	const held = heldDyes(fibre);
+	const share = shownShare(fibre);
+	return share < 1 ? scaleDyes(held, share) : held;
+}
+
+/** Share of its dye that a fibre shows, 0-1. */
+function shownShare({ layers, shows }: Fibre): number {
+	if (shows === undefined) return 1;
+	const held = layers.reduce((sum, { dyes }) => sum + absorbanceAt550(dyes), 0);
+	return held > shows ? shows / held : 1;
 }
 
 const spectrumOf = (fibre: Fibre) =>
@@ -52,16 +74,18 @@ export const labOfFibre = (fibre: Fibre, whiteShare = 0, white?: Fibre): Lab =>
 
 // One level is asked for some hundred thousand times in an interval: these are written over each time.
 const scratchD = emptySpectrum();
+const scratchXyz = { x: 0, y: 0, z: 0 };
 
-/** Level of a fibre, without the cost of its hue. */
-export function levelOfFibre({ eumelanin, pheomelanin, layers }: Fibre): number {
+/** Level of a fibre, without the cost of its spectrum. */
+export function levelOfFibre(fibre: Fibre): number {
 	// The brown base of tubes absorbs as eumelanin does: it is counted with it, and most old colour is
 	// done with that.
-	let brown = eumelanin;
+	let brown = fibre.eumelanin;
 	let coloured = false;
-	for (const { dyes } of layers) {
+	const share = fibre.layers.length > 0 ? shownShare(fibre) : 1;
+	for (const { dyes } of fibre.layers) {
 		for (const name in dyes) {
-			const amount = dyes[name as DyeName];
+			const amount = share * dyes[name as DyeName]!;
 			if (!amount) continue;
 			if (name === 'brown') {
 				brown += amount;
@@ -72,42 +96,51 @@ export function levelOfFibre({ eumelanin, pheomelanin, layers }: Fibre): number 
 			addDyeTo(scratchD, name as DyeName, amount);
 		}
 	}
-	const luminance = luminanceOf(brown, pheomelanin, coloured ? scratchD : undefined);
-	return levelOf(lightnessOfLuminance(luminance));
+	tristimulusOf(brown, fibre.pheomelanin, coloured ? scratchD : undefined, scratchXyz);
+	return levelOf(labOfTristimulus(scratchXyz));
 }
 
 /** Rate of loss of one dye of a layer against that of eumelanin. */
 export function dyeLossRate(layer: DyeLayer, dye: DyeName): number {
-	const base = layer.vehicle === 'permanent' ? DYE_LOSS.permanent : DYE_LOSS.other;
-	const repeated = layer.layers <= 1 ? 1 : Math.pow(DYE_LOSS.perRepeatedLayer, layer.layers - 1);
-	const stubborn =
-		dye === 'red' || layer.level <= DYE_LOSS.blackFromLevel ? DYE_LOSS.redOrBlack : 1;
-	const direct =
-		layer.vehicle === 'direct' && (dye === 'blue' || dye === 'green')
-			? DYE_LOSS.directBlueOrGreen
-			: 1;
-	return base * repeated * stubborn * direct;
+	const permanent = layer.vehicle === 'permanent';
+	const repeats = Math.min(DYE_LOSS.mostRepeats, Math.max(0, layer.layers - 1));
+	const stubborn = permanent && (dye === 'red' || layer.level <= DYE_LOSS.blackFromLevel);
+	const staying = layer.vehicle === 'direct' && (dye === 'blue' || dye === 'green');
+	return (
+		(permanent ? DYE_LOSS.permanent : DYE_LOSS.other) *
+		Math.pow(DYE_LOSS.perRepeatedLayer, repeats) *
+		(dye === 'brown' ? 1 : DYE_LOSS.toneAgainstBrown) *
+		(stubborn ? DYE_LOSS.redOrBlack : 1) *
+		(staying ? DYE_LOSS.directBlueOrGreen : 1)
+	);
 }
 
-/** `∫ exp(-f·s)·exp(-g·(I-s)) ds` over 0…I: what a loss at rate f feeds into a pool lost at rate g. */
-const fed = (dose: number, f: number, g: number): number =>
-	Math.abs(f - g) < 1e-9
-		? dose * Math.exp(-g * dose)
-		: (Math.exp(-g * dose) - Math.exp(-f * dose)) / (f - g);
+/** Whether old colour made this hair so dark that what it shows says nothing of what must come out. */
+export const isDarkColour = (fibre: Fibre): boolean =>
+	fibre.layers.some(({ vehicle }) => vehicle !== 'direct') &&
+	levelOfFibre(fibre) <= SATURATION.saturatedFrom;
+
+/** Share of its rate, 0.05-1, at which a tint reaches the natural pigment beneath oxidative dye. */
+export function tintReach({ layers }: Fibre): number {
+	const dye = layers.reduce(
+		(sum, layer) => sum + (layer.vehicle === 'direct' ? 0 : absorbanceAt550(layer.dyes)),
+		0
+	);
+	return TINT_REACH.least + (1 - TINT_REACH.least) * Math.exp(-dye / TINT_REACH.dye);
+}
 
 /**
- * A fibre after a dose of lightening, in closed form: `E = E0·e^-I`,
- * `P = P0·e^-0.265I + 0.48·E0·(e^-0.265I - e^-I)/(1 - 0.265)`; each dye at its own rate, and red dye
- * leaving a fifth of what it loses as warm residue.
+ * A fibre after a dose of lightening: its pigment as {@link lightenPigment} says, each dye at its own rate,
+ * and red dye leaving a fifth of what it loses as warm residue.
  * @param dose ≥ 0
- * @param sparesDye true for tints, which act on natural pigment only
+ * @param byTint true for tints, which act on natural pigment only and hardly reach it under old tint
  */
-export function lightenFibre(fibre: Fibre, dose: number, sparesDye = false): Fibre {
-	const { formed, lost } = RESIDUE;
-	let pheomelanin =
-		fibre.pheomelanin * Math.exp(-lost * dose) + formed * fibre.eumelanin * fed(dose, 1, lost);
+export function lightenFibre(fibre: Fibre, dose: number, byTint = false): Fibre {
+	const reaching = byTint && fibre.layers.length > 0 ? dose * tintReach(fibre) : dose;
+	const { eumelanin, ...warm } = lightenPigment(fibre, reaching);
+	let { pheomelanin } = warm;
 	const layers =
-		sparesDye || fibre.layers.length === 0
+		byTint || fibre.layers.length === 0
 			? fibre.layers
 			: fibre.layers.map((layer) => {
 					const left: Partial<Record<DyeName, number>> = {};
@@ -118,10 +151,15 @@ export function lightenFibre(fibre: Fibre, dose: number, sparesDye = false): Fib
 						const rate = dyeLossRate(layer, dye);
 						left[dye] = amount * Math.exp(-rate * dose);
 						if (dye === 'red') {
-							pheomelanin += DYE_LOSS.redResidue * rate * amount * fed(dose, rate, lost);
+							pheomelanin += DYE_LOSS.redResidue * rate * amount * fed(dose, rate, RESIDUE.lost);
 						}
 					}
 					return { ...layer, dyes: left };
 				});
-	return { eumelanin: fibre.eumelanin * Math.exp(-dose), pheomelanin, layers };
+	return {
+		eumelanin,
+		pheomelanin,
+		layers,
+		...(fibre.shows === undefined ? {} : { shows: fibre.shows })
+	};
 }

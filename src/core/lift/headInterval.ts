@@ -2,8 +2,8 @@ import { SECTION_REACH, SPREAD } from './constants';
 import { levelOfFibre, lightenFibre, type Fibre } from './fibre';
 import { pointAt, type PointDraw } from './point';
 import type { ReadyHead, ReadyPoint } from './prepare';
-import { drawnReach, heatFactor, misread, misremembered, quantile, type Spread } from './interval';
-import { stratifiedNormals } from './quasi';
+import { drawnReach, heatFactor, misread, misremembered, seenBand, type Spread } from './interval';
+import { bisect, quantile, stratifiedNormals } from '../numeric';
 import { pointsInZone, type ReadyZone } from './ready';
 
 /** 10 %, middle and 90 % of something drawn. */
@@ -17,6 +17,7 @@ export interface Range {
 interface AreaDraw {
 	readonly speed: number;
 	readonly startDelta: number;
+	/** Deviation of what is only remembered, in standard deviations. */
 	readonly history: number;
 }
 
@@ -30,14 +31,15 @@ function drawAreas(head: ReadyHead, spread: Spread, count: number): AreaDraw[][]
 	return Array.from({ length: count }, (_, i) =>
 		head.areas.map(({ points }, area): AreaDraw => {
 			const at = (column: number) => columns[column]![i]!;
-			const section = points.find(({ spells }) => spells.length > 0)?.spells[0]!.mixture.section;
+			const section = points.find(({ contacts }) => contacts.length > 0)?.contacts[0]!.mixture
+				.section;
 			return {
 				speed:
 					Math.exp(spread.logPersonal * at(0)) *
 					heatFactor(spread.temperatureC * at(2 + 3 * area)) *
 					drawnReach(SECTION_REACH[section ?? 'seeThrough'], spread.reach * at(3 + 3 * area)),
 				startDelta: spread.startLevel * at(4 + 3 * area),
-				history: Math.exp(spread.history * at(1))
+				history: at(1)
 			};
 		})
 	);
@@ -46,11 +48,14 @@ function drawAreas(head: ReadyHead, spread: Spread, count: number): AreaDraw[][]
 /** Starts as drawn, looked up by fibre: the points of a zone share theirs. */
 class DrawnStarts {
 	readonly #known = new Map<Fibre, Fibre>();
-	constructor(private readonly draw: AreaDraw) {}
+	constructor(
+		private readonly draw: AreaDraw,
+		private readonly spread: Spread
+	) {}
 	of({ start }: ReadyPoint): Fibre {
 		let drawn = this.#known.get(start.fibre);
 		if (!drawn) {
-			const past = misremembered(start.fibre, start.remembered, this.draw.history);
+			const past = misremembered(start.fibre, start.remembered, this.spread, this.draw.history);
 			drawn = misread(past, this.draw.startDelta);
 			this.#known.set(start.fibre, drawn);
 		}
@@ -58,7 +63,8 @@ class DrawnStarts {
 	}
 }
 
-const onlyLighteners = (point: ReadyPoint): boolean => point.spells.every(({ spares }) => !spares);
+const onlyLighteners = (point: ReadyPoint): boolean =>
+	point.contacts.every(({ spares }) => !spares);
 
 /** Level of a drawn point, by the short way where nothing but lightener was on it. */
 function drawnLevel(point: ReadyPoint, dose: number | undefined, draw: PointDraw, minute: number) {
@@ -68,7 +74,7 @@ function drawnLevel(point: ReadyPoint, dose: number | undefined, draw: PointDraw
 }
 
 /**
- * 10-90 % interval of the level of every point at a minute.
+ * 10-90 % band of the level that somebody will see on every point at a minute.
  * @returns a list of points per area, in the head's order
  */
 export function headInterval(
@@ -81,7 +87,7 @@ export function headInterval(
 	const starts = new Map<AreaDraw, DrawnStarts>();
 	const startsOf = (draw: AreaDraw): DrawnStarts => {
 		let known = starts.get(draw);
-		if (!known) starts.set(draw, (known = new DrawnStarts(draw)));
+		if (!known) starts.set(draw, (known = new DrawnStarts(draw, spread)));
 		return known;
 	};
 	return head.areas.map(({ points }, area) => {
@@ -92,7 +98,9 @@ export function headInterval(
 				const drawn = { speed: draw.speed, start: startsOf(draw).of(point) };
 				return drawnLevel(point, dose, drawn, minute);
 			});
-			return Array<Range>(count).fill(rangeOf(levels));
+			const range = rangeOf(levels);
+			const seen = seenBand(range.low, range.median, range.high, spread);
+			return Array<Range>(count).fill({ ...range, ...seen });
 		});
 		return ranges.flat();
 	});
@@ -130,6 +138,7 @@ function rangeOf(values: Float64Array): Range {
 /**
  * 10-90 % interval of the minute at which a zone's last point is inside the target. A draw that never
  * gets there counts as never, so an end of the interval may be infinite: “not within the limit”.
+ * @planned
  */
 export function readyInterval(
 	head: ReadyHead,
@@ -149,17 +158,9 @@ export function readyInterval(
 	if (!slowest) return { low: Infinity, median: Infinity, high: Infinity };
 	const minutes = Float64Array.from(drawAreas(head, spread, count), (areas) => {
 		const draw = areas[area]!;
-		const drawn = { speed: draw.speed, start: new DrawnStarts(draw).of(slowest) };
+		const drawn = { speed: draw.speed, start: new DrawnStarts(draw, spread).of(slowest) };
 		const reached = (minute: number) => pointAt(slowest, minute, drawn).level >= targetLow;
-		if (!reached(limitMinute)) return Infinity;
-		let low = 0;
-		let high = limitMinute;
-		while (high - low > 0.25) {
-			const middle = (low + high) / 2;
-			if (reached(middle)) high = middle;
-			else low = middle;
-		}
-		return high;
+		return reached(limitMinute) ? bisect(reached, 0, limitMinute, 0.25) : Infinity;
 	});
 	return rangeOf(minutes);
 }

@@ -2,7 +2,7 @@ import { GROWTH_CM_PER_MONTH, WEEKS_PER_MONTH } from '../hair';
 import { SCALP } from './constants';
 import { levelOfFibre, WHITE_FIBRE, type Fibre } from './fibre';
 import { startOfPast, type HeadHistory, type HistoryEvent, type Touch } from './past';
-import { dyeFactorTo, pigmentOnPath, withDyeTimes } from './start';
+import { asRead, pigmentOnPath, readingTells } from './start';
 import { evenPoints, type PointStart } from './strand';
 
 /** A level read today on a stretch of the strand. */
@@ -146,17 +146,17 @@ function reconcile(
 	if (!reading) return point;
 	const { fibre } = point;
 	const wanted = Math.min(12, Math.max(1, levelOfFibre(fibre) + reading.level - reading.expected));
-	const read = { ...point, remembered: undefined };
-	if (Math.abs(reading.level - reading.expected) < 0.01) return read;
-	const bare: Fibre = { ...fibre, layers: [] };
+	const bare: Fibre = { eumelanin: fibre.eumelanin, pheomelanin: fibre.pheomelanin, layers: [] };
 	if (fibre.layers.length > 0 && levelOfFibre(bare) > wanted) {
-		const factor = dyeFactorTo(fibre, wanted);
+		const { remembered } = point;
 		return {
-			...read,
-			fibre: withDyeTimes(fibre, factor),
-			white: point.white && withDyeTimes(point.white, factor)
+			...point,
+			...asRead({ fibre, white: point.white ?? WHITE_FIBRE }, wanted),
+			remembered: remembered && { ...remembered, read: readingTells(wanted) }
 		};
 	}
+	const read = { ...point, remembered: undefined };
+	if (Math.abs(reading.level - reading.expected) < 0.01) return read;
 	return {
 		...read,
 		fibre: { ...pigmentOnPath(history.naturalLevel, history.warmth, wanted), layers: [] },

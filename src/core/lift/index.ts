@@ -1,5 +1,4 @@
 export {
-	activity,
 	sparesDye,
 	type Application,
 	type HeadFactors,
@@ -9,12 +8,27 @@ export {
 	type Section
 } from './application';
 export { DEFAULT_LIMIT_MINUTES, SCALP, SECTION_REACH, SPREAD } from './constants';
-export { liftCourse, readyWindow, spentMinute, type Course, type ReadyWindow } from './course';
+export {
+	liftCourse,
+	readyWindow,
+	spentMinute,
+	type Course,
+	type CourseMoment,
+	type ReadyWindow
+} from './course';
 export { minutesForDose } from './dose';
 export { explainLift, type Cause } from './explain';
-export { dyesOf, labOfFibre, levelOfFibre, lightenFibre, WHITE_FIBRE, type Fibre } from './fibre';
-export { bandWords, findBands, type Band } from './bands';
-export { AREAS, type AreaName, type LiftEvent, type Mixture } from './events';
+export {
+	dyesOf,
+	isDarkColour,
+	labOfFibre,
+	levelOfFibre,
+	lightenFibre,
+	WHITE_FIBRE,
+	type Fibre
+} from './fibre';
+export { findBands, type Band, type BandCause } from './bands';
+export { type AreaName, type LiftEvent, type Mixture } from './events';
 export { headAt } from './head';
 export { pointAt } from './point';
 export { readyHead, type ReadyHead, type ReadyPoint } from './prepare';
@@ -34,21 +48,18 @@ export {
 	learnedSpread,
 	levelInterval,
 	misread,
-	quantile,
+	seenBand,
 	undertoneInterval,
 	type Spread
 } from './interval';
-export { stratifiedNormals } from './quasi';
 export {
 	applyTo,
 	furtherApplications,
 	predictLift,
-	predictTint,
 	type FurtherApplication,
-	type LiftResult,
-	type TintStart
+	type LiftResult
 } from './predict';
 export { readyTimes, type ZoneReady } from './ready';
 export { doseToLevel, fibreOfReading, pigmentOnPath, startOfReading } from './start';
-export { wearOf } from './wear';
 export { whatWouldTake, type DialAnswer } from './whatWouldTake';
+export type { TintStart } from './predict';

@@ -6,7 +6,7 @@ import { RATE, SECTION_REACH, SPREAD } from './constants';
 import { doseOf } from './dose';
 import { labOfFibre, levelOfFibre, lightenFibre, type Fibre } from './fibre';
 import type { Remembered } from './strand';
-import { normalQuantile, quasiRandom } from './quasi';
+import { normalQuantile, quantile, quasiRandom } from '../numeric';
 
 /** Standard deviations of what is not known about a head. */
 export interface Spread {
@@ -17,8 +17,11 @@ export interface Spread {
 	readonly reach: number;
 	/** Of the level read before the service. */
 	readonly startLevel: number;
-	/** Of the log of a dose that is only remembered. */
+	/** Of the log of a dose that is only remembered, and of dye that light hair shows. */
 	readonly history: number;
+	readonly historyRead: number;
+	/** Of one eye against another: part of what is shown as seen, levels. */
+	readonly reader: number;
 }
 
 /**
@@ -61,7 +64,8 @@ function logDepth(level: number): number {
 const scaled = (fibre: Fibre, factor: number): Fibre => ({
 	eumelanin: fibre.eumelanin * factor,
 	pheomelanin: fibre.pheomelanin * factor,
-	layers: scaledLayers(fibre, factor)
+	layers: scaledLayers(fibre, factor),
+	shows: fibre.shows === undefined ? undefined : fibre.shows * factor
 });
 
 const scaledLayers = ({ layers }: Fibre, factor: number): Fibre['layers'] =>
@@ -75,11 +79,33 @@ export function misread(fibre: Fibre, delta: number): Fibre {
 	return scaled(fibre, Math.exp(logDepth(level + delta) - logDepth(level)));
 }
 
-/** A fibre whose past lightening and colouring were stronger or weaker than remembered. */
-export function misremembered(fibre: Fibre, past: Remembered | undefined, factor: number): Fibre {
+/**
+ * A fibre whose past lightening and colouring were stronger or weaker than remembered.
+ * @param deviation how much, in standard deviations of the log of the dose
+ */
+export function misremembered(
+	fibre: Fibre,
+	past: Remembered | undefined,
+	spread: Spread,
+	deviation: number
+): Fibre {
 	if (!past) return fibre;
+	const sd = spread.history + (past.read ?? 0) * (spread.historyRead - spread.history);
+	const factor = Math.exp(sd * deviation);
 	const bare: Fibre = lightenFibre({ ...past.before, layers: [] }, past.dose * factor);
-	return { ...bare, layers: scaledLayers(fibre, factor) };
+	return { ...bare, layers: scaledLayers(fibre, factor), shows: fibre.shows };
+}
+
+/**
+ * The band of what somebody will see: the 10-90 % interval of the hair, widened by the error of the eye
+ * that reads it, in quadrature.
+ */
+export function seenBand(low: number, middle: number, high: number, spread: Spread) {
+	const eye = normalQuantile(0.9) * spread.reader;
+	return {
+		low: middle - Math.hypot(middle - low, eye),
+		high: middle + Math.hypot(high - middle, eye)
+	};
 }
 
 /** Reach as drawn, against the section's own: kept within 0.2-1. */
@@ -119,7 +145,7 @@ export function drawHeads(
 	remembered?: Remembered
 ): Draw[] {
 	return normals(count).map(([personal, temperature, thickness, start, history]) => {
-		const past = misremembered(fibre, remembered, Math.exp(spread.history * history));
+		const past = misremembered(fibre, remembered, spread, history);
 		return {
 			fibre: misread(past, spread.startLevel * start),
 			speed:
@@ -133,16 +159,6 @@ export function drawHeads(
 /** A drawn head after an application whose dose on the plain head is `dose`. */
 export const lightenDraw = (draw: Draw, dose: number, spares: boolean): Fibre =>
 	lightenFibre(draw.fibre, dose * draw.speed, spares);
-
-/** The value at a share of a sorted list, 0-1, linear between neighbours. */
-export function quantile(sorted: ArrayLike<number>, share: number): number {
-	const at = share * (sorted.length - 1);
-	const i = Math.floor(at);
-	const low = sorted[i]!;
-	const high = sorted[Math.min(i + 1, sorted.length - 1)]!;
-	// Draws that never arrive are infinite; between two of them there is nothing to interpolate.
-	return low === high ? low : low + (high - low) * (at - i);
-}
 
 /** All draws of a head after each of a list of applications. */
 function drawnAfter(
@@ -164,7 +180,7 @@ function drawnAfter(
 	});
 }
 
-/** 10-90 % interval of the level after each of a list of applications. */
+/** 10-90 % band of the level that somebody will see after each of a list of applications. */
 export const levelInterval = (
 	fibre: Fibre,
 	applications: readonly Application[],
@@ -174,7 +190,8 @@ export const levelInterval = (
 ): { low: number; high: number }[] =>
 	drawnAfter(fibre, applications, head, spread, remembered).map((fibres) => {
 		const levels = fibres.map(levelOfFibre).sort((a, b) => a - b);
-		return { low: quantile(levels, 0.1), high: quantile(levels, 0.9) };
+		const at = (share: number) => quantile(levels, share);
+		return seenBand(at(0.1), at(0.5), at(0.9), spread);
 	});
 
 /** Undertones of the heads that end at 10 % and at 90 % of the level, after each application. */

@@ -1,9 +1,9 @@
 import { HISTORY_WEAR, naturalPigment, type Porosity, type Texture, type Warmth } from '../hair';
-import { depositOf, fadeDyes, VEHICLES, type Shade, type Vehicle } from '../tone';
+import { fadeDyes, VEHICLES, type Shade, type Vehicle } from '../tone';
 import type { Application, HeadFactors, Product } from './application';
 import { doseOf } from './dose';
-import { levelOfFibre, lightenFibre, WHITE_FIBRE, type DyeLayer, type Fibre } from './fibre';
-import { deepestOf, doseToLevel, dyeFactorTo, USUAL_WASHES, withDyeTimes } from './start';
+import { lightenFibre, WHITE_FIBRE, type Fibre } from './fibre';
+import { doseToLevel, rememberedDeposit, saturated, USUAL_WASHES, withLayer } from './start';
 import type { PointStart } from './strand';
 import { wearOf } from './wear';
 
@@ -75,15 +75,8 @@ export function startOfPast(
 	let aged: Aged = { fibre: natural, white: WHITE_FIBRE, wear: 0, dose: 0 };
 	for (const { event, then } of touched) aged = undergo(aged, event, then, history);
 	const condition = 100 * Math.exp(-aged.wear);
-	let { fibre, white } = aged;
-	if (fibre.layers.length > 0 && levelOfFibre(fibre) < deepestOf(fibre.layers)) {
-		const factor = dyeFactorTo(fibre, deepestOf(fibre.layers));
-		fibre = withDyeTimes(fibre, factor);
-		white = withDyeTimes(white, factor);
-	}
 	return {
-		fibre,
-		white,
+		...saturated(aged),
 		condition,
 		porosity: condition < POROUS_BELOW ? 'high' : (history.porosity ?? 'normal'),
 		...(touched.length > 0 ? { remembered: { before: natural, dose: aged.dose } } : {})
@@ -102,7 +95,7 @@ function undergo(aged: Aged, event: HistoryEvent, then: number, history: HeadHis
 			return dyed(aged, HENNA, 'permanent', event.weeksAgo, history);
 		case 'colour':
 			return dyed(
-				lifted(aged, event.vehicle, then, head),
+				worn(aged, event.vehicle, then, head),
 				event.shade,
 				event.vehicle,
 				event.weeksAgo,
@@ -127,29 +120,24 @@ const lightened = (aged: Aged, dose: number, wear: number): Aged => ({
 	dose: aged.dose + dose
 });
 
-const LIFTS: Partial<Record<Vehicle, { product: Product; ratio: number }>> = {
-	permanent: { product: 'permanent', ratio: 1 },
-	highLift: { product: 'highLift', ratio: 2 }
-};
+const TINTS: Partial<Record<Vehicle, Product>> = { permanent: 'permanent', highLift: 'highLift' };
 
-/** The lift of a tint, at 20 vol and its full time: natural pigment alone. */
-function lifted(aged: Aged, vehicle: Vehicle, then: number, head: HeadFactors): Aged {
-	const tint = LIFTS[vehicle];
-	if (!tint) return aged;
+/**
+ * What a remembered tint took of the condition, at 20 vol and its full time. The pigment beneath counts
+ * as untouched: the level that is read says what it lifted.
+ */
+function worn(aged: Aged, vehicle: Vehicle, then: number, head: HeadFactors): Aged {
+	const product = TINTS[vehicle];
+	if (!product) return aged;
 	const application: Application = {
-		...tint,
+		product,
+		ratio: VEHICLES[vehicle].ratio,
 		volume: 20,
 		minutes: VEHICLES[vehicle].fullMinutes,
 		placement: 'onScalp',
 		distanceCm: then
 	};
-	const dose = doseOf(application, head);
-	return {
-		...aged,
-		fibre: lightenFibre(aged.fibre, dose, true),
-		wear: aged.wear + wearOf(application, head),
-		dose: aged.dose + dose
-	};
+	return { ...aged, wear: aged.wear + wearOf(application, head) };
 }
 
 function dyed(
@@ -161,27 +149,16 @@ function dyed(
 ): Aged {
 	const washes = weeksAgo * (history.washesPerWeek ?? USUAL_WASHES);
 	const add = (fibre: Fibre): Fibre => {
-		const dyes = depositOf([{ ...shade, grams: 1 }], fibre, {
-			vehicle,
-			ratio: 1,
-			minutes: VEHICLES[vehicle].fullMinutes,
+		const dyes = rememberedDeposit(shade, vehicle, fibre, {
 			texture: history.texture,
 			naturalRed: history.warmth === 'red'
 		});
-		const alike = (layer: DyeLayer) => layer.vehicle === vehicle && layer.level === shade.level;
-		const repeated = fibre.layers.filter(alike).length + 1;
-		// What lies under a repeated colour is as hard to remove as the newest layer of it.
-		const under = fibre.layers.map((layer) =>
-			alike(layer) ? { ...layer, layers: repeated } : layer
-		);
-		const layer: DyeLayer = {
+		// Fading and later lightening both multiply, so the order in which they are counted is free.
+		return withLayer(fibre, {
 			vehicle,
 			level: shade.level,
-			layers: repeated,
-			// Fading and later lightening both multiply, so the order in which they are counted is free.
 			dyes: fadeDyes(dyes, vehicle, washes)
-		};
-		return { ...fibre, layers: [...under, layer] };
+		});
 	};
 	return { ...aged, fibre: add(aged.fibre), white: add(aged.white) };
 }

@@ -1,10 +1,10 @@
-import { depositOf, type Vehicle } from '../tone';
+import { absorbanceAt550, depositOf, type Vehicle } from '../tone';
 import { WEAR } from './constants';
 import type { Mixture } from './events';
 import { levelOfFibre, lightenFibre, WHITE_FIBRE, type DyeLayer, type Fibre } from './fibre';
-import type { ReadyPoint, ReadySpell } from './prepare';
+import type { ReadyPoint, ReadyContact } from './prepare';
 import type { PointNow } from './strand';
-import { doseToDoubling } from './wear';
+import { wornDose, paleDoses } from './wear';
 
 const VEHICLE_OF: Partial<Record<Mixture['product'], Vehicle>> = {
 	highLift: 'highLift',
@@ -14,13 +14,13 @@ const VEHICLE_OF: Partial<Record<Mixture['product'], Vehicle>> = {
 
 /** What a tint has laid on a fibre by now, as a layer of its own. */
 function laid(
-	spell: ReadySpell,
+	contact: ReadyContact,
 	onto: Fibre,
 	point: ReadyPoint,
 	condition: number,
 	minutes: number
 ) {
-	const { mixture } = spell;
+	const { mixture } = contact;
 	const vehicle = VEHICLE_OF[mixture.product];
 	if (!vehicle || !mixture.formula || minutes <= 0) return onto;
 	const dyes = depositOf(mixture.formula, onto, {
@@ -35,7 +35,12 @@ function laid(
 	});
 	const levels = mixture.formula.flatMap((part) => ('level' in part ? [part.level] : []));
 	const layer: DyeLayer = { vehicle, level: Math.min(...levels, 12), layers: 1, dyes };
-	return { ...onto, layers: [...onto.layers, layer] };
+	return {
+		...onto,
+		layers: [...onto.layers, layer],
+		// What is laid over saturated hair shows.
+		...(onto.shows === undefined ? {} : { shows: onto.shows + absorbanceAt550(dyes) })
+	};
 }
 
 /** A factor on every dose: one way in which this head may differ from what is expected of it. */
@@ -49,44 +54,41 @@ export interface PointDraw {
  * natural pigment alone and lays its dye over what it finds.
  */
 export function pointAt(point: ReadyPoint, minute: number, draw?: PointDraw): PointNow {
-	const { start, spells } = point;
+	const { start, contacts } = point;
 	let fibre = draw?.start ?? start.fibre;
 	let white = start.white ?? WHITE_FIBRE;
 	let wear = 0;
 	let total = 0;
 	// Dose given to `fibre` by the lighteners since it was last worked out.
 	let pending = 0;
-	let doubling: number | undefined;
+	let pale: readonly number[] | undefined;
 	const settle = () => {
 		if (pending > 0) {
 			fibre = lightenFibre(fibre, pending);
 			if (white.layers.length > 0) white = lightenFibre(white, pending);
 		}
 		pending = 0;
-		doubling = undefined;
+		pale = undefined;
 	};
-	for (const spell of spells) {
-		if (minute <= spell.clock.beginsMinute) break;
-		const minutes = spell.clock.activeMinutes(minute);
-		const dose = spell.rate * minutes * (draw?.speed ?? 1);
+	for (const contact of contacts) {
+		if (minute <= contact.clock.beginsMinute) break;
+		const minutes = contact.clock.activeMinutes(minute);
+		const dose = contact.rate * minutes * (draw?.speed ?? 1);
 		total += dose;
-		if (spell.spares) {
+		if (contact.spares) {
 			settle();
 			fibre = lightenFibre(fibre, dose, true);
-			wear += spell.wearPerDose * spell.plainRate * minutes + WEAR.handling;
+			wear += contact.wearPerDose * contact.plainRate * minutes + WEAR.handling;
 			const condition = start.condition * Math.exp(-wear);
-			const laying = spell.clock.layingMinutes(minute);
-			fibre = laid(spell, fibre, point, condition, laying);
-			white = laid(spell, white, point, condition, laying);
+			const laying = contact.clock.layingMinutes(minute);
+			fibre = laid(contact, fibre, point, condition, laying);
+			white = laid(contact, white, point, condition, laying);
 			continue;
 		}
 		if (!draw) {
-			doubling ??= thresholdOf(fibre);
-			const doubled =
-				dose > 0
-					? (Math.max(0, pending + dose - doubling) - Math.max(0, pending - doubling)) / dose
-					: 0;
-			wear += spell.wearPerDose * spell.plainRate * minutes * (1 + doubled) + WEAR.handling;
+			pale ??= thresholdsOf(fibre);
+			const heavier = dose > 0 ? wornDose(pale, pending, pending + dose) / dose : 1;
+			wear += contact.wearPerDose * contact.plainRate * minutes * heavier + WEAR.handling;
 		}
 		pending += dose;
 	}
@@ -101,13 +103,13 @@ export function pointAt(point: ReadyPoint, minute: number, draw?: PointDraw): Po
 	};
 }
 
-/** More dose than any service gives: past it the threshold does not matter. */
+/** More dose than any service gives: past it the thresholds do not matter. */
 const MOST_DOSE = 24;
-const thresholds = new WeakMap<Fibre, number>();
+const thresholds = new WeakMap<Fibre, readonly number[]>();
 
-/** Dose from which wear doubles. Points of a zone share their fibre, so it is looked for once. */
-function thresholdOf(fibre: Fibre): number {
-	let dose = thresholds.get(fibre);
-	if (dose === undefined) thresholds.set(fibre, (dose = doseToDoubling(fibre, MOST_DOSE)));
-	return dose;
+/** Doses from which hair counts as pale. Points of a zone share their fibre, so they are looked for once. */
+function thresholdsOf(fibre: Fibre): readonly number[] {
+	let doses = thresholds.get(fibre);
+	if (!doses) thresholds.set(fibre, (doses = paleDoses(fibre, MOST_DOSE)));
+	return doses;
 }

@@ -80,6 +80,7 @@ export interface TintStart {
  * alkaline demi at 10 vol or more). White fibres only take the tone: one shade tints the white and
  * warms the rest.
  * @param formula the tubes mixed with the developer of `application`
+ * @planned
  */
 export function predictTint(
 	start: TintStart,

@@ -1,5 +1,6 @@
 import type { Texture } from '../hair';
 import {
+	activeMinutes,
 	headFactor,
 	moistureOf,
 	oxidationLife,
@@ -11,21 +12,21 @@ import {
 } from './application';
 import { RATE } from './constants';
 import {
-	spellsAt,
+	contactsAt,
 	touches,
 	type LiftEvent,
 	type Mixture,
-	type Spell,
+	type Contact,
 	type Stretch
 } from './events';
 import type { HeadArea, PointStart } from './strand';
 import { wearPerDose } from './wear';
 
 /**
- * A spell without its place: what all points share that the same events touch. How long it has worked
+ * A contact without its place: what all points share that the same events touch. How long it has worked
  * is asked by each of them for the same minute, so the last answer is kept.
  */
-class SpellClock {
+class ContactClock {
 	readonly beginsMinute: number;
 	/** 1/min: oxidation, and drying beside it. */
 	readonly #oxidation: number;
@@ -60,7 +61,9 @@ class SpellClock {
 			if (span <= 0) continue;
 			const lost =
 				(fromMinute - mixedMinute) * this.#oxidation + (fromMinute - appliedMinute) * this.#drying;
-			sum += (share * Math.exp(-lost) * -Math.expm1(-span * decay)) / decay;
+			// Wetting counts from the first contact: a refresh finds the hair wet.
+			const wetFor = fromMinute - this.beginsMinute;
+			sum += share * Math.exp(-lost) * activeMinutes(span, decay, wetFor);
 		}
 		return sum;
 	}
@@ -75,9 +78,9 @@ class SpellClock {
 	}
 }
 
-/** A spell made ready: its rates at one point. */
-export interface ReadySpell {
-	readonly clock: SpellClock;
+/** A contact made ready: its rates at one point. */
+export interface ReadyContact {
+	readonly clock: ContactClock;
 	readonly mixture: Mixture;
 	/** Dose per minute at full activity, and the part of it that wears. */
 	readonly rate: number;
@@ -91,7 +94,7 @@ export interface ReadyPoint {
 	readonly start: PointStart;
 	readonly texture: Texture;
 	readonly red: boolean;
-	readonly spells: readonly ReadySpell[];
+	readonly contacts: readonly ReadyContact[];
 }
 
 /** A head with all that will be done to it, ready to be asked for any minute. */
@@ -99,7 +102,7 @@ export interface ReadyHead {
 	readonly areas: readonly { readonly area: HeadArea; readonly points: readonly ReadyPoint[] }[];
 }
 
-/** Works out once what does not depend on the minute: spells, temperatures and rates of every point. */
+/** Works out once what does not depend on the minute: contacts, temperatures and rates of every point. */
 export function readyHead(
 	areas: readonly HeadArea[],
 	events: readonly LiftEvent[],
@@ -116,9 +119,9 @@ export function readyHead(
 	};
 }
 
-/** What the points of one area share: the spells of each run of events, worked out once. */
+/** What the points of one area share: the contacts of each run of events, worked out once. */
 class ReadyArea {
-	readonly #known = new Map<string, readonly SpellBase[]>();
+	readonly #known = new Map<string, readonly ContactBase[]>();
 
 	constructor(
 		private readonly area: HeadArea,
@@ -132,7 +135,7 @@ class ReadyArea {
 			start,
 			texture: this.head.texture,
 			red: this.head.warmth === 'red',
-			spells: this.#basesAt(distanceCm).map((base): ReadySpell => {
+			contacts: this.#basesAt(distanceCm).map((base): ReadyContact => {
 				const heat = heatAt(base.application, distanceCm);
 				return {
 					clock: base.clock,
@@ -146,30 +149,30 @@ class ReadyArea {
 		};
 	}
 
-	#basesAt(distanceCm: number): readonly SpellBase[] {
+	#basesAt(distanceCm: number): readonly ContactBase[] {
 		let key = '';
 		for (const event of this.events) key += touches(event, this.area.name, distanceCm) ? '1' : '0';
 		let bases = this.#known.get(key);
 		if (!bases) {
-			const spells = spellsAt(this.events, this.area.name, distanceCm);
-			this.#known.set(key, (bases = spells.map((spell) => baseOf(spell, this.head))));
+			const contacts = contactsAt(this.events, this.area.name, distanceCm);
+			this.#known.set(key, (bases = contacts.map((contact) => baseOf(contact, this.head))));
 		}
 		return bases;
 	}
 }
 
-/** A spell at the reference temperature: a point only adds its warmth. */
-interface SpellBase extends ReadySpell {
+/** A contact at the reference temperature: a point only adds its warmth. */
+interface ContactBase extends ReadyContact {
 	readonly application: Application;
 }
 
-function baseOf({ mixture, stretches }: Spell, head: HeadFactors): SpellBase {
+function baseOf({ mixture, stretches }: Contact, head: HeadFactors): ContactBase {
 	const application: Application = { ...mixture, minutes: 0 };
 	const at: Application = { ...application, temperatureC: RATE.referenceC };
 	const plain = plainRate(at, head.naturalLevel);
 	return {
 		application,
-		clock: new SpellClock(mixture, stretches, application),
+		clock: new ContactClock(mixture, stretches, application),
 		mixture,
 		rate: plain * headFactor(application, head),
 		plainRate: plain,

@@ -1,3 +1,4 @@
+import { bisect } from '../numeric';
 import { pointAt } from './point';
 import type { ReadyHead, ReadyPoint } from './prepare';
 import type { AreaName } from './events';
@@ -31,15 +32,7 @@ export interface HeadReady {
 /** First minute, 0-limit, at which something rising becomes true, to a tenth of a minute. */
 function firstMinute(is: (minute: number) => boolean, limit: number): number | undefined {
 	if (!is(limit)) return undefined;
-	let low = 0;
-	let high = limit;
-	if (is(0)) return 0;
-	while (high - low > 0.1) {
-		const middle = (low + high) / 2;
-		if (is(middle)) high = middle;
-		else low = middle;
-	}
-	return high;
+	return is(0) ? 0 : bisect(is, 0, limit, 0.1);
 }
 
 /**

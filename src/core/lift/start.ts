@@ -1,6 +1,26 @@
+import { bisect } from '../numeric';
 import { naturalPigment, type Pigment, type Warmth } from '../hair';
-import { depositOf, fadeDyes, scaleDyes, VEHICLES, type Shade, type Vehicle } from '../tone';
-import { levelOfFibre, lightenFibre, WHITE_FIBRE, type DyeLayer, type Fibre } from './fibre';
+import {
+	absorbanceAt550,
+	addDyes,
+	depositOfShade,
+	fadeDyes,
+	scaleDyes,
+	VEHICLES,
+	type DepositConditions,
+	type DyeAmounts,
+	type Shade,
+	type Vehicle
+} from '../tone';
+import { SATURATION } from './constants';
+import {
+	heldDyes,
+	levelOfFibre,
+	lightenFibre,
+	WHITE_FIBRE,
+	type DyeLayer,
+	type Fibre
+} from './fibre';
 import type { Remembered } from './strand';
 
 /** Artificial colour as a person remembers it. */
@@ -35,22 +55,14 @@ export const UNKNOWN_LAYERS = 2;
 /** Washes a week where nobody said. */
 export const USUAL_WASHES = 3;
 
-/** Hair takes up only so much dye: many layers end at most this far below their deepest box, levels. */
-const PAST_THE_BOX = 0.5;
-
 /** The dose at which natural hair reaches a level along its own lift path, ≥ 0. */
 export function doseToLevel(start: Fibre, level: number): number {
 	if (levelOfFibre(start) >= level) return 0;
-	let low = 0;
-	let high = 1;
+	const reached = (dose: number) => levelOfFibre(lightenFibre(start, dose)) >= level;
+	let most = 1;
 	// Past 40 nothing of either pigment is left to lose: the level cannot be reached by lightening.
-	while (levelOfFibre(lightenFibre(start, high)) < level && high < 40) high *= 2;
-	for (let i = 0; i < 40; i++) {
-		const middle = (low + high) / 2;
-		if (levelOfFibre(lightenFibre(start, middle)) < level) low = middle;
-		else high = middle;
-	}
-	return high;
+	while (!reached(most) && most < 40) most *= 2;
+	return bisect(reached, 0, most, 1e-11);
 }
 
 /**
@@ -63,20 +75,54 @@ export function pigmentOnPath(naturalLevel: number, warmth: Warmth, level: numbe
 	return lightenFibre(start, doseToLevel(start, level));
 }
 
-function layerOf(colour: ArtificialColour, onto: Pigment): DyeLayer {
-	const layers = colour.layers ?? UNKNOWN_LAYERS;
-	const dyes = depositOf([{ ...colour, grams: 1 }], onto, {
-		vehicle: colour.kind,
-		ratio: 1,
-		minutes: VEHICLES[colour.kind].fullMinutes
-	});
-	const washes = (colour.weeksAgo ?? 0) * USUAL_WASHES;
+/**
+ * What one application of a remembered colour left: its tube, held off by the pigment and the brown of
+ * older layers, at its customary ratio and full time.
+ */
+export function rememberedDeposit(
+	shade: Shade,
+	vehicle: Vehicle,
+	onto: Fibre,
+	hair: Pick<DepositConditions, 'texture' | 'naturalRed'> = {}
+): DyeAmounts {
+	const { ratio, fullMinutes } = VEHICLES[vehicle];
+	const brown = onto.layers.reduce((sum, { dyes }) => sum + (dyes.brown ?? 0), 0);
+	const filled: Pigment = { ...onto, eumelanin: onto.eumelanin + brown };
+	return depositOfShade(shade, filled, { ...hair, vehicle, ratio, minutes: fullMinutes }, 0);
+}
+
+/**
+ * A fibre with one more layer of colour. Further layers of the same kind of colour count as repeats
+ * whatever their shade, and what lies under is then as hard to remove as the newest.
+ */
+export function withLayer(
+	fibre: Fibre,
+	layer: Pick<DyeLayer, 'vehicle' | 'level' | 'dyes'>,
+	times = 1
+): Fibre {
+	const alike = fibre.layers.filter(({ vehicle }) => vehicle === layer.vehicle);
+	const layers = Math.max(0, ...alike.map((other) => other.layers)) + times;
 	return {
-		vehicle: colour.kind,
-		level: colour.level,
-		layers,
-		dyes: scaleDyes(fadeDyes(dyes, colour.kind, washes), layers)
+		...fibre,
+		layers: [
+			...fibre.layers.map((other) =>
+				other.vehicle === layer.vehicle ? { ...other, layers } : other
+			),
+			{ ...layer, layers }
+		]
 	};
+}
+
+/** A fibre with what is remembered of one colour, put on as often as it was. */
+function withColour(fibre: Fibre, colour: ArtificialColour): Fibre {
+	const { kind, level, layers = UNKNOWN_LAYERS } = colour;
+	const washes = (colour.weeksAgo ?? 0) * USUAL_WASHES;
+	let dyes: DyeAmounts = {};
+	for (let i = 0; i < layers; i++) {
+		const onto = withLayer(fibre, { vehicle: kind, level, dyes });
+		dyes = addDyes(dyes, rememberedDeposit(colour, kind, onto));
+	}
+	return withLayer(fibre, { vehicle: kind, level, dyes: fadeDyes(dyes, kind, washes) }, layers);
 }
 
 /** A fibre with all its dye times a factor. */
@@ -85,28 +131,63 @@ export const withDyeTimes = (fibre: Fibre, factor: number): Fibre => ({
 	layers: fibre.layers.map((layer) => ({ ...layer, dyes: scaleDyes(layer.dyes, factor) }))
 });
 
-/** The factor on a fibre's dye that brings it to a level; at most 64, at least 0. */
+/** The factor on a fibre's dye that brings it to a level, were all of it to show; 0-64. */
 export function dyeFactorTo(fibre: Fibre, level: number): number {
-	let low = 0;
-	let high = 1;
-	while (levelOfFibre(withDyeTimes(fibre, high)) > level && high < 64) high *= 2;
-	for (let i = 0; i < 40; i++) {
-		const middle = (low + high) / 2;
-		if (levelOfFibre(withDyeTimes(fibre, middle)) > level) low = middle;
-		else high = middle;
-	}
-	return high;
+	const bare: Fibre = { ...fibre, shows: undefined };
+	const dark = (factor: number) => levelOfFibre(withDyeTimes(bare, factor)) <= level;
+	let most = 1;
+	while (!dark(most) && most < 64) most *= 2;
+	return bisect(dark, 0, most, 1e-11);
 }
 
-/** The deepest that layers of colour can make hair: half a level below their deepest box, ≥ 1. */
-export const deepestOf = (layers: readonly { readonly level: number }[]): number =>
-	Math.max(1, Math.min(...layers.map(({ level }) => level)) - PAST_THE_BOX);
+/** Two populations of fibres that hold the same old colour. */
+type Pair = Pick<HairStart, 'fibre' | 'white'>;
+
+const showing = (fibre: Fibre, share: number): Fibre => ({
+	...fibre,
+	shows: share * absorbanceAt550(heldDyes(fibre))
+});
 
 /**
- * The present state of a zone: natural or lightened pigment, with the layers of old colour scaled to
- * match the level that was read. Hair read lighter than it grows, yet coloured, was lightened first;
- * half a level is then taken to lie under the colour. Where no level was read, layers add up to no
- * more than half a level below the deepest box: hair takes up only so much dye.
+ * Repeated colour shows at most a level deeper than its deepest layer, however much of it there is; all of
+ * it has to come out.
+ */
+export function saturated(pair: Pair): Pair {
+	const { layers } = pair.fibre;
+	if (layers.length === 0) return pair;
+	const deepest = Math.max(
+		1,
+		Math.min(...layers.map(({ level }) => level)) - SATURATION.deeperThanBox
+	);
+	if (levelOfFibre(pair.fibre) >= deepest) return pair;
+	const share = dyeFactorTo(pair.fibre, deepest);
+	return { fibre: showing(pair.fibre, share), white: showing(pair.white, share) };
+}
+
+/**
+ * Coloured hair as it was read: it shows that level. What it holds is what shows on lighter hair; dark
+ * hair is saturated and says nothing of it, so that there its history counts too, where it tells of more.
+ */
+export function asRead(pair: Pair, level: number): Pair {
+	const shown = dyeFactorTo(pair.fibre, level);
+	const held = shown + (1 - readingTells(level)) * Math.max(0, 1 - shown);
+	const at = (fibre: Fibre): Fibre => {
+		const full = withDyeTimes(fibre, held);
+		return held > shown ? showing(full, shown / held) : full;
+	};
+	return { fibre: at(pair.fibre), white: at(pair.white) };
+}
+
+/** How far a level that was read tells what the hair holds, 0-1: all from 5.5, nothing to 4.5. */
+export const readingTells = (level: number): number => {
+	const { readTo, saturatedFrom } = SATURATION;
+	return Math.min(1, Math.max(0, (level - saturatedFrom) / (readTo - saturatedFrom)));
+};
+
+/**
+ * The present state of a zone: natural or lightened pigment, with the layers of old colour that it shows
+ * and holds. Hair read lighter than it grows, yet coloured, was lightened first; half a level is then
+ * taken to lie under the colour. Other hair under a remembered colour counts as untouched.
  */
 export function startOfReading(reading: HairReading): HairStart {
 	const { naturalLevel, warmth, presentLevel, artificial = [] } = reading;
@@ -114,24 +195,25 @@ export function startOfReading(reading: HairReading): HairStart {
 		const pigment = pigmentOnPath(naturalLevel, warmth, presentLevel ?? naturalLevel);
 		return { fibre: { ...pigment, layers: [] }, white: WHITE_FIBRE };
 	}
-	const under =
-		presentLevel !== undefined && presentLevel >= naturalLevel
+	const under: Fibre = {
+		...(presentLevel !== undefined && presentLevel >= naturalLevel
 			? pigmentOnPath(naturalLevel, warmth, presentLevel + 0.5)
-			: naturalPigment(naturalLevel, warmth);
-	const remembered: Remembered | undefined =
-		presentLevel === undefined ? { before: { ...under, layers: [] }, dose: 0 } : undefined;
-	const onto = (pigment: Pigment): Fibre => ({
-		...pigment,
-		layers: artificial.map((colour) => layerOf(colour, pigment))
-	});
-	const fibre = onto(under);
-	const white = onto(WHITE_FIBRE);
-	const deepest = deepestOf(artificial);
-	if (presentLevel === undefined && levelOfFibre(fibre) >= deepest) {
-		return { fibre, white, remembered };
-	}
-	const factor = dyeFactorTo(fibre, presentLevel ?? deepest);
-	return { fibre: withDyeTimes(fibre, factor), white: withDyeTimes(white, factor), remembered };
+			: naturalPigment(naturalLevel, warmth)),
+		layers: []
+	};
+	const pair = {
+		fibre: artificial.reduce(withColour, under),
+		white: artificial.reduce(withColour, WHITE_FIBRE)
+	};
+	const remembered: Remembered = {
+		before: under,
+		dose: 0,
+		read: presentLevel === undefined ? 0 : readingTells(presentLevel)
+	};
+	return {
+		...(presentLevel === undefined ? saturated(pair) : asRead(pair, presentLevel)),
+		remembered
+	};
 }
 
 /** The pigmented fibre of {@link startOfReading}. */

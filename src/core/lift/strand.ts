@@ -2,12 +2,14 @@ import type { Porosity, Texture } from '../hair';
 import type { AreaName } from './events';
 import type { Fibre } from './fibre';
 
-/** What is only remembered of a point, not read: the interval doubts it. */
+/** What a point holds by memory, or by what shows of it: the interval doubts it. */
 export interface Remembered {
 	/** The hair before it was lightened. */
 	readonly before: Fibre;
 	/** Dose of the lightening that is remembered, ≥ 0. */
 	readonly dose: number;
+	/** How far a reading tells of its dye, 0-1: 0 where it is only remembered. */
+	readonly read?: number | undefined;
 }
 
 /** A point of a strand before the service. */

@@ -1,3 +1,4 @@
+import { bisect } from '../numeric';
 import { TEXTURE_WEAR } from '../hair';
 import { peroxidePercent, sparesDye, type Application, type HeadFactors } from './application';
 import { MODIFIERS, RATE, WEAR } from './constants';
@@ -5,10 +6,10 @@ import { plainDose } from './dose';
 import { lightenFibre, levelOfFibre, type Fibre } from './fibre';
 
 /**
- * Log loss of condition from one application, `condition = start·exp(-W)`. It counts double from the
- * moment the point is past level 8 by lightener.
- * @param fibre the point before the application; left out, the doubling is not counted
- * @param dose the application's dose on this point, to find when level 8 was passed
+ * Log loss of condition from one application, `condition = start·exp(-W)`. From the moment lightener has
+ * taken the point past level 8 it counts double, past level 10 four and a half times.
+ * @param fibre the point before the application; left out, what pale hair pays is not counted
+ * @param dose the application's dose on this point, to find when those levels were passed
  */
 export function wearOf(
 	application: Application,
@@ -18,13 +19,14 @@ export function wearOf(
 ): number {
 	if (application.minutes <= 0) return 0;
 	const wear = wearPerDose(application, head) * plainDose(application, head.naturalLevel);
-	const doubled = fibre ? shareOfDosePastLevel(fibre, dose, application) : 0;
-	return wear * (1 + doubled) + WEAR.handling;
+	const pale = fibre && dose > 0 && !sparesDye(application.product);
+	const heavier = pale ? wornDose(paleDoses(fibre, dose), 0, dose) / dose : 1;
+	return wear * heavier + WEAR.handling;
 }
 
 /**
- * Log loss of condition per unit of plain dose: `0.022 (0.3 + 0.7 (c/4)^0.62)·texture·additive`, before
- * the doubling past level 8 and without handling.
+ * Log loss of condition per unit of plain dose: `0.021 (0.3 + 0.7 (c/4)^0.62)·texture·additive`, before
+ * what pale hair pays and without handling.
  */
 export function wearPerDose(application: Application, head: HeadFactors): number {
 	const strength = Math.pow(peroxidePercent(application) / RATE.referencePercent, WEAR.power);
@@ -36,23 +38,33 @@ export function wearPerDose(application: Application, head: HeadFactors): number
 	);
 }
 
-/** Share of a dose of lightener, 0-1, given after the fibre has passed the level from which wear doubles. */
-function shareOfDosePastLevel(fibre: Fibre, dose: number, application: Application): number {
-	if (dose <= 0 || sparesDye(application.product)) return 0;
-	return Math.max(0, dose - doseToDoubling(fibre, dose)) / dose;
+/**
+ * Dose between two doses, each part times what it wears as the hair grows paler.
+ * @param pale doses from which each step of `WEAR.pale` counts, rising
+ */
+export function wornDose(pale: readonly number[], from: number, to: number): number {
+	let before = 1;
+	return WEAR.pale.reduce((sum, { times }, i) => {
+		const past = Math.max(0, to - pale[i]!) - Math.max(0, from - pale[i]!);
+		const more = (times - before) * past;
+		before = times;
+		return sum + more;
+	}, to - from);
 }
 
-/** Dose at which a fibre passes the level from which wear doubles; `most` or more when it does not. */
-export function doseToDoubling(fibre: Fibre, most: number): number {
-	const past = (dose: number) => levelOfFibre(lightenFibre(fibre, dose)) >= WEAR.doubledFromLevel;
-	if (past(0)) return 0;
-	if (!past(most)) return Infinity;
-	let low = 0;
-	let high = most;
-	for (let i = 0; i < 24; i++) {
-		const middle = (low + high) / 2;
-		if (past(middle)) high = middle;
-		else low = middle;
-	}
-	return high;
+/**
+ * Doses at which a fibre's own pigment, without the dye over it, passes the levels of `WEAR.pale`;
+ * infinite where `most` is not enough.
+ */
+export function paleDoses(fibre: Fibre, most: number): number[] {
+	const bare: Fibre = {
+		eumelanin: fibre.eumelanin,
+		pheomelanin: fibre.pheomelanin,
+		layers: []
+	};
+	return WEAR.pale.map(({ fromLevel }) => {
+		const past = (dose: number) => levelOfFibre(lightenFibre(bare, dose)) >= fromLevel;
+		if (past(0)) return 0;
+		return past(most) ? bisect(past, 0, most, 1e-7 * most) : Infinity;
+	});
 }

@@ -39,14 +39,17 @@ export interface MixtureNeed {
 }
 
 /**
- * Splits a mixture of one strength into bowls, each used up while it is fresh (20 min), with equal grams
- * and a reserve of a tenth on top.
+ * Splits a mixture of one strength into bowls, each used up while it is fresh (20 min), with equal grams,
+ * and a reserve of a tenth of all in the last.
  */
 export function planBowls({ grams, minutes, ratio, volume, stock, step }: MixtureNeed): BowlPlan {
-	const needed = grams * (1 + RESERVE);
 	const count = Math.max(1, Math.ceil(minutes / BOWL_LIFE_MINUTES));
 	const bowls = Array.from({ length: count }, (_, i): Bowl => {
-		const { lightenerGrams, developerGrams } = splitByRatio(needed / count, ratio, step);
+		const { lightenerGrams, developerGrams } = splitByRatio(
+			grams / count + (i === count - 1 ? RESERVE * grams : 0),
+			ratio,
+			step
+		);
 		return {
 			number: i + 1,
 			volume,
@@ -60,7 +63,7 @@ export function planBowls({ grams, minutes, ratio, volume, stock, step }: Mixtur
 	return totalOf(bowls, minutes);
 }
 
-/** Bowls with their sums; the reserve is a share of every bowl. */
+/** Bowls with their sums; the reserve is a share of them all. */
 export function totalOf(bowls: readonly Bowl[], minutes: number): BowlPlan {
 	const totalGrams = Math.round(
 		bowls.reduce((sum, bowl) => sum + bowl.lightenerGrams + bowl.developerGrams, 0)

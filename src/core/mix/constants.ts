@@ -12,46 +12,54 @@ export const CONSISTENCY = [
 ] as const;
 
 /**
- * Grams of ready mixture. A foil over 30 cm of hair of medium density takes about 7 g to saturate
- * (15 foils from 105 g, a usual bowl of 35 + 70); the amount follows the length a little less than
- * in proportion, because a foil narrows towards the tips.
+ * Grams of ready mixture. A woven see-through foil over 30 cm of medium hair takes 3.3 g, which is 1.1 g of
+ * powder at 1 : 2; the amount follows the painted length a little less than in proportion, because a foil
+ * narrows towards the tips.
  */
-export const FOIL_GRAMS = { at30cm: 7, lengthPower: 0.8 } as const;
+export const FOIL_GRAMS = { at30cm: 3.3, lengthPower: 0.8 } as const;
 
-/** Open work: 60 g covers the scalp area itself, then 4 g for each cm of length drawn through. */
-export const OPEN_GRAMS = { scalp: 60, perCm: 4 } as const;
+/**
+ * Open work: 105 g covers the scalp area itself, then 4 g for each cm of length drawn through. A retouch of
+ * two centimetres by brush takes 100-150 g mixed.
+ */
+export const OPEN_GRAMS = { scalp: 105, perCm: 4 } as const;
 
 /** More hair takes more mixture. */
 export const DENSITY_GRAMS = { low: 0.8, medium: 1, high: 1.3 } as const;
 
-/** Thicker sections hold more hair in each foil. */
-export const SECTION_GRAMS = { seeThrough: 1, medium: 1.35, thick: 1.8 } as const;
+/** Fine hair takes less to saturate, coarse hair more. */
+export const TEXTURE_GRAMS = { fine: 0.75, medium: 1, coarse: 1.15 } as const;
+
+/** Thicker sections hold more hair in each foil: a medium one takes 1.3-2.3 g of powder. */
+export const SECTION_GRAMS = { seeThrough: 1, medium: 1.7, thick: 2.4 } as const;
 
 /**
- * How hair is picked up: grams and minutes of each beside a weave. A slice takes all the hair of a thin
- * sheet and needs no stitching; babylights are many very fine stitches; a teased section is combed back
- * first (reasoned).
+ * How hair is picked up: grams and minutes of each beside a weave and a slice. A slice takes all the hair of
+ * a thin sheet and needs no stitching; babylights are many very fine stitches; a teased section is combed
+ * back first (reasoned).
  */
 export const PICKINGS = {
-	slice: { grams: 1.15, minutes: 0.85 },
-	weave: { grams: 1, minutes: 1 },
-	babylight: { grams: 0.6, minutes: 1.25 },
+	slice: { grams: 1.15, minutes: 1 },
+	weave: { grams: 1, minutes: 1.15 },
+	babylight: { grams: 0.6, minutes: 1.3 },
 	teased: { grams: 0.9, minutes: 1.15 }
 } as const;
 
-/** {@link PICKINGS} by name, finest last. */
-export const PICKING_NAMES = [
-	'slice',
-	'weave',
-	'teased',
-	'babylight'
-] as const satisfies readonly (keyof typeof PICKINGS)[];
-
-/** Reserve mixed on top, so that the last section is not stinted. */
+/**
+ * Reserve mixed on top, a share of what the head takes, in the last bowl: what an earlier one has left over
+ * is too old for the next.
+ */
 export const RESERVE = 0.1;
 
-/** Minutes to place one foil, or to paint a whole head of open work per cm covered. */
-export const WORK_MINUTES = { foil: 0.9, openBase: 12, openPerCm: 0.6 } as const;
+/**
+ * Minutes to place one foil of a slice, by section: a see-through one 1.3, woven or teased 1.5; and to paint
+ * a whole head of open work per cm covered.
+ */
+export const WORK_MINUTES = {
+	foil: { seeThrough: 1.3, medium: 1.1, thick: 0.95 },
+	openBase: 12,
+	openPerCm: 0.6
+} as const;
 
 /** No bowl stays in use longer than this (min): it loses strength from the moment it is mixed. */
 export const BOWL_LIFE_MINUTES = 20;

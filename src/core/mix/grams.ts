@@ -7,6 +7,7 @@ import {
 	OPEN_GRAMS,
 	PICKINGS,
 	SECTION_GRAMS,
+	TEXTURE_GRAMS,
 	WORK_MINUTES
 } from './constants';
 
@@ -16,8 +17,10 @@ export type Picking = keyof typeof PICKINGS;
 /** How much hair the mixture goes on. */
 export type Coverage = {
 	readonly density: Density;
+	/** Medium unless said. */
+	readonly texture?: keyof typeof TEXTURE_GRAMS | undefined;
 	readonly section: keyof typeof SECTION_GRAMS;
-	/** Centimetres of each strand that are covered, > 0. */
+	/** Centimetres of each strand that are painted, > 0. */
 	readonly coveredCm: number;
 	readonly layers?: keyof typeof LAYERS_WORK | undefined;
 	/** Areas clipped too short to work on. */
@@ -33,11 +36,11 @@ const workedShare = (undercut: readonly AreaName[] = []): number =>
 
 /** Grams of ready mixture that saturate the hair, without reserve. */
 export function mixtureGrams(coverage: Coverage): number {
-	const density = DENSITY_GRAMS[coverage.density];
+	const hair = DENSITY_GRAMS[coverage.density] * TEXTURE_GRAMS[coverage.texture ?? 'medium'];
 	if (coverage.technique === 'open') {
 		return (
 			(OPEN_GRAMS.scalp + OPEN_GRAMS.perCm * coverage.coveredCm) *
-			density *
+			hair *
 			workedShare(coverage.undercut)
 		);
 	}
@@ -45,7 +48,7 @@ export function mixtureGrams(coverage: Coverage): number {
 		coverage.foils *
 		FOIL_GRAMS.at30cm *
 		Math.pow(coverage.coveredCm / 30, FOIL_GRAMS.lengthPower) *
-		density *
+		hair *
 		SECTION_GRAMS[coverage.section] *
 		PICKINGS[coverage.picking ?? 'weave'].grams
 	);
@@ -55,7 +58,10 @@ export function mixtureGrams(coverage: Coverage): number {
 export function workMinutes(coverage: Coverage): number {
 	const sections = LAYERS_WORK[coverage.layers ?? 'none'];
 	return coverage.technique === 'foils'
-		? coverage.foils * WORK_MINUTES.foil * sections * PICKINGS[coverage.picking ?? 'weave'].minutes
+		? coverage.foils *
+				WORK_MINUTES.foil[coverage.section] *
+				sections *
+				PICKINGS[coverage.picking ?? 'weave'].minutes
 		: (WORK_MINUTES.openBase + WORK_MINUTES.openPerCm * coverage.coveredCm) *
 				DENSITY_GRAMS[coverage.density] *
 				sections *

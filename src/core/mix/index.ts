@@ -1,17 +1,16 @@
 export { additiveDose } from './additive';
 export { blendDeveloper, blendStrength, type Blend } from './blend';
-export { planBowls, totalOf, type Bowl, type BowlPlan, type MixtureNeed } from './bowls';
+export { planBowls, totalOf, type Bowl, type BowlPlan } from './bowls';
 export {
 	AREA_SHARE,
 	BOWL_LIFE_MINUTES,
 	DENSITY_GRAMS,
 	GRAMS_PER_OUNCE,
-	PICKING_NAMES,
 	RESERVE,
 	USUAL_STOCK
 } from './constants';
 export { mixtureGrams, workMinutes, type Coverage, type Density, type Picking } from './grams';
 export { keepRatio, type Poured } from './keepRatio';
 export { afterOverPour, pourState, toleranceOf, type PourState } from './pour';
-export { consistencyOf, partsOf, ratioBound, ratioFault } from './ratio';
+export { consistencyOf, partsOf, ratioBound, ratioFault, type RatioFault } from './ratio';
 export { splitByRatio, toStep } from './weigh';

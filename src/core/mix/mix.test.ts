@@ -1,6 +1,8 @@
+import { type MixtureNeed } from './bowls';
+import { AREAS } from '../vocabulary';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { AREAS } from '../lift';
+
 import {
 	keepRatio,
 	blendDeveloper,
@@ -15,8 +17,7 @@ import {
 	splitByRatio,
 	toleranceOf,
 	workMinutes,
-	type Coverage,
-	type MixtureNeed
+	type Coverage
 } from '.';
 
 const foils: Coverage = {
@@ -187,8 +188,8 @@ describe('bowls', () => {
 			{ lightener: 2, developer: 1 }
 		]);
 		expect(ratioFault('powder', 2)).toBeUndefined();
-		expect(ratioFault('powder', 0.5)).toContain('dry');
-		expect(ratioFault('permanent', 3)).toContain('runs');
+		expect(ratioFault('powder', 0.5)).toEqual({ fault: 'dry', nearest: 1 });
+		expect(ratioFault('permanent', 3)).toEqual({ fault: 'runs', nearest: 2 });
 	});
 });
 

@@ -21,16 +21,18 @@ export function partsOf(ratio: number): { readonly lightener: number; readonly d
 }
 const MOST_PARTS = 8;
 
-/** Why a ratio cannot be worked with, in words; nothing where it can. */
-export function ratioFault(product: Product, ratio: number): string | undefined {
+/** Why a ratio cannot be worked with: too dry to saturate hair, or it runs off. */
+export interface RatioFault {
+	readonly fault: 'dry' | 'runs';
+	/** The nearest ratio that works. */
+	readonly nearest: number;
+}
+
+/** What is wrong with a ratio for a product; nothing where it can be worked with. */
+export function ratioFault(product: Product, ratio: number): RatioFault | undefined {
 	const [least, most] = factsOf(product).ratio;
-	if (ratio < least) {
-		return `1 : ${ratio} stays too dry to saturate hair: use at least 1 : ${least}.`;
-	}
-	if (ratio > most) {
-		return `1 : ${ratio} runs off the hair: use 1 : ${most} at most.`;
-	}
-	return undefined;
+	if (ratio < least) return { fault: 'dry', nearest: least };
+	return ratio > most ? { fault: 'runs', nearest: most } : undefined;
 }
 
 /** Ratios that a product can be worked with, as a dial runs. */

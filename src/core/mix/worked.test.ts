@@ -31,29 +31,54 @@ const minutes = (change: Partial<Coverage>) =>
 
 // Figures that a colourist works with: each stands here once, as it comes out.
 describe('grams of ready mixture', () => {
-	it('fifteen woven foils of 30 cm, medium hair: 105 g', () => expect(grams({})).toBe(105));
-	it('half as long: a little more than half', () => expect(grams({ coveredCm: 15 })).toBe(60.31));
+	it('fifteen woven see-through foils of 30 cm, medium hair: 49.5 g', () =>
+		expect(grams({})).toBe(49.5));
+	it('half as long: a little more than half', () => expect(grams({ coveredCm: 15 })).toBe(28.43));
 	it.each([
-		['low', 84],
-		['medium', 105],
-		['high', 136.5]
+		['low', 39.6],
+		['medium', 49.5],
+		['high', 64.35]
 	] as const)('of %s density: %d g', (density, wanted) => expect(grams({ density })).toBe(wanted));
 	it.each([
-		['seeThrough', 105],
-		['medium', 141.75],
-		['thick', 189]
+		['fine', 37.13],
+		['medium', 49.5],
+		['coarse', 56.93]
+	] as const)('of %s hair: %d g', (texture, wanted) => expect(grams({ texture })).toBe(wanted));
+	it.each([
+		['seeThrough', 49.5],
+		['medium', 84.15],
+		['thick', 118.8]
 	] as const)('in %s sections: %d g', (section, wanted) => expect(grams({ section })).toBe(wanted));
 	it.each([
-		['slice', 120.75],
-		['weave', 105],
-		['teased', 94.5],
-		['babylight', 63]
+		['slice', 56.93],
+		['weave', 49.5],
+		['teased', 44.55],
+		['babylight', 29.7]
 	] as const)('picked up as %s: %d g', (picking, wanted) =>
 		expect(grams({ picking })).toBe(wanted)
 	);
-	it('open work on 20 cm: 140 g, less what is clipped short', () => {
-		expect(mixtureGrams(open)).toBe(140);
-		expect(mixtureGrams({ ...open, undercut: ['nape'] })).toBeCloseTo(140 * 0.88, 9);
+	it('one foil takes 0.8-1.2 g of powder see-through, 1.3-2.3 g in a medium section', () => {
+		const powder = (change: Partial<Coverage>) =>
+			mixtureGrams({ ...foils, foils: 1, ...change }) / 3;
+		expect(powder({})).toBeCloseTo(1.1, 9);
+		expect(powder({ section: 'medium' })).toBeCloseTo(1.87, 9);
+		expect(powder({ section: 'medium', picking: 'slice' })).toBeLessThan(2.3);
+		expect(powder({ section: 'medium', texture: 'fine' })).toBeGreaterThan(1.3);
+	});
+	it('a fine head of middle length in see-through foils: 70-100 g of powder', () => {
+		for (const coveredCm of [25, 30, 35]) {
+			const head = { ...foils, foils: 90, texture: 'fine', coveredCm } as const;
+			const powder = (mixtureGrams(head) * 1.1) / 3;
+			expect(powder).toBeGreaterThan(70);
+			expect(powder).toBeLessThan(100);
+		}
+	});
+	it('open work on 20 cm: 185 g, less what is clipped short', () => {
+		expect(mixtureGrams(open)).toBe(185);
+		expect(mixtureGrams({ ...open, undercut: ['nape'] })).toBeCloseTo(185 * 0.88, 9);
+	});
+	it('a retouch of two centimetres by brush: 100-150 g mixed', () => {
+		expect(mixtureGrams({ ...open, coveredCm: 2 }) * 1.1).toBeCloseTo(124.3, 9);
 	});
 	it('a tenth is mixed on top', () => {
 		const plan = planBowls({
@@ -67,25 +92,50 @@ describe('grams of ready mixture', () => {
 		expect(plan.totalGrams).toBe(110);
 		expect(plan.reserveGrams).toBe(10);
 	});
+	it('and stands in the last bowl: what an earlier one leaves is too old for the next', () => {
+		const { bowls } = planBowls({
+			grams: 90,
+			minutes: 50,
+			ratio: 2,
+			volume: 20,
+			stock: [20],
+			step: 0.1
+		});
+		const sums = bowls.map(({ lightenerGrams, developerGrams }) => lightenerGrams + developerGrams);
+		expect(sums.map((sum) => Math.round(sum))).toEqual([30, 30, 39]);
+	});
 });
 
 describe('minutes of work', () => {
-	it('fifteen woven foils: 13.5', () => expect(minutes({})).toBe(13.5));
+	it('fifteen woven see-through foils: 22', () => expect(minutes({})).toBe(22.425));
 	it.each([
-		['slice', 11.475],
-		['weave', 13.5],
-		['teased', 15.525],
-		['babylight', 16.875]
+		['seeThrough', 19.5],
+		['medium', 16.5],
+		['thick', 14.25]
+	] as const)('slices in %s sections: %d', (section, wanted) =>
+		expect(minutes({ section, picking: 'slice' })).toBe(wanted)
+	);
+	it.each([
+		['slice', 19.5],
+		['weave', 22.425],
+		['teased', 22.425],
+		['babylight', 25.35]
 	] as const)('picked up as %s: %d', (picking, wanted) =>
 		expect(minutes({ picking })).toBe(wanted)
 	);
 	it.each([
-		['none', 13.5],
-		['some', 14.85],
-		['many', 16.2]
+		['none', 22.425],
+		['some', 24.668],
+		['many', 26.91]
 	] as const)('cut in layers (%s): %d', (layers, wanted) =>
 		expect(minutes({ layers })).toBe(wanted)
 	);
+	it('a full see-through head takes close to two hours, one in medium sections about one', () => {
+		const head = (count: number, section: Coverage['section']) =>
+			workMinutes({ ...foils, foils: count, section, picking: 'slice' });
+		expect(head(90, 'seeThrough')).toBeCloseTo(117, 9);
+		expect(head(56, 'medium')).toBeCloseTo(61.6, 9);
+	});
 	it('open work on 20 cm: 24', () => expect(workMinutes(open)).toBe(24));
 	it('no bowl is in use past twenty', () => {
 		expect(BOWL_LIFE_MINUTES).toBe(20);

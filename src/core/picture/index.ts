@@ -1,8 +1,8 @@
 export {
-	DOUBT_WORDS,
 	readPicture,
-	type Patch,
+	type Doubt,
 	type PictureAnswer,
+	type PictureProblem,
 	type PictureQuestion,
 	type PictureReading,
 	type ReferenceKind

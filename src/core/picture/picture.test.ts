@@ -1,10 +1,11 @@
+import { type Patch } from './read';
 import { uniformFloat32 } from 'pure-rand/distribution/uniformFloat32';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { describe, expect, it } from 'vitest';
 import { hueOf, labOfLinear, rgbOf, type Lab } from '../colour';
 import { labOfPigment, naturalPigment } from '../hair';
 import { pigmentOnPath } from '../lift';
-import { readPicture, type Patch } from '.';
+import { readPicture } from '.';
 
 type Light = readonly [number, number, number];
 const DAYLIGHT: Light = [1, 1, 1];
@@ -53,7 +54,7 @@ const read = (lab: Lab, light: Light, card = true, change: object = {}) => {
 				}
 			: {})
 	});
-	if (!answer.ok) throw new Error(answer.message);
+	if (!answer.ok) throw new Error(answer.problem);
 	return answer.reading;
 };
 const lifted = (level: number) => labOfPigment(pigmentOnPath(3, 'neutral', level));

@@ -31,9 +31,12 @@ export interface PictureReading {
 	readonly doubts: readonly Doubt[];
 }
 
+/** Why there is no reading: nothing was pointed at, or a patch of too few pixels. */
+export type PictureProblem = 'noHair' | 'tooSmall';
+
 export type PictureAnswer =
 	| { readonly ok: true; readonly reading: PictureReading }
-	| { readonly ok: false; readonly problem: 'noHair' | 'tooSmall'; readonly message: string };
+	| { readonly ok: false; readonly problem: PictureProblem };
 
 /** Linear light of a patch, a few thousand pixels of it, spread evenly. */
 interface Light {
@@ -121,14 +124,10 @@ const mean = (values: readonly number[]): number =>
  */
 export function readPicture({ hair, reference }: PictureQuestion): PictureAnswer {
 	if (hair.length === 0) {
-		return { ok: false, problem: 'noHair', message: 'Point at the hair first.' };
+		return { ok: false, problem: 'noHair' };
 	}
 	if (hair.some(({ pixels }) => pixels.length / 4 < PICTURE.leastPixels)) {
-		return {
-			ok: false,
-			problem: 'tooSmall',
-			message: 'The patch is too small to read: point inside the hair, or take a larger picture.'
-		};
+		return { ok: false, problem: 'tooSmall' };
 	}
 	const card = reference && lightOf(reference.patch);
 	const spoilt = card !== undefined && card.clipped > PICTURE.clippedReference;
@@ -140,7 +139,7 @@ export function readPicture({ hair, reference }: PictureQuestion): PictureAnswer
 		a: mean(patches.map((patch) => patch.lab.a)),
 		b: mean(patches.map((patch) => patch.lab.b))
 	};
-	const levels = patches.map((patch) => levelOf(patch.lab.l));
+	const levels = patches.map((patch) => levelOf(patch.lab));
 	const apart = Math.max(...levels) - Math.min(...levels);
 	const doubts: Doubt[] = [];
 	if (spoilt) doubts.push('referenceClipped');
@@ -156,7 +155,7 @@ export function readPicture({ hair, reference }: PictureQuestion): PictureAnswer
 		ok: true,
 		reading: {
 			lab,
-			level: levelOf(lab.l),
+			level: levelOf(lab),
 			sd: Math.hypot(known, apart / 2, 0.15 * others.length),
 			undertone: undertoneOf(lab),
 			trust: doubts.length === 0 ? 'good' : used && doubts.length === 1 ? 'fair' : 'poor',
@@ -164,15 +163,3 @@ export function readPicture({ hair, reference }: PictureQuestion): PictureAnswer
 		}
 	};
 }
-
-/** What each doubt means, and what to do about it. */
-export const DOUBT_WORDS: Readonly<Record<Doubt, string>> = {
-	noReference:
-		'Nothing grey or white in the light to correct by: put a card or a clean towel beside the hair.',
-	referenceClipped: 'The card or towel is burnt out: turn it out of the light.',
-	clipped: 'Parts of the hair are burnt out: less light, or no flash.',
-	tooDark: 'Too dark to tell: more daylight.',
-	strongCast: 'The light has a strong colour of its own: go to a window.',
-	wet: 'It shines as if it were wet: read it dry, without the lamp in it.',
-	uneven: 'The patches are not one colour: read them apart.'
-};

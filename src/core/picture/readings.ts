@@ -37,13 +37,13 @@ export function medianReading(labs: readonly Lab[]): Readings | undefined {
 		a: middle(labs.map(({ a }) => a)),
 		b: middle(labs.map(({ b }) => b))
 	};
-	const levels = labs.map(({ l }) => levelOf(l));
+	const levels = labs.map((lab) => levelOf(lab));
 	const apart = Math.max(...levels) - Math.min(...levels);
 	// A single reading says nothing of its own spread: it counts as if it were as far off as allowed.
 	const range = labs.length === 1 ? READINGS_APART : apart;
 	return {
 		lab,
-		level: levelOf(lab.l),
+		level: levelOf(lab),
 		sd: Math.hypot(LEAST_SD, range / RANGE_OF_THREE / Math.sqrt(labs.length)),
 		undertone: undertoneOf(lab),
 		apart

@@ -36,6 +36,8 @@ export const SEARCH = {
 	leastMinutes: 5,
 	/** Rounds in one visit, rinsed between. */
 	perVisit: [1, 2],
+	/** The same on hair that old colour made dark, beside the bleach wash that takes some of it out first. */
+	perVisitOnDarkColour: [1],
 	/** Minutes of a bleach wash that takes old colour out first. */
 	removalMinutes: 20,
 	/** A round or a visit that gains less is not worth making, levels. */
@@ -48,6 +50,3 @@ export const SEARCH = {
 
 /** Half-width of the target interval, in levels: closer than people can tell by eye. */
 export const TARGET_TOLERANCE = 0.25;
-
-/** The backup plan: how finely stalling points are told, and what a wearable result from there is. */
-export const STALL = { step: 0.5, most: 6, backupDeeper: 0.5, backupWarmth: 0.5 } as const;

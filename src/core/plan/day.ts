@@ -1,3 +1,4 @@
+import type { STEP_KINDS } from '../vocabulary';
 import { volumeCeiling, type Ceilings } from '../caution';
 import {
 	doseToLevel,
@@ -13,7 +14,6 @@ import { SEARCH } from './constants';
  * What a further application of the day is for: taking old colour out first, lightening again what lags,
  * softening the natural root beside light hair, or anything else.
  */
-export const STEP_KINDS = ['removal', 'again', 'baseBreak', 'other'] as const;
 export type StepKind = (typeof STEP_KINDS)[number];
 
 /** An application as it is usual for a kind of step. */

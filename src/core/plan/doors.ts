@@ -20,10 +20,6 @@ export interface DoorFacts {
 export interface Door {
 	readonly code: string;
 	readonly when: (facts: DoorFacts) => boolean;
-	/** What cannot be had afterwards, or only with trouble. */
-	readonly closes: string;
-	/** What keeps it open. */
-	readonly instead: string;
 }
 
 /** Deeper than the present level by this much counts as going dark. */
@@ -32,44 +28,35 @@ const DARKER_BY = 0.75;
 const WEAK = PLAN.minCondition + 15;
 
 /** Choices that close doors, the heaviest first. */
-export const DOORS: readonly Door[] = [
+export const DOORS = [
 	{
 		code: 'darkOverLight',
-		when: (f) => Math.max(f.lightDownBy, f.presentLevel - f.level) > DARKER_BY,
-		closes: 'Permanent dark colour over light hair is hard to take out again.',
-		instead: 'A demi darkens too, and fades in four to eight weeks.'
+		when: (f) => Math.max(f.lightDownBy, f.presentLevel - f.level) > DARKER_BY
 	},
 	{
 		code: 'weak',
-		when: (f) => f.conditionAfter !== undefined && f.conditionAfter < WEAK,
-		closes: 'Hair this worn takes no perm, no relaxer and no further lift for months.',
-		instead: 'A level deeper, or more visits at lower strength, leaves it sound.'
+		when: (f) => f.conditionAfter !== undefined && f.conditionAfter < WEAK
 	},
 	{
 		code: 'solidLine',
-		when: (f) => f.kind === 'solid' && f.lightShare > 0.9 && f.level > f.presentLevel + 2,
-		closes: 'Growing it out shows a line for as long as it lasts.',
-		instead: 'Lived-in or a root melt grows out without one.'
+		when: (f) => f.kind === 'solid' && f.lightShare > 0.9 && f.level > f.presentLevel + 2
 	},
 	{
 		code: 'paleCanvas',
-		when: (f) => f.level >= 9.5,
-		closes: 'Hair this pale goes flat or green when it is darkened later.',
-		instead: 'A filler puts the warmth back first; it is a visit of its own.'
+		when: (f) => f.level >= 9.5
 	},
 	{
 		code: 'shortLived',
-		when: (f) => f.kind === 'pastel',
-		closes: 'In three to five weeks the pale hair under it is what one wears.',
-		instead: 'Ask whether the base alone would please; tone a little deeper to last longer.'
+		when: (f) => f.kind === 'pastel'
 	},
 	{
 		code: 'lowlights',
-		when: (f) => f.lowlights,
-		closes: 'Lowlights in permanent colour have to be lifted out if light is wanted again.',
-		instead: 'Demi lowlights soften within two months.'
+		when: (f) => f.lowlights
 	}
-];
+] as const satisfies readonly Door[];
 
-/** Doors that an aim closes. */
-export const closedDoors = (facts: DoorFacts): Door[] => DOORS.filter(({ when }) => when(facts));
+export type DoorCode = (typeof DOORS)[number]['code'];
+
+/** Doors that an aim closes, the heaviest first; what is said of them stands in `wording/doors.ts`. */
+export const closedDoors = (facts: DoorFacts): DoorCode[] =>
+	DOORS.filter(({ when }) => when(facts)).map(({ code }) => code);

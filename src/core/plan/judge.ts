@@ -1,4 +1,4 @@
-import { levelOfFibre } from '../lift';
+import { isDarkColour, levelOfFibre } from '../lift';
 import { finish, type Steps } from '../steps';
 import type { PlanConstraints, PlanHead, Stopped } from './recipes';
 import { searchPlansSteps, type PlanAnswer, type ServicePlan } from './search';
@@ -61,6 +61,8 @@ export interface AimJudgement {
 	readonly condition: number;
 	/** The hair that needs most; none when nothing was asked. */
 	readonly decides: string | undefined;
+	/** Whether old dark colour makes it take several visits: how much there is shows only as it goes. */
+	readonly darkColour: boolean;
 	/** The same, where it is told; none where all of it comes out alike. */
 	readonly hardest: string | undefined;
 	readonly hair: readonly JudgedHair[];
@@ -77,7 +79,11 @@ const fewest = ({ plans }: PlanAnswer): ServicePlan | undefined =>
  * Judges an aim: each piece of hair is planned for by itself, and the one that needs most decides. Where
  * it cannot be had, or not today, what else can be had is told with it.
  */
-export function* judgeAimSteps({ hair, constraints }: AimProblem): Steps<AimJudgement> {
+export function* judgeAimSteps(problem: AimProblem): Steps<AimJudgement> {
+	const { hair } = problem;
+	// One bowl goes on all of it, and a tint does not lift tint.
+	const coloured = hair.some(({ head }) => head.fibre.layers.length > 0);
+	const constraints = { ...problem.constraints, ...(coloured ? { tints: false } : {}) };
 	const judged: (JudgedHair & { readonly asked: AimedHair })[] = [];
 	// Hair that is alike comes out alike: an untouched head is searched for once, not zone by zone.
 	const known = new Map<string, PlanAnswer>();
@@ -132,6 +138,7 @@ export function* judgeAimSteps({ hair, constraints }: AimProblem): Steps<AimJudg
 			nearest,
 			already
 		})),
+		darkColour: visits > 1 && hardest !== undefined && isDarkColour(hardest.asked.head.fibre),
 		decides: hardest?.id,
 		alternatives: visits > 1 ? alternatives(judged, visitsOf) : []
 	};
@@ -157,7 +164,10 @@ const alike = (judged: readonly JudgedHair[]): boolean =>
 const liftsOf = (plan: ServicePlan | undefined) =>
 	plan && { level: plan.level, low: plan.levelLow, high: plan.levelHigh };
 
-/** {@link judgeAimSteps} without a pause. */
+/**
+ * {@link judgeAimSteps} without a pause.
+ * @internal
+ */
 export const judgeAim = (problem: AimProblem): AimJudgement => finish(judgeAimSteps(problem));
 
 function alternatives<J extends JudgedHair & { readonly asked: AimedHair }>(

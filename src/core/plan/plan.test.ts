@@ -1,8 +1,10 @@
+import { neededLevel } from '../toner/neededLevel';
 import { describe, expect, it } from 'vitest';
 import { naturalPigment } from '../hair';
 import { levelOfFibre, pigmentOnPath, type Application, type Fibre } from '../lift';
-import { rawLab, solveTone, targetLab } from '../tone';
-import { estimateSessions, neededLevel } from '.';
+import { rawLab, targetLab } from '../tone';
+import { solveTone } from '../toner/solve';
+import { estimateSessions } from '.';
 
 const natural = (level: number): Fibre => ({ ...naturalPigment(level, 'neutral'), layers: [] });
 const foil: Application = {

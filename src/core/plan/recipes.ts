@@ -3,6 +3,7 @@ import { volumeCeiling, type Ceilings } from '../caution';
 import {
 	DEFAULT_LIMIT_MINUTES,
 	doseToLevel,
+	isDarkColour,
 	levelOfFibre,
 	minutesForDose,
 	predictLift,
@@ -21,7 +22,6 @@ import { removalStep } from './day';
 
 /** How fast one likes to work: which strengths are considered. */
 export type Pace = keyof typeof SEARCH.volumes;
-export const PACES = ['gentle', 'steady', 'brisk'] as const satisfies readonly Pace[];
 
 /** The strength at which a pace usually works, volumes, no higher than a ceiling. */
 export const paceVolume = (pace: Pace, ceiling: number): number =>
@@ -55,6 +55,10 @@ export interface PlanConstraints {
 	readonly limitMinutes?: number | undefined;
 	/** Minutes to put one application on. */
 	readonly workMinutes?: number | undefined;
+	/** Whether a tint may lift: not where some of the hair holds old tint. */
+	readonly tints?: boolean | undefined;
+	/** Minutes to finish this head: the usual unless said. */
+	readonly finishMinutes?: number | undefined;
 	/** The toner that follows each visit's lightening. */
 	readonly toner?: ClockToner | undefined;
 	/** Money an hour and for the materials of one application, in any currency. */
@@ -97,19 +101,21 @@ export function recipesFor(head: PlanHead, target: number, constraints: PlanCons
 	const gap = target - levelOfFibre(head.fibre);
 	const places = PLACES.filter((place) => place.scalp === scalp);
 	// A tint lifts natural hair alone, and not far.
-	if (!coloured && gap <= SEARCH.highLiftLevels) {
+	if (!coloured && constraints.tints !== false && gap <= SEARCH.highLiftLevels) {
 		places.push({ product: 'highLift', placement: scalp ? 'onScalp' : 'cap', scalp });
 	}
 	const wash = removalStep(scalp, ceilings);
 	const removals = coloured
 		? [undefined, { ...wash, volume: Math.min(wash.volume, maxVolume) }]
 		: [undefined];
+	// How much old dark colour holds shows only as it goes: one round a visit, and then a look.
+	const rounds = isDarkColour(head.fibre) ? SEARCH.perVisitOnDarkColour : SEARCH.perVisit;
 	const minutes = SEARCH.minutes.filter((value) => value < limit);
 	return places.flatMap(({ product, placement }) =>
 		volumesFor(pace, product, placement, maxVolume, ceilings).flatMap((volume) =>
 			SEARCH.ratios[product].flatMap((ratio) =>
 				[...minutes, limit].flatMap((minutes) =>
-					SEARCH.perVisit.flatMap((perVisit) =>
+					rounds.flatMap((perVisit) =>
 						removals.map((removal): Recipe => ({
 							application: { product, placement, volume, ratio, minutes },
 							perVisit,

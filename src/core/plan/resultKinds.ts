@@ -1,16 +1,8 @@
+import type { RESULT_KIND_NAMES } from '../vocabulary';
 import type { Picking } from '../mix';
-import { rootShadowLevel, USUAL_WARMTH, type Direction } from '../tone';
+import { rootShadowLevel, turnedTo, warmthKept, type Direction } from '../tone';
 
 /** Kinds of result that clients ask for by name. */
-export const RESULT_KIND_NAMES = [
-	'solid',
-	'dimensional',
-	'livedIn',
-	'rootMelt',
-	'panel',
-	'pastel',
-	'freshen'
-] as const;
 export type ResultKind = (typeof RESULT_KIND_NAMES)[number];
 
 /** What a kind of result fills in. */
@@ -71,7 +63,13 @@ const depth = ({ naturalLevel, lengthCm }: KindProblem, share: number, most: num
  */
 export function kindOfAim(kind: ResultKind, problem: KindProblem): KindOfAim {
 	const { level, direction, naturalLevel, presentLevel } = problem;
-	const plain = { level, direction, keepWarmth: USUAL_WARMTH, liftPast: 0.5, lightShare: 1 };
+	const plain = {
+		level,
+		direction,
+		keepWarmth: warmthKept(direction),
+		liftPast: 0.5,
+		lightShare: 1
+	};
 	switch (kind) {
 		case 'solid':
 			return plain;
@@ -84,7 +82,13 @@ export function kindOfAim(kind: ResultKind, problem: KindProblem): KindOfAim {
 			};
 		}
 		case 'livedIn':
-			return { ...plain, keepWarmth: 0.45, lightShare: 0.4, rootDepth: depth(problem, 0.25, 8) };
+			return {
+				...plain,
+				// Lived-in blonde keeps more warmth, unless the tone would be hidden by it.
+				...turnedTo({ direction: 'neutral', keepWarmth: 0.45 }, direction),
+				lightShare: 0.4,
+				rootDepth: depth(problem, 0.25, 8)
+			};
 		case 'rootMelt':
 			return { ...plain, lightShare: 0.8, rootDepth: depth(problem, 0.33, 10) };
 		case 'panel':

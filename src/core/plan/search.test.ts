@@ -1,19 +1,18 @@
+import { predictTint } from '../lift/predict';
+import { judgeAim, type AimedHair } from './judge';
+import { searchPlans } from './search';
+import { stallPoints } from '../toner';
+import { solveTint } from '../toner/tint';
+import { dyesIn } from '../../testing/dyesIn';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { volumeCeiling } from '../caution';
 import { chromaOf, deltaE } from '../colour';
 import { naturalPigment } from '../hair';
-import { levelOfFibre, predictTint, startOfReading, type Application, type Fibre } from '../lift';
-import { rawLab, type ShelfShade } from '../tone';
-import {
-	searchPlans,
-	searchPlansSteps,
-	solveTint,
-	stallPoints,
-	TARGET_TOLERANCE,
-	type PlanConstraints,
-	type PlanHead
-} from '.';
+import { levelOfFibre, startOfReading, type Application, type Fibre } from '../lift';
+import { rawLab } from '../tone';
+import type { ShelfShade } from '../toner/search';
+import { searchPlansSteps, TARGET_TOLERANCE, type PlanConstraints, type PlanHead } from '.';
 
 const natural = (level: number): Fibre => ({ ...naturalPigment(level, 'neutral'), layers: [] });
 const head = (level: number, change: Partial<PlanHead> = {}): PlanHead => ({
@@ -104,6 +103,45 @@ describe('search for a plan', () => {
 		expect(applications.length).toBeGreaterThan(0);
 		expect(applications.every(({ product }) => product !== 'highLift')).toBe(true);
 	});
+	it('takes old dark colour out over several visits, one round each, and says why', () => {
+		const read = (presentLevel: number) => {
+			const { fibre, white, remembered } = startOfReading({
+				naturalLevel: 5,
+				warmth: 'neutral',
+				presentLevel,
+				artificial: [{ kind: 'permanent', level: 3, tone: 'N', layers: 2 }]
+			});
+			return { id: 'lengths', head: head(5, { fibre, white, remembered }), target: 8.5 };
+		};
+		const dark = judgeAim({ hair: [read(3)] });
+		expect(dark.darkColour).toBe(true);
+		expect(dark.visits).toBeGreaterThan(1);
+		for (const { visits } of dark.hair[0]!.plans) {
+			for (const { applications, after, condition } of visits) {
+				const rounds = applications.filter(({ product }) => product !== 'bleachWash');
+				expect(rounds).toHaveLength(1);
+				expect(after).toHaveLength(applications.length);
+				expect(after.at(-1)!.condition).toBe(condition);
+			}
+		}
+		expect(judgeAim({ hair: [read(5.5)] }).darkColour).toBe(false);
+	});
+	it('sends no tint over a head of which some holds old tint', () => {
+		const uncoloured = { id: 'root', head: head(7), target: 9 };
+		const products = (hair: AimedHair[]) =>
+			judgeAim({ hair }).hair.flatMap(({ plans }) =>
+				plans.flatMap(({ visits }) => visits.flatMap((v) => v.applications.map((a) => a.product)))
+			);
+		const { fibre, white } = startOfReading({
+			naturalLevel: 7,
+			warmth: 'neutral',
+			presentLevel: 7,
+			artificial: [{ kind: 'gloss', level: 7, tone: 'N', layers: 1 }]
+		});
+		const coloured = { id: 'lengths', head: head(7, { fibre, white }), target: 9 };
+		expect(products([uncoloured])).toContain('highLift');
+		expect(products([uncoloured, coloured])).not.toContain('highLift');
+	});
 	it('reports its progress from nothing to nearly all, and a price where rates are known', () => {
 		const steps = searchPlansSteps(head(4), 8.5, { rates: { perHour: 60, perApplication: 10 } });
 		const shares: number[] = [];
@@ -156,8 +194,8 @@ describe('if it stops here', () => {
 			expect(chromaOf(backup[0]!.lab)).toBeLessThan(undertone.chroma);
 		}
 		expect(points.at(-1)!.again!.minutesToAim).toBeLessThan(40);
-		expect(points[0]!.backup[0]!.why).toMatch(/blue/);
-		expect(points.at(-1)!.backup[0]!.why).toMatch(/violet/);
+		expect(dyesIn(points[0]!.backup[0]!)).toContain('blue');
+		expect(dyesIn(points.at(-1)!.backup[0]!)).toContain('violet');
 	});
 	it('offers no further round to hair that would not bear it', () => {
 		for (const point of stallPoints({ ...problem, conditionAfter: 57 })) {
@@ -206,7 +244,7 @@ describe('a tint that lifts', () => {
 		});
 		const raw = rawLab({ pigment: lifted.fibre });
 		expect(formulas[0]!.deltaE).toBeLessThan(deltaE(raw, target));
-		expect(formulas[0]!.why).toContain('blue');
+		expect(dyesIn(formulas[0]!)).toContain('blue');
 		// The same formula laid by the lift itself comes out the same colour.
 		const laid = predictTint(start, application, formulas[0]!.parts, factors);
 		expect(deltaE(laid.lab, formulas[0]!.lab)).toBeLessThan(0.01);

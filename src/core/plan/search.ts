@@ -25,6 +25,8 @@ export interface VisitPlan {
 	readonly week: number;
 	/** In order; each starts from what the last one left, rinsed between. */
 	readonly applications: readonly Application[];
+	/** What each of them leaves. */
+	readonly after: readonly { readonly level: number; readonly condition: number }[];
 	readonly level: number;
 	readonly low: number;
 	readonly high: number;
@@ -104,7 +106,10 @@ export function* searchPlansSteps(
 	return { plans: distinct(reaching, head, constraints), already: false };
 }
 
-/** {@link searchPlansSteps} without a pause. */
+/**
+ * {@link searchPlansSteps} without a pause.
+ * @internal
+ */
 export const searchPlans = (
 	head: PlanHead,
 	target: number,
@@ -150,7 +155,9 @@ function visitMinutes(applications: readonly Application[], constraints: PlanCon
 	const limit = constraints.limitMinutes ?? DEFAULT_LIMIT_MINUTES;
 	return chairMinutes(
 		applications.map(({ minutes }) => lastRinse([work / 2, work / 2], minutes, limit)),
-		constraints.toner ?? SEARCH.toner
+		constraints.toner ?? SEARCH.toner,
+		0,
+		constraints.finishMinutes
 	);
 }
 
@@ -177,6 +184,9 @@ function planOf(
 		return {
 			week: i * rest,
 			applications,
+			after: course.results
+				.slice(done - applications.length, done)
+				.map(({ level, condition }) => ({ level, condition })),
 			level: result.level,
 			low: interval.low,
 			high: interval.high,

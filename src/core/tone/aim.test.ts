@@ -1,18 +1,9 @@
+import { DIRECTIONS } from '../vocabulary';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { deltaE } from '../colour';
 import { pigmentOnPath } from '../lift';
-import {
-	addDyes,
-	DIRECTIONS,
-	fadeDyes,
-	idealDyes,
-	nearestTarget,
-	rawLab,
-	targetLab,
-	type Direction,
-	type RawHair
-} from '.';
+import { addDyes, fadeDyes, idealDyes, nearestTarget, rawLab, targetLab, type RawHair } from '.';
 
 const lifted = (level: number): RawHair => ({ pigment: pigmentOnPath(5, 'neutral', level) });
 const toned = (raw: RawHair, dye: RawHair['dye']) => rawLab({ ...raw, dye });
@@ -32,7 +23,7 @@ describe('ideal dyes', () => {
 		expect(toned(raw, idealDyes(raw, pale)).l).toBeLessThanOrEqual(rawLab(raw).l + 1e-6);
 	});
 	it('never bring hair further from the aim than it was, and fade back towards it', () => {
-		const directions = fc.constantFrom(...(Object.keys(DIRECTIONS) as Direction[]));
+		const directions = fc.constantFrom(...DIRECTIONS);
 		fc.assert(
 			fc.property(
 				fc.double({ min: 7, max: 10, noNaN: true }),
@@ -58,7 +49,7 @@ describe('ideal dyes', () => {
 describe('the nearest aim to a colour', () => {
 	const untonedAt = (level: number) => rawLab(lifted(Math.max(5.2, level)));
 	it('finds its own words again', () => {
-		for (const direction of Object.keys(DIRECTIONS) as Direction[]) {
+		for (const direction of DIRECTIONS) {
 			const aim = { level: 8.5, direction, keepWarmth: 0.3 };
 			const found = nearestTarget(targetLab(aim, untonedAt(8.5)), untonedAt);
 			expect(found.level).toBe(8.5);

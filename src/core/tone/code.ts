@@ -1,3 +1,4 @@
+import { BOUNDS } from '../vocabulary';
 import { parseTone, type ShadeForm } from './tube';
 
 /** What a line's own letters, digits or groups of them mean, in tones of the model. */
@@ -16,21 +17,22 @@ export interface UnreadCode {
 	readonly ok: false;
 	readonly problem: 'noLevel' | 'level' | 'tone';
 	readonly part: string;
-	readonly message: string;
+	/** All that was written. */
+	readonly code: string;
 }
 
 /** Level that a concentrate's tone is measured by. */
 const CONCENTRATE_LEVEL = 7;
-const HIGHEST_LEVEL = 12;
+const HIGHEST_LEVEL = BOUNDS.level.max;
 
 const LEVEL_FIRST = /^(\d{1,2})(½|\.5(?=[^\d]|$))?\s*[./\-–,\s]?\s*([^\s./\-–,]*)$/u;
 const LETTERS_FIRST = /^([^\d\s./\-–,½]+)\s*[./\-–,\s]?\s*(\d{1,2})(½|\.5)?$/u;
 
-const unread = (problem: UnreadCode['problem'], part: string, message: string): UnreadCode => ({
+const unread = (problem: UnreadCode['problem'], part: string, code: string): UnreadCode => ({
 	ok: false,
 	problem,
 	part,
-	message
+	code
 });
 
 /** One written sign or group in the line's key, whatever its case. */
@@ -64,22 +66,17 @@ export function readCode(code: string, key: CodeKey): ReadCode | UnreadCode {
 	const text = code.trim();
 	const parts = splitCode(text, key);
 	if (!parts) {
-		return unread(
-			'noLevel',
-			text,
-			`“${text}” has no level that could be read; write it like 8V or 8.1.`
-		);
+		return unread('noLevel', text, text);
 	}
 	const { level, signs } = parts;
 	const concentrate = level === 0;
 	if (!concentrate && (level < 1 || level > HIGHEST_LEVEL)) {
-		return unread('level', String(level), `Level ${level} is not between 1 and ${HIGHEST_LEVEL}.`);
+		return unread('level', String(level), text);
 	}
 	const read = readTone(signs, key);
 	const unreadable = 'unreadable' in read ? read.unreadable : undefined;
 	if (unreadable !== undefined || !('tone' in read) || !parseTone(read.tone, 'demi')) {
-		const part = unreadable ?? signs;
-		return unread('tone', part, `“${part}” in ${text} is not in this line’s key.`);
+		return unread('tone', unreadable ?? signs, text);
 	}
 	return {
 		ok: true,

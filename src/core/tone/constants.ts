@@ -4,7 +4,7 @@
  */
 export const DYES = {
 	violet: [{ peak: 580, sd: 45, height: 1 }],
-	blue: [{ peak: 606, sd: 48, height: 1 }],
+	blue: [{ peak: 606, sd: 57, height: 1 }],
 	green: [
 		{ peak: 652, sd: 42, height: 1 },
 		{ peak: 430, sd: 40, height: 0.3 }
@@ -26,19 +26,29 @@ export const FAMILIES = {
 	P: { violet: 0.6, blue: 0.4 }
 } as const;
 
-/** Amount of brown base and of tone in a tube: `base·e(n)^p` and `tone·e(n)^p`. Fitted. */
-export const TUBE = { base: 0.85, basePower: 1.2, tone: 2.4, tonePower: 0.75 } as const;
+/** Amount of brown base and of tone in a tube: `base·e(n)` and `tone·e(n)^power`. Fitted. */
+export const TUBE = { base: 0.9, tone: 2.2, tonePower: 0.77 } as const;
 
-/** Shares of brown base, first tone and second tone by how the shade is written. */
+/**
+ * Shares of brown base, first tone and second tone by how the shade is written. A blue shade holds more
+ * base than others: blue on its own would turn green. Permanent lines keep theirs on a full base.
+ */
 export const SHARES = {
 	natural: { base: 1, first: 0, second: 0 },
-	single: { base: 0.15, first: 0.8, second: 0 },
+	single: { base: 0.16, first: 0.78, second: 0 },
+	singleBlue: { base: 0.32, first: 0.78, second: 0 },
 	singlePermanent: { base: 0.6, first: 0.35, second: 0 },
 	doubled: { base: 0.05, first: 1.2, second: 0 },
-	withNatural: { base: 0.65, first: 0.35, second: 0 },
+	withNatural: { base: 0.65, first: 0.49, second: 0 },
 	pair: { base: 0.2, first: 0.55, second: 0.3 },
 	pure: { base: 0, first: 1, second: 0 }
 } as const;
+
+/**
+ * A natural shade is balanced: with its brown it holds this share of ash, or it would warm what it covers.
+ * That ash is part of the base; no rule of the wheel and no word counts it as a tone.
+ */
+export const BALANCED_NATURAL = { family: 'A', share: 0.15 } as const;
 
 /**
  * A concentrate holds this many times the tone of level 7, and no base. It is added by the gram: more
@@ -48,15 +58,15 @@ export const CONCENTRATE = { strength: 4, level: 7, mostShare: 0.25 } as const;
 
 /**
  * What each vehicle leaves on the hair (share of its dye), how fast (minutes to 63 %), how many
- * washes halve it, and its customary full time (minutes).
+ * washes halve it, its customary full time (minutes) and parts of developer.
  */
 export const VEHICLES = {
-	permanent: { deposit: 0.95, tauMinutes: 15, halfLifeWashes: 40, fullMinutes: 35 },
-	demi: { deposit: 0.52, tauMinutes: 8, halfLifeWashes: 14, fullMinutes: 20 },
-	gloss: { deposit: 0.45, tauMinutes: 8, halfLifeWashes: 10, fullMinutes: 15 },
-	rapid: { deposit: 0.42, tauMinutes: 2.5, halfLifeWashes: 8, fullMinutes: 5 },
-	direct: { deposit: 0.6, tauMinutes: 10, halfLifeWashes: 7, fullMinutes: 20 },
-	highLift: { deposit: 0.35, tauMinutes: 15, halfLifeWashes: 40, fullMinutes: 45 }
+	permanent: { deposit: 0.95, tauMinutes: 15, halfLifeWashes: 40, fullMinutes: 35, ratio: 1 },
+	demi: { deposit: 0.54, tauMinutes: 8, halfLifeWashes: 14, fullMinutes: 20, ratio: 2 },
+	gloss: { deposit: 0.55, tauMinutes: 8, halfLifeWashes: 10, fullMinutes: 15, ratio: 1 },
+	rapid: { deposit: 0.47, tauMinutes: 2.5, halfLifeWashes: 8, fullMinutes: 5, ratio: 2 },
+	direct: { deposit: 0.6, tauMinutes: 10, halfLifeWashes: 7, fullMinutes: 20, ratio: 1 },
+	highLift: { deposit: 0.35, tauMinutes: 15, halfLifeWashes: 40, fullMinutes: 45, ratio: 2 }
 } as const;
 
 /** Uptake by porosity, and how much faster porous hair takes and loses dye. */
@@ -70,6 +80,10 @@ export const POROSITY = {
 
 /** Other things that change the deposit. */
 export const DEPOSIT = {
+	/** The brown base settles deeper than the tone: its intermediates are smaller. */
+	brownAgainstTone: 1.75,
+	/** Unlightened hair takes less: `1 - unlightened·E/(E + 1)`. */
+	unlightened: 0.35,
 	/** Deposit falls with dilution as `(2/(1+r))^ratioPower`. */
 	ratioPower: 0.7,
 	coarse: 0.9,
@@ -77,10 +91,14 @@ export const DEPOSIT = {
 	/** An alkaline demi with 10 vol in place of a toning developer opens the hair and takes stronger. */
 	strongDeveloper: 1.15,
 	strongFromVolume: 10,
-	/** Condition index below which hair holds only half. */
-	holdsHalfBelow: 40,
+	/** What hair holds that is past its strength; toning again after a day holds better. */
+	spentHolds: 0.5,
+	/** Condition index below which that is so, */
+	spentBelowCondition: 40,
+	/** and the dose of one day: from the one on it holds less, from the other on as little as that. */
+	spentDose: { from: 8, to: 12 },
 	/** Pigment in the way of the brown base: `max(least, 1 - slope·(E+P)/e(n))`. */
-	gripSlope: 0.75,
+	gripSlope: 0.8,
 	gripLeast: 0.25
 } as const;
 
@@ -95,56 +113,29 @@ export const DYE_HALF_LIFE = {
 	yellow: 1
 } as const;
 
-/** Directions as (Δa*, Δb*), scaled by the natural chroma of the level over 20. */
-export const DIRECTIONS = {
+/**
+ * Directions. Those that lean shift the aim by (Δa*, Δb*), scaled by the natural chroma of the level over
+ * 20; those that stand have a place of their own, (a*, b*), from which they move to the raw lift with the
+ * warmth that is kept. Held so that each looks like its name on a screen from level 6 to 10.
+ */
+export const LEANING = {
 	neutral: [0, 0],
 	ash: [-3, -5],
-	pearl: [-1.5, -7],
-	violet: [-1, -11],
-	silver: [0, 2],
+	pearl: [-1.5, -9],
 	beige: [-0.5, -3],
-	gold: [1, 8],
-	copper: [10, 10],
-	rose: [9, -2]
+	gold: [1, 10],
+	copper: [10, 9]
 } as const;
+export const STANDING = { violet: [4, -3], silver: [0, 2], rose: [14, 6] } as const;
 
-/** What the search for a formula holds against a candidate, in ΔE00. */
-export const PENALTY = {
-	perTubePastFirst: 0.4,
-	perLevelTooDark: 2,
-	freeTooDark: 0.25,
-	perLevelPartTooDeep: 1,
-	fightingTones: 15,
-	/** For each step on the wheel that a cool dye stands away from the undertone, past the free ones. */
-	perStepOffTheWheel: 1.5,
-	freeSteps: 1
-} as const;
+/** From this level up the scale of a leaning direction never falls below 1: pale hair shows less chroma. */
+export const FULL_SHIFT_FROM = 8;
 
-/**
- * Where the undertones stand in their order from red (0) to pale yellow (5), and which of them each
- * cool dye is the opposite of. The wheel as the trade teaches it: green against red, blue against
- * orange, violet against yellow.
- */
-export const WHEEL = {
-	undertone: {
-		red: 0,
-		'red-orange': 1,
-		orange: 2,
-		'yellow-orange': 3,
-		yellow: 4,
-		'pale yellow': 5
-	},
-	dye: { green: 0.5, blue: 2, violet: 4 }
-} as const;
+/** Warmth kept unless somebody says otherwise: a third, and next to none where warmth would hide the tone. */
+export const WARMTH_KEPT = { usual: 1 / 3, cold: 0.1 } as const;
 
-/** A formula further than this from the aim is not offered as a match (ΔE00). */
-export const CLOSE_ENOUGH = 4;
-
-/** The hair counts as there already when it is this close (ΔE00). */
-export const ALREADY_THERE = 2;
-
-/** A formula that comes less than this much closer than bare hair is not worth its bowl (ΔE00). */
-export const WORTHWHILE = 1;
+/** An aim is at least this much deeper than raw hair of its level (L*): toning costs light. */
+export const TONING_COSTS = 2;
 
 /**
  * Violet that one use of a maintenance shampoo leaves: about a fifteenth of what a 9V demi does, so that
@@ -152,9 +143,5 @@ export const WORTHWHILE = 1;
  */
 export const MAINTENANCE = { violetPerUse: 0.03 } as const;
 
-/** When warm colour has to go back first, and how far above the level wanted its warmth is taken. */
-export const FILLER = { moreThanLevels: 3, paleFrom: 8, aboveWanted: 1 } as const;
-
-/** A root shadow lies a little above the natural level; a melt has one toner between root and lengths. */
+/** A root shadow lies this many levels above the natural one. */
 export const ROOT_SHADOW = { lighterThanNatural: 0.75 } as const;
-export const MELT = { between: 1 } as const;

@@ -26,11 +26,13 @@ export function toneCourse(
 	const moments: ToneMoment[] = [];
 	for (let minute = 0; minute <= toMinute + 1e-9; minute += stepMinutes) {
 		const { lab, warnings } = previewTone(raw, parts, { ...conditions, minutes: minute });
-		moments.push({ minute, lab, level: levelOf(lab.l), warnings });
+		moments.push({ minute, lab, level: levelOf(lab), warnings });
 	}
 	return moments;
 }
 
-/** The first minute at which a toner has gone too far, or nothing when it never does. */
+/**
+ * The first minute at which a toner has gone too far, or nothing when it never does.
+ */
 export const overToned = (course: readonly ToneMoment[]): ToneMoment | undefined =>
 	course.find(({ warnings }) => warnings.length > 0);

@@ -15,15 +15,26 @@ export interface DepositConditions {
 	readonly naturalRed?: boolean | undefined;
 	/** Condition index 0-100; hair below the stop band holds half. */
 	readonly condition?: number | undefined;
+	/** Dose of lightener that the hair has had today, ≥ 0; from 8 on it holds less, from 12 on half. */
+	readonly doseToday?: number | undefined;
 	/** Developer strength, volumes; an alkaline demi with 10 or more takes stronger. */
 	readonly developerVolume?: number | undefined;
 }
 
+/** Shares of a formula's dye that stay on the hair, each 0-0.95. */
+export interface DepositShares {
+	readonly tone: number;
+	/** Of the brown base, which settles deeper. */
+	readonly brown: number;
+}
+
 /**
- * Share of a formula's dye that stays on the hair, 0-0.95:
- * `factor·(2/(1+r))^0.7·porosity`, at most 0.95, times `1 - exp(-t/τ)`.
+ * What of a formula stays on hair, of its tones and of its brown base:
+ * `factor·(2/(1+r))^0.7·porosity`, that of the base 1.75 times as much, each at most 0.95; times
+ * `1 - 0.35·E/(E + 1)`, for unlightened hair takes less, times `1 - exp(-t/τ)` and what hair holds.
+ * @param eumelanin the hair's own, ≥ 0; 0 for white hair
  */
-export function depositShare(conditions: DepositConditions): number {
+export function depositShares(conditions: DepositConditions, eumelanin = 0): DepositShares {
 	const { vehicle, ratio, minutes, porosity = 'normal' } = conditions;
 	const { deposit, tauMinutes } = VEHICLES[vehicle];
 	const tau = porosity === 'high' ? tauMinutes / POROSITY.porousSpeed : tauMinutes;
@@ -32,13 +43,28 @@ export function depositShare(conditions: DepositConditions): number {
 		vehicle === 'demi' && (conditions.developerVolume ?? 0) >= DEPOSIT.strongFromVolume
 			? DEPOSIT.strongDeveloper
 			: 1;
-	const full = Math.min(
-		POROSITY.mostDeposit,
-		deposit * Math.pow(2 / (1 + parts), DEPOSIT.ratioPower) * POROSITY.uptake[porosity] * strong
-	);
-	const held =
+	const full =
+		deposit * Math.pow(2 / (1 + parts), DEPOSIT.ratioPower) * POROSITY.uptake[porosity] * strong;
+	const kept =
+		(1 - (DEPOSIT.unlightened * eumelanin) / (eumelanin + 1)) *
+		-Math.expm1(-minutes / tau) *
 		(conditions.texture === 'coarse' ? DEPOSIT.coarse : 1) *
 		(conditions.naturalRed ? DEPOSIT.naturalRed : 1) *
-		((conditions.condition ?? 100) < DEPOSIT.holdsHalfBelow ? 0.5 : 1);
-	return full * (1 - Math.exp(-minutes / tau)) * held;
+		holds(conditions);
+	const capped = (share: number) => Math.min(POROSITY.mostDeposit, share) * kept;
+	return { tone: capped(full), brown: capped(full * DEPOSIT.brownAgainstTone) };
 }
+
+/** What hair holds of a toner, 0.5-1: less past what it bears, or after too much in one day. */
+export function holds({
+	condition = 100,
+	doseToday = 0
+}: Pick<DepositConditions, 'condition' | 'doseToday'>): number {
+	if (condition < DEPOSIT.spentBelowCondition) return DEPOSIT.spentHolds;
+	const { from, to } = DEPOSIT.spentDose;
+	const spent = Math.min(1, Math.max(0, (doseToday - from) / (to - from)));
+	return 1 - spent * (1 - DEPOSIT.spentHolds);
+}
+
+/** The customary minutes of a vehicle. */
+export const usualMinutes = (vehicle: Vehicle): number => VEHICLES[vehicle].fullMinutes;

@@ -68,3 +68,9 @@ export function addDyes(one: DyeAmounts, other: DyeAmounts, scale = 1): DyeAmoun
 /** A mixture of dyes, every amount times a factor. */
 export const scaleDyes = (amounts: DyeAmounts, scale: number): DyeAmounts =>
 	addDyes({}, amounts, scale);
+
+const AT_550 = WAVELENGTHS.indexOf(550);
+
+/** Absorbance of a mixture of dyes at 550 nm, where a unit of brown pigment has 1. */
+export const absorbanceAt550 = (amounts: DyeAmounts): number =>
+	DYE_NAMES.reduce((sum, name) => sum + (amounts[name] ?? 0) * DYE_SPECTRA[name][AT_550]!, 0);

@@ -61,6 +61,7 @@ function maintained(habit: WashHabit, weeks: number, porosity: Porosity): DyeAmo
 /**
  * The colour week by week at this client's washes: the undertone coming back as the dye goes.
  * @param weeks how many weeks to tell, ≥ 0; the answer begins with week 0, the day of the service
+ * @planned
  */
 export function fadeByWeek(
 	raw: RawHair,
@@ -82,6 +83,6 @@ export function fadeByWeek(
 			dyeOnWhite: addDyes(addDyes(raw.dyeOnWhite ?? raw.dye ?? {}, after(dyesOnWhite)), violet)
 		});
 		const fresh = total(dyes);
-		return { week, lab, level: levelOf(lab.l), left: fresh > 0 ? total(left) / fresh : 0 };
+		return { week, lab, level: levelOf(lab), left: fresh > 0 ? total(left) / fresh : 0 };
 	});
 }

@@ -1,6 +1,6 @@
 import type { Pigment } from '../hair';
-import { addDyes, type DyeAmounts } from './dyes';
-import { depositShare, type DepositConditions } from './deposit';
+import { addDyes, scaleDyes, type DyeAmounts } from './dyes';
+import { depositShares, type DepositConditions } from './deposit';
 import { baseGrip, tubeDyes, type Shade } from './tube';
 
 /** One part of a formula: a shade or clear, with its grams. */
@@ -19,8 +19,8 @@ export const formulaGrams = (parts: readonly FormulaPart[]): number =>
 	parts.reduce((sum, part) => sum + part.grams, 0);
 
 /**
- * The dye that a formula leaves on one population of fibres: the weight mean of its tubes, the brown
- * base reduced by the pigment already there, times the deposit share.
+ * The dye that a formula leaves on one population of fibres: the weight mean of its tubes, each as it
+ * takes on this hair.
  * @returns nothing for a formula without weight
  */
 export function depositOf(
@@ -30,28 +30,36 @@ export function depositOf(
 ): DyeAmounts {
 	const total = formulaGrams(parts);
 	if (total <= 0) return {};
-	const share = depositShare(conditions);
 	let dyes: DyeAmounts = {};
 	for (const part of parts) {
 		if (isClear(part)) continue;
-		dyes = addDyes(dyes, gripped(part, onto, conditions.vehicle), (part.grams / total) * share);
+		dyes = addDyes(dyes, depositOfShade(part, onto, conditions), part.grams / total);
 	}
 	return dyes;
 }
 
-/** A tube's dyes as they take on this pigment: only the brown base is held off. */
-export function gripped(
+/**
+ * What one shade alone leaves: tones and brown base each by their share, the base held off by pigment.
+ * @param unlightened eumelanin that keeps the dye out; 0 for a remembered layer, whose hair was opened then
+ */
+export function depositOfShade(
 	shade: Shade,
 	onto: Pigment,
-	vehicle: DepositConditions['vehicle']
+	conditions: DepositConditions,
+	unlightened = onto.eumelanin
 ): DyeAmounts {
-	const tube = tubeDyes(shade, vehicle);
-	return { ...tube, brown: (tube.brown ?? 0) * baseGrip(onto, shade.level) };
+	const { tone, brown } = depositShares(conditions, unlightened);
+	const tube = tubeDyes(shade, conditions.vehicle);
+	return {
+		...scaleDyes(tube, tone),
+		brown: (tube.brown ?? 0) * baseGrip(onto, shade.level) * brown
+	};
 }
 
 /**
  * The trade's name for a blend: the weight mean of its levels (clear left out). The colour comes from
  * absorbance and is usually deeper, because the darker part dominates.
+ * @planned
  */
 export function tradeLevel(parts: readonly FormulaPart[]): number | undefined {
 	let grams = 0;

@@ -1,6 +1,13 @@
-export { DIRECTIONS, FAMILIES, VEHICLES } from './constants';
-export { depositShare, type DepositConditions, type Vehicle } from './deposit';
+export { CONCENTRATE, FAMILIES, VEHICLES } from './constants';
 export {
+	depositShares,
+	holds,
+	usualMinutes,
+	type DepositConditions,
+	type Vehicle
+} from './deposit';
+export {
+	absorbanceAt550,
 	addDyes,
 	addDyeTo,
 	DYE_NAMES,
@@ -9,17 +16,12 @@ export {
 	type DyeAmounts,
 	type DyeName
 } from './dyes';
-export { overToned, toneCourse } from './course';
-export { fadeByWeek, fadeDyes, type FadedWeek } from './fade';
-export { fillerFor } from './filler';
-export { depositOf, isClear, tradeLevel, type FormulaPart } from './formula';
+export { fadeDyes, type FadedWeek } from './fade';
+export { depositOf, depositOfShade, isClear, type FormulaPart } from './formula';
 export { previewTone, rawLab, type RawHair, type TonePreview, type ToneWarning } from './preview';
-export { targetLab, USUAL_WARMTH, type Direction } from './target';
-export { parseTone, tubeDyes, type Shade } from './tube';
-export { type ShelfShade, type ToneProblem } from './search';
-export { solveTone, solveToneSteps, usualMinutes, type ToneFormula } from './solve';
-export { readCode, type CodeKey } from './code';
-export { solveTwoStep } from './twoStep';
-export { meltTargets, rootShadowLevel, solveZones } from './zones';
+export { enhances, targetLab, turnedTo, USUAL_WARMTH, warmthKept, type Direction } from './target';
+export { namedTones, parseTone, tubeDyes, type Shade } from './tube';
+export { readCode, type UnreadCode } from './code';
+export { rootShadowLevel } from './rootShadow';
 export { idealDyes } from './idealDyes';
 export { nearestTarget } from './nearestTarget';

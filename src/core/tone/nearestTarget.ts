@@ -1,6 +1,6 @@
 import { deltaE, levelOf, type Lab } from '../colour';
-import { DIRECTIONS } from './constants';
-import { targetLab, type Direction, type ToneTarget } from './target';
+import { DIRECTIONS } from '../vocabulary';
+import { targetLab, type ToneTarget } from './target';
 
 /** A colour said in the words of an aim, and how far off the words are. */
 export interface NearestTarget extends ToneTarget {
@@ -12,15 +12,15 @@ export interface NearestTarget extends ToneTarget {
 const WARMTH_STEPS = 20;
 
 /**
- * The aim that comes nearest to a colour, as when one points at a picture: its level from L*, the
+ * The aim that comes nearest to a colour, as when one points at a picture: its level from its depth, the
  * direction and the warmth by trying them all.
  * @param untonedAt this head lifted to a level, before any toner
  */
 export function nearestTarget(lab: Lab, untonedAt: (level: number) => Lab): NearestTarget {
-	const level = Math.round(Math.min(12, Math.max(1, levelOf(lab.l))) * 4) / 4;
+	const level = Math.round(Math.min(12, Math.max(1, levelOf(lab))) * 4) / 4;
 	const untoned = untonedAt(level);
 	let best: NearestTarget | undefined;
-	for (const direction of Object.keys(DIRECTIONS) as Direction[]) {
+	for (const direction of DIRECTIONS) {
 		for (let i = 0; i <= WARMTH_STEPS; i++) {
 			const target = { level, direction, keepWarmth: i / WARMTH_STEPS };
 			const off = deltaE(targetLab(target, untoned), lab);

@@ -28,7 +28,10 @@ export interface TonePreview {
 	/** The same on white fibres, where no pigment is in its way. */
 	readonly dyesOnWhite: DyeAmounts;
 	readonly level: number;
-	/** Change of level, negative: a toner never lightens. */
+	/**
+	 * Change of level: deeper is negative. L* never rises, but the level may a little, as warmth that counted
+	 * as depth is taken.
+	 */
 	readonly levelShift: number;
 	readonly warnings: readonly ToneWarning[];
 }
@@ -54,13 +57,13 @@ export function previewTone(
 		dye: addDyes(raw.dye ?? {}, dyes),
 		dyeOnWhite: addDyes(raw.dyeOnWhite ?? raw.dye ?? {}, dyesOnWhite)
 	});
-	const level = levelOf(lab.l);
+	const level = levelOf(lab);
 	return {
 		lab,
 		dyes,
 		dyesOnWhite,
 		level,
-		levelShift: level - levelOf(before.l),
+		levelShift: level - levelOf(before),
 		warnings: toneWarnings(before, lab)
 	};
 }
@@ -70,8 +73,8 @@ export function toneWarnings(before: Lab, after: Lab): ToneWarning[] {
 	const warnings: ToneWarning[] = [];
 	const chroma = chromaOf(after);
 	const hue = hueOf(after);
-	const level = levelOf(after.l);
-	const drop = levelOf(before.l) - level;
+	const level = levelOf(after);
+	const drop = levelOf(before) - level;
 	if (after.a < -2.5 && hue > 93 && hue < 220) {
 		warnings.push({
 			code: 'greenCast',

@@ -1,24 +1,32 @@
+import { namedTones, tubeDyes } from './tube';
+import { tradeLevel } from './formula';
+import { dyesIn } from '../../testing/dyesIn';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { chromaOf, deltaE, levelOf, undertoneOf, type Lab } from '../colour';
+import { labOfPigment, naturalPigment } from '../hair';
 import { pigmentOnPath } from '../lift';
+import { DIRECTIONS } from '../vocabulary';
 import {
 	addDyes,
 	depositOf,
+	depositShares,
+	DYE_NAMES,
 	fadeDyes,
 	parseTone,
 	previewTone,
 	rawLab,
 	scaleDyes,
-	solveTone,
 	targetLab,
-	tradeLevel,
-	tubeDyes,
+	turnedTo,
+	warmthKept,
 	type DepositConditions,
+	type Direction,
 	type FormulaPart,
-	type ShelfShade,
 	type Vehicle
 } from '.';
+import type { ShelfShade } from '../toner/search';
+import { solveTone } from '../toner/solve';
 
 const demi: DepositConditions = { vehicle: 'demi', ratio: 2, minutes: 20 };
 const rawAt = (level: number) => ({ pigment: pigmentOnPath(4, 'neutral', level) });
@@ -37,10 +45,12 @@ describe('tone codes', () => {
 	it('reads one letter, doubled, with N, and a pair', () => {
 		expect(parseTone('N', 'demi')).toEqual({ base: 1, tones: [] });
 		expect(parseTone('NN', 'demi')).toEqual(parseTone('N', 'demi'));
-		expect(parseTone('v', 'demi')?.tones).toEqual([{ family: 'V', share: 0.8 }]);
+		expect(parseTone('v', 'demi')?.tones).toEqual([{ family: 'V', share: 0.78 }]);
 		expect(parseTone('V', 'permanent')?.base).toBe(0.6);
 		expect(parseTone('VV', 'demi')?.base).toBe(0.05);
-		expect(parseTone('NA', 'demi')?.tones).toEqual([{ family: 'A', share: 0.35 }]);
+		expect(parseTone('NA', 'demi')?.tones).toEqual([{ family: 'A', share: 0.49 }]);
+		expect(parseTone('B', 'demi')).toMatchObject({ base: 0.32 });
+		expect(parseTone('BB', 'demi')).toMatchObject({ base: 0.05 });
 		expect(parseTone('AN', 'demi')).toEqual(parseTone('NA', 'demi'));
 		expect(parseTone('VB', 'demi')?.tones.map(({ family }) => family)).toEqual(['V', 'B']);
 	});
@@ -73,10 +83,49 @@ describe('laws of toning', () => {
 				fc.double({ min: 0, max: 1, noNaN: true }),
 				(level, parts, conditions, whiteShare) => {
 					const raw = { ...rawAt(level), whiteShare };
-					expect(previewTone(raw, parts, conditions).levelShift).toBeLessThanOrEqual(1e-9);
+					// Its level may rise a little, as warmth that counted as depth goes; its lightness never does.
+					expect(previewTone(raw, parts, conditions).lab.l).toBeLessThanOrEqual(
+						rawLab(raw).l + 1e-9
+					);
 				}
 			)
 		);
+	});
+
+	it.each([7, 7.5, 8, 8.5, 9, 9.5, 10])(
+		'a demi neutraliser of the hair’s own level keeps it: raw %s moves by 0.45 at most',
+		(level) => {
+			const against = { 7: 'B', 8: 'BV', 9: 'V', 10: 'V' }[Math.round(level)]!;
+			const parts = [{ level: Math.round(level), tone: against, grams: 30 }];
+			const raw = { pigment: pigmentOnPath(3, 'neutral', level) };
+			const { levelShift, lab } = previewTone(raw, parts, demi);
+			expect(Math.abs(levelShift)).toBeLessThanOrEqual(0.45);
+			expect(chromaOf(lab)).toBeLessThan(0.8 * chromaOf(rawLab(raw)));
+		}
+	);
+
+	it('no word names the ash of a natural shade, and it fights with nothing', () => {
+		expect(namedTones({ level: 7, tone: 'N' }, 'demi')).toEqual({});
+		expect(namedTones({ level: 7, tone: 'NN' }, 'permanent')).toEqual({});
+		expect(tubeDyes({ level: 7, tone: 'N' }, 'demi').blue!).toBeGreaterThan(0);
+		expect(DYE_NAMES.filter((name) => namedTones({ level: 7, tone: 'NA' }, 'demi')[name])).toEqual([
+			'violet',
+			'blue',
+			'green'
+		]);
+	});
+
+	it('the brown base settles 1.75 times as deep as the tone, each up to 0.95', () => {
+		const weak = depositShares({ vehicle: 'demi', ratio: 2, minutes: 1000 });
+		expect(weak.brown / weak.tone).toBeCloseTo(1.75, 9);
+		const strong = depositShares({ vehicle: 'permanent', ratio: 1, minutes: 1000 });
+		expect(strong).toEqual({ tone: 0.95, brown: 0.95 });
+	});
+
+	it('unlightened hair takes less: 1 - 0.35 E/(E + 1) of it', () => {
+		const at = (eumelanin: number) => depositShares(demi, eumelanin).tone;
+		expect(at(1) / at(0)).toBeCloseTo(1 - 0.35 / 2, 9);
+		expect(at(3) / at(0)).toBeCloseTo(1 - (0.35 * 3) / 4, 9);
 	});
 
 	it('blends add up: a mixture leaves the weight mean of its parts, and clear dilutes', () => {
@@ -137,6 +186,10 @@ describe('what holds', () => {
 		['coarse hair', { texture: 'coarse' }, 0.9],
 		['hair past bearing', { condition: 39 }, 0.5],
 		['hair at the edge of it', { condition: 40 }, 1],
+		['hair that had little today', { doseToday: 8 }, 1],
+		['hair that had much today', { doseToday: 10 }, 0.75],
+		['hair that had too much today', { doseToday: 12.5 }, 0.5],
+		['hair that had too much, past bearing', { doseToday: 20, condition: 30 }, 0.5],
 		['hair that resists', { porosity: 'low' }, 0.85]
 	] as const)('%s takes its share', (_, change, share) => {
 		expect(dye(change) / dye({})).toBeCloseTo(share, 6);
@@ -165,6 +218,46 @@ describe('warnings', () => {
 				demi
 			).warnings
 		).toEqual([]);
+	});
+});
+
+describe('when no toner is the answer', () => {
+	const solve = (raw: number, level: number, direction: Direction) =>
+		solveTone({
+			raw: rawAt(raw),
+			target: targetLab(
+				{ level, direction, keepWarmth: warmthKept(direction) },
+				rawLab(rawAt(raw))
+			),
+			shelf,
+			conditions: demi,
+			totalGrams: 30
+		});
+	it('hair that is too deep wants more lift, and is told what would serve until then', () => {
+		const [first, until] = solve(7, 9, 'ash');
+		expect(first).toMatchObject({ parts: [], why: { kind: 'moreLift' } });
+		expect(until).toMatchObject({ untilLifted: true });
+		expect(until!.parts.length).toBeGreaterThan(0);
+		expect(chromaOf(until!.lab)).toBeLessThan(chromaOf(rawLab(rawAt(7))));
+		expect(until!.deltaE).toBeGreaterThan(4);
+	});
+	it('hair that is pale enough is toned, even half a level deeper than was asked', () => {
+		const pearl = solve(9.8, 10, 'pearl');
+		expect(pearl[0]!.parts.length).toBeGreaterThan(0);
+		expect(dyesIn(pearl[0]!)[0]).toBe('violet');
+		expect(pearl[0]!.level).toBeGreaterThan(9.3);
+		expect(pearl.every(({ parts }) => parts.length > 0)).toBe(true);
+	});
+	it('hair that is there already may be left alone', () => {
+		expect(solve(7, 6.9, 'copper').some(({ parts }) => parts.length === 0)).toBe(false);
+		const there = solveTone({
+			raw: rawAt(9),
+			target: rawLab(rawAt(9)),
+			shelf,
+			conditions: demi,
+			totalGrams: 30
+		});
+		expect(there[0]).toMatchObject({ parts: [], why: { kind: 'alreadyThere' } });
 	});
 });
 
@@ -201,13 +294,14 @@ describe('search for a formula', () => {
 		expect(undertoneOf(rawLab(raw)).name).toBe(name);
 		const [best] = solveTone({
 			raw,
-			target: aim(level - 0.7, rawLab(raw), 'neutral', 0.5),
+			target: aim(level, rawLab(raw)),
 			shelf,
 			conditions: demi,
 			totalGrams: 30
 		});
-		const strongest = /Tone of (\w+)/.exec(best!.why)?.[1];
-		expect(dyes, best!.why).toContain(strongest);
+		expect(dyes).toContain(dyesIn(best!)[0]);
+		const percents = best!.why.kind === 'dyes' ? best!.why.shares.map((one) => one.percent) : [];
+		expect(percents).toEqual(percents.toSorted((p, q) => q - p));
 		expect(chromaOf(best!.lab)).toBeLessThan(chromaOf(rawLab(raw)));
 	});
 
@@ -248,12 +342,13 @@ describe('search for a formula', () => {
 	it('says when no toner is needed, and offers none that would change next to nothing', () => {
 		const formulas = solve(9, (raw) => raw);
 		expect(formulas.map(({ parts }) => parts.length)).toEqual([0]);
+		expect(formulas[0]!.why).toEqual({ kind: 'alreadyThere' });
 		const lighter = solve(7, (raw) => aim(8, raw, 'gold', 0.9));
 		for (const { score, parts } of lighter.slice(0, -1)) {
 			expect(parts.length).toBeGreaterThan(0);
 			expect(score).toBeLessThan(lighter.at(-1)!.score - 1);
 		}
-		expect(lighter.length).toBeGreaterThan(0);
+		expect(lighter.at(-1)).toMatchObject({ parts: [], why: { kind: 'asCloseAsItIs' } });
 	});
 
 	it('is empty for a shelf without the vehicle and refuses no weight', () => {
@@ -272,7 +367,7 @@ describe('search for a formula', () => {
 			conditions: demi,
 			totalGrams: 30
 		});
-		expect(levelOf(best!.lab.l)).toBeLessThanOrEqual(levelOf(rawLab(raw).l));
+		expect(levelOf(best!.lab)).toBeLessThanOrEqual(levelOf(rawLab(raw)));
 	});
 });
 
@@ -287,9 +382,52 @@ describe('targets', () => {
 		expect(chromaOf(none!)).toBeLessThan(chromaOf(third!));
 		expect(chromaOf(third!)).toBeLessThan(chromaOf(all));
 	});
-	it('silver goes straight to grey', () => {
-		expect(
-			targetLab({ level: 9, direction: 'silver', keepWarmth: 1 }, rawLab(rawAt(9)))
-		).toMatchObject({ a: 0, b: 2 });
+	it.each([
+		['silver', 0, 2],
+		['violet', 4, -3],
+		['rose', 14, 6]
+	] as const)('%s stands in a place of its own and moves to the raw lift', (direction, a, b) => {
+		const raw = rawLab(rawAt(9));
+		const at = (keepWarmth: number) => targetLab({ level: 9, direction, keepWarmth }, raw);
+		expect(at(0)).toMatchObject({ a, b });
+		expect(at(1).a).toBeCloseTo(raw.a, 9);
+		expect(at(0.5).b).toBeCloseTo((b + raw.b) / 2, 9);
+	});
+	it('have the depth of their level, and are never as light as raw hair of it', () => {
+		for (const direction of DIRECTIONS) {
+			for (const level of [6, 7, 8, 9, 10]) {
+				const raw = rawLab({ pigment: pigmentOnPath(3, 'neutral', level) });
+				for (const keepWarmth of [0, 1 / 3, 1]) {
+					const lab = targetLab({ level, direction, keepWarmth }, raw);
+					expect(lab.l).toBeLessThanOrEqual(raw.l - 2 + 0.5);
+					if (lab.l < raw.l - 2.5) expect(levelOf(lab)).toBeCloseTo(level, 6);
+					else expect(levelOf(lab)).toBeLessThanOrEqual(level + 0.02);
+				}
+			}
+		}
+	});
+	it('silver has less chroma than natural hair, at every level', () => {
+		for (const level of [6, 7, 8, 9, 10]) {
+			const raw = rawLab(rawAt(level));
+			const silver = targetLab({ level, direction: 'silver', keepWarmth: 0.1 }, raw);
+			expect(chromaOf(silver)).toBeLessThan(
+				chromaOf(labOfPigment(naturalPigment(level, 'neutral')))
+			);
+		}
+	});
+	it('keep a third of the warmth unless that would hide the tone', () => {
+		expect(['neutral', 'ash', 'gold', 'copper'].map((d) => warmthKept(d as Direction))).toEqual(
+			Array(4).fill(1 / 3)
+		);
+		expect(['pearl', 'violet', 'silver', 'rose'].map((d) => warmthKept(d as Direction))).toEqual(
+			Array(4).fill(0.1)
+		);
+		const warm = { direction: 'gold', keepWarmth: 0.7 } as const;
+		expect(turnedTo<{ direction: Direction; keepWarmth: number }>(warm, 'copper').keepWarmth).toBe(
+			0.7
+		);
+		expect(turnedTo<{ direction: Direction; keepWarmth: number }>(warm, 'silver').keepWarmth).toBe(
+			0.1
+		);
 	});
 });

@@ -1,5 +1,5 @@
 import { pureBrown, type Pigment } from '../hair';
-import { CONCENTRATE, DEPOSIT, FAMILIES, SHARES, TUBE } from './constants';
+import { BALANCED_NATURAL, CONCENTRATE, DEPOSIT, FAMILIES, SHARES, TUBE } from './constants';
 import { type DyeAmounts, addDyes } from './dyes';
 import type { Vehicle } from './deposit';
 
@@ -48,7 +48,9 @@ export function parseTone(
 		letters.length === 1
 			? vehicle === 'permanent'
 				? SHARES.singlePermanent
-				: SHARES.single
+				: one === 'B'
+					? SHARES.singleBlue
+					: SHARES.single
 			: families.length === 1
 				? SHARES.withNatural
 				: one === two
@@ -62,7 +64,7 @@ export function parseTone(
 }
 
 /**
- * What a tube holds: brown base `0.85·e(n)^1.2` and tone `2.4·e(n)^0.75·intensity`, by its shares.
+ * What a tube holds: brown base `0.9·e(n)` and tone `2.2·e(n)^0.77·intensity`, by its shares.
  * @throws {RangeError} when the tone code cannot be read
  */
 export function tubeDyes(shade: Shade, vehicle: Vehicle): DyeAmounts {
@@ -75,11 +77,23 @@ export function tubeDyes(shade: Shade, vehicle: Vehicle): DyeAmounts {
 		Math.pow(depth, TUBE.tonePower) *
 		(shade.intensity ?? 1) *
 		(form === 'concentrate' ? CONCENTRATE.strength : 1);
-	let dyes: DyeAmounts = { brown: TUBE.base * Math.pow(depth, TUBE.basePower) * shares.base };
+	let dyes: DyeAmounts = { brown: TUBE.base * depth * shares.base };
 	for (const { family, share } of shares.tones) {
 		dyes = addDyes(dyes, FAMILIES[family], tone * share);
 	}
-	return dyes;
+	return isNatural(shares, form)
+		? addDyes(dyes, FAMILIES[BALANCED_NATURAL.family], tone * BALANCED_NATURAL.share)
+		: dyes;
+}
+
+const isNatural = ({ base, tones }: ToneShares, form: ShadeForm): boolean =>
+	form === 'based' && base > 0 && tones.length === 0;
+
+/** The tones of a tube that a colourist would name: of a natural shade none, its ash is part of the base. */
+export function namedTones(shade: Shade, vehicle: Vehicle): DyeAmounts {
+	const shares = parseTone(shade.tone, vehicle, shade.form);
+	if (!shares || isNatural(shares, shade.form ?? 'based')) return {};
+	return { ...tubeDyes(shade, vehicle), brown: 0 };
 }
 
 /**

@@ -15,6 +15,8 @@ export const BOUNDS = {
 	share: { min: 0, max: 1, step: 0.01 },
 	/** Share of the hair that is lightened. */
 	lightShare: { min: 0.05, max: 1, step: 0.05 },
+	/** Share of all hair that is coloured darker between the light strands. */
+	lowlightShare: { min: 0.05, max: 0.5, step: 0.05 },
 	condition: { min: 0, max: 100, step: 1 },
 	/** Strength of a developer. */
 	volume: { min: 1, max: 40, step: 0.5 },
@@ -51,6 +53,14 @@ export const BOUNDS = {
 	/** How far under the parting a hidden panel begins. */
 	panelEdgeCm: { min: 1, max: 30, step: 1 },
 	growthCmPerMonth: { min: 0.3, max: 3, step: 0.05 },
+	/** Minutes to put one section on. */
+	sectionMinutes: { min: 0.1, max: 180, step: 0.1 },
+	/** What lies in a bowl. */
+	pouredGrams: { min: 1, max: 1000, step: 1 },
+	partGrams: { min: 0, max: 1000, step: 1 },
+	/** Between the visits of one plan. */
+	restWeeks: { min: 1, max: 52, step: 1 },
+	plannedVisits: { min: 1, max: 12, step: 1 },
 	lightenings: { min: 0, max: 20, step: 1 },
 	layers: { min: 1, max: 20, step: 1 },
 	/** Ten years back. */
@@ -63,3 +73,10 @@ export const BOUNDS = {
 	costPer100g: { min: 0, max: 10_000, step: 0.01 },
 	rate: { min: 0, max: 100_000, step: 0.01 }
 } as const satisfies Readonly<Record<string, Bound>>;
+
+/** The bound of a share, in percent and in steps of five. */
+export const inPercent = ({ min, max }: Bound): Bound => ({
+	min: 100 * min,
+	max: 100 * max,
+	step: 5
+});

@@ -31,3 +31,55 @@ export const UNDERTONES = [
 ] as const;
 /** Stretches of a strand, scalp first. */
 export const ZONE_NAMES = ['root', 'lengths', 'ends'] as const;
+/** Where on the head a strand hangs: the four quadrants, and what is treated apart within them. */
+export const AREAS = [
+	'nape',
+	'back',
+	'crown',
+	'top',
+	'leftSide',
+	'rightSide',
+	'fringe',
+	'hairline'
+] as const;
+/** What a person is known not to bear. */
+export const SENSITIVITIES = [
+	'colourAllergy',
+	'persulfateAllergy',
+	'asthma',
+	'blackHenna',
+	'medicine'
+] as const;
+/** How hair is picked up for a foil, finest last. */
+export const PICKING_NAMES = ['slice', 'weave', 'teased', 'babylight'] as const;
+/** How the partings of a section run. */
+export const ANGLES = ['horizontal', 'diagonal', 'vertical'] as const;
+/** Orders of work that colourists name. */
+export const ORDER_NAMES = [
+	'napeUp',
+	'crownFirst',
+	'partingFirst',
+	'darkestFirst',
+	'hairlineLast'
+] as const;
+/** How the head is rinsed. */
+export const RINSE_MODES = ['together', 'backFirst', 'eachReady'] as const;
+/** Parts of the strand that may have bowls of their own. */
+export const STRAND_PARTS = ['root', 'lengths'] as const;
+/** How fast one likes to work: which strengths are considered. */
+export const PACES = ['gentle', 'steady', 'brisk'] as const;
+/** Kinds of result that clients ask for by name. */
+export const RESULT_KIND_NAMES = [
+	'solid',
+	'dimensional',
+	'livedIn',
+	'rootMelt',
+	'panel',
+	'pastel',
+	'freshen'
+] as const;
+/**
+ * What a further application of the day is for: taking old colour out first, lightening again what lags,
+ * softening the natural root beside light hair, or anything else.
+ */
+export const STEP_KINDS = ['removal', 'again', 'baseBreak', 'other'] as const;

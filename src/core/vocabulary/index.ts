@@ -1,10 +1,20 @@
-export { BOUNDS, type Bound } from './bounds';
+export { BOUNDS, inPercent, type Bound } from './bounds';
 export {
+	ANGLES,
+	AREAS,
 	CURLS,
 	DENSITIES,
 	DIRECTIONS,
+	ORDER_NAMES,
+	PACES,
+	PICKING_NAMES,
 	POROSITIES,
+	RESULT_KIND_NAMES,
+	RINSE_MODES,
 	SECTIONS,
+	SENSITIVITIES,
+	STEP_KINDS,
+	STRAND_PARTS,
 	TEXTURES,
 	UNDERTONES,
 	VEHICLES,

@@ -12,9 +12,9 @@ export const PLACEMENTS = {
 	foilCovered: { temperatureC: 33, moisture: 1 },
 	foilHairline: { temperatureC: 32.5, moisture: 1 },
 	openAir: { temperatureC: 27, moisture: 0.6 },
-	film: { temperatureC: 29, moisture: 0.9 },
-	cap: { temperatureC: 30, moisture: 1 },
-	onScalp: { temperatureC: 27, moisture: 0.8 }
+	film: { temperatureC: 30, moisture: 0.9 },
+	cap: { temperatureC: 31, moisture: 1 },
+	onScalp: { temperatureC: 27, moisture: 0.83 }
 } as const satisfies Readonly<Record<string, PlacementFacts>>;
 
 export type Placement = keyof typeof PLACEMENTS;

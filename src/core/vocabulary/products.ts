@@ -19,9 +19,9 @@ export const PRODUCTS = {
 	cream: { kind: 'lightener', strength: 0.9, ratio: [1, 3], chosen: true },
 	clay: { kind: 'lightener', strength: 0.8, ratio: [1, 2.5], chosen: true },
 	oil: { kind: 'lightener', strength: 0.6, ratio: [0.5, 2], chosen: true },
-	bleachWash: { kind: 'wash', strength: 0.5, ratio: [1, 4], chosen: true },
-	highLift: { kind: 'tint', strength: 0.45, ratio: [1, 2], chosen: true },
-	permanent: { kind: 'tint', strength: 0.16, ratio: [1, 2], chosen: true },
+	bleachWash: { kind: 'wash', strength: 0.58, ratio: [1, 4], chosen: true },
+	highLift: { kind: 'tint', strength: 0.41, ratio: [1, 2], chosen: true },
+	permanent: { kind: 'tint', strength: 0.165, ratio: [1, 2], chosen: true },
 	alkalineDemi: { kind: 'tint', strength: 0.06, ratio: [1, 2], chosen: false }
 } as const satisfies Readonly<Record<string, ProductFacts>>;
 

@@ -47,7 +47,7 @@ describe('a product and a place that are added to the vocabulary', () => {
 	});
 	it('have the ratio, the ceiling and the strength that the vocabulary gives them', () => {
 		expect(ratioBound(paste)).toMatchObject({ min: 1, max: 2.25 });
-		expect(ratioFault(paste, 3)).toContain('1 : 2.25');
+		expect(ratioFault(paste, 3)).toEqual({ fault: 'runs', nearest: 2.25 });
 		expect(volumeCeiling(paste, 'onScalp')).toBe(20);
 		const level = (product: string, placement: string) =>
 			predict(

@@ -1,9 +1,9 @@
 import type { Placement } from '../lift';
 import { within, type Steps } from '../steps';
 import { BowlSearch, type Choice } from './bowlSearch';
-import { STAGING } from './constants';
+import { SERVICE_MINUTES, STAGING } from './constants';
 import type { SectionId } from './ids';
-import { faultOf, type StagingProblem, type WorkSection } from './problem';
+import { faultOf, timesOf, type StagingProblem, type WorkSection } from './problem';
 
 /** What would help where the bowls alone do not, largest help first. */
 export interface StagingAdvice {
@@ -36,11 +36,10 @@ export function* adviceSteps(
 		...problem,
 		sections: problem.sections.map((section, i) => ({ ...section, ...change(section, i) }))
 	});
-	const faster = (share: number) => changed((s) => ({ minutesToApply: s.minutesToApply * share }));
 	const late = (i: number) => i >= half;
 	const options: readonly [StagingAdvice['what'], StagingProblem][] = [
-		['fasterHands', faster(0.75)],
-		['secondPair', faster(0.5)],
+		['fasterHands', quickened(problem, 0.75)],
+		['secondPair', quickened(problem, 0.5)],
 		['smallerHead', { ...problem, sections: problem.sections.slice(0, -1) }],
 		['lowerStart', { ...problem, leastVolume: STAGING.lowStart }],
 		['cap', changed((s) => ({ placement: placeOnce('capped', s.placement) }))],
@@ -74,6 +73,31 @@ export function* adviceSteps(
 		advice.push({ what, ...(what === 'smallerHead' ? { section: last } : {}), spread, shortfall });
 	}
 	return advice.sort((p, q) => p.spread + p.shortfall - (q.spread + q.shortfall));
+}
+
+/**
+ * The same work in a share of its minutes. The planned minutes count from the middle of what is rinsed
+ * together, so its rinse comes earlier with it, but not before everything is on.
+ */
+function quickened(problem: StagingProblem, share: number): StagingProblem {
+	const times = timesOf(problem);
+	const end = times.at(-1)!.to;
+	const wanted = ({ rinseMinute }: WorkSection) => rinseMinute ?? problem.rinseMinute;
+	const rinseOf = (section: WorkSection): number => {
+		const together = times.filter((time) => wanted(time.section) === wanted(section));
+		const middle = (together[0]!.from + together.at(-1)!.to) / 2;
+		return Math.round(
+			Math.max(wanted(section) - (1 - share) * middle, share * end + SERVICE_MINUTES.leastLast)
+		);
+	};
+	return {
+		...problem,
+		sections: problem.sections.map((section) => ({
+			...section,
+			minutesToApply: section.minutesToApply * share,
+			rinseMinute: rinseOf(section)
+		}))
+	};
 }
 
 /** What each place becomes when it is covered, opened or put under a cap; a place left out stays. */

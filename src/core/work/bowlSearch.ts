@@ -37,6 +37,10 @@ interface Run {
 	readonly free: boolean;
 }
 
+/** What a spread costs, levels: itself, and more from where it shows as a stripe. */
+export const unevenness = (spread: number): number =>
+	spread + STAGING.stripe.times * Math.max(0, spread - STAGING.stripe.from);
+
 /** The search for one problem: levels of every section by strength and by the start of its bowl. */
 export class BowlSearch {
 	readonly times: readonly Timed[];
@@ -143,14 +147,28 @@ export class BowlSearch {
 		const spread = Math.max(...levels, ...this.beside) - Math.min(least, ...this.beside);
 		const shortfall = Math.max(0, this.target - least);
 		const past = Math.max(0, least - this.target);
-		const cost = spread + shortfall + STAGING.perBowl * runs.length + STAGING.perLevelPast * past;
+		const cost =
+			unevenness(spread) + shortfall + this.bowlsCost(runs) + STAGING.perLevelPast * past;
 		return { runs, levels, spread, shortfall, cost };
+	}
+
+	/** What bowls cost, levels: each a little, and more where there is hardly anything in it. */
+	bowlsCost(runs: Choice['runs']): number {
+		return runs.reduce((sum, { first, last }) => {
+			const grams = this.times
+				.slice(first, last + 1)
+				.reduce((all, { section }) => all + section.grams, 0);
+			const small = grams < STAGING.smallBowl.grams ? STAGING.smallBowl.costs : 0;
+			return sum + STAGING.perBowl + small;
+		}, 0);
 	}
 
 	/** One strength throughout, freshly mixed as often as it has to be: the best that way. */
 	unstaged(): Choice {
 		const single = this.strengths.map((_, s) => this.single(s));
-		return single.reduce((best, choice) => (choice.cost < best.cost ? choice : best));
+		// No single strength keeps long work even: the comparison is the one that is strong enough.
+		const plain = ({ spread, shortfall }: Choice) => spread + shortfall;
+		return single.reduce((best, choice) => (plain(choice) < plain(best) ? choice : best));
 	}
 
 	/** One strength throughout but where another is settled, or the place does not allow it. */
@@ -214,41 +232,71 @@ export class BowlSearch {
 		return Array.from({ length: count + 1 }, (_, i) => to - (i * (to - from)) / count);
 	}
 
-	/** For one floor: the runs with the least top, for every number of bowls that can do it. */
+	/** Bowls there may be: as many as work of this length takes with none in use for longer than its life. */
+	#mostBowls(): number {
+		const minutes = this.times.at(-1)!.to - this.times[0]!.from;
+		return Math.min(this.times.length, STAGING.spareBowls + Math.ceil(minutes / BOWL_LIFE_MINUTES));
+	}
+
+	/**
+	 * For one floor: the runs with the least top, for every number of bowls that can do it. A fresh bowl of
+	 * the strength before counts as a bowl, not as a strength.
+	 */
 	#above(floor: number): Choice['runs'][] {
 		const n = this.times.length;
 		const width = this.strengths.length;
-		// By sections done and strength of the last bowl: the least top, and the run that led there.
-		let tops = new Float64Array((n + 1) * width).fill(Infinity);
+		const kinds = STAGING.mostStrengths + this.#weighedRuns();
+		const most = this.#mostBowls() + this.#weighedRuns();
+		// By strengths used, sections done and strength of the last bowl: the least top, and what led there.
+		const size = kinds * (n + 1) * width;
+		const index = (kind: number, done: number, strength: number) =>
+			(kind * (n + 1) + done) * width + strength;
+		let tops = new Float64Array(size).fill(Infinity);
 		const led: (Run | undefined)[][] = [];
-		const from: Int16Array[] = [];
+		const from: Int32Array[] = [];
 		const complete: Choice['runs'][] = [];
-		const most = STAGING.mostBowls + this.#weighedRuns();
 		for (let bowl = 0; bowl < most; bowl++) {
-			const next = new Float64Array((n + 1) * width).fill(Infinity);
-			const by: (Run | undefined)[] = Array<Run | undefined>((n + 1) * width);
-			const before = new Int16Array((n + 1) * width).fill(-1);
-			for (let first = bowl; first < n; first++) {
-				const least = leastBelow(tops, first * width, width);
-				for (const run of this.#runs[first]!) {
-					if (run.least < floor) continue;
-					const back = bowl > 0 ? least[run.free ? width - 1 : run.strength]! : -1;
-					if (bowl > 0 && back < 0) continue;
-					if (bowl === 0 && first > 0) continue;
-					const top = Math.max(back < 0 ? -Infinity : tops[first * width + back]!, run.most);
-					const at = (run.last + 1) * width + run.strength;
-					if (top < next[at]!) {
-						next[at] = top;
-						by[at] = run;
-						before[at] = back;
+			const next = new Float64Array(size).fill(Infinity);
+			const by: (Run | undefined)[] = Array<Run | undefined>(size);
+			const before = new Int32Array(size).fill(-1);
+			const enter = (run: Run, kind: number, back: number) => {
+				const top = Math.max(back < 0 ? -Infinity : tops[back]!, run.most);
+				const at = index(kind, run.last + 1, run.strength);
+				if (top >= next[at]!) return;
+				next[at] = top;
+				by[at] = run;
+				before[at] = back;
+			};
+			if (bowl === 0) {
+				for (const run of this.#runs[0]!) if (run.least >= floor) enter(run, 0, -1);
+			}
+			for (let first = bowl; bowl > 0 && first < n; first++) {
+				for (let kind = 0; kind < Math.min(kinds, bowl); kind++) {
+					const least = leastBelow(tops, index(kind, first, 0), width);
+					if (least[width - 1]! < 0) continue;
+					for (const run of this.#runs[first]!) {
+						if (run.least < floor) continue;
+						const { strength } = run;
+						const same = index(kind, first, strength);
+						if (tops[same]! < Infinity) enter(run, kind, same);
+						if (kind + 1 >= kinds) continue;
+						const other = run.free ? width - 1 : strength - 1;
+						const back = other >= 0 ? least[other]! : -1;
+						if (back >= 0) enter(run, kind + 1, index(kind, first, back));
 					}
 				}
 			}
 			led.push(by);
 			from.push(before);
 			tops = next;
-			const end = leastBelow(tops, n * width, width)[width - 1]!;
-			if (end >= 0) complete.push(backtrack(led, from, bowl, n * width + end, width));
+			const ends = Array.from({ length: kinds }, (_, kind) => {
+				const end = leastBelow(tops, index(kind, n, 0), width)[width - 1]!;
+				return end >= 0 ? index(kind, n, end) : -1;
+			}).filter((end) => end >= 0);
+			if (ends.length > 0) {
+				const end = ends.reduce((p, q) => (tops[q]! < tops[p]! ? q : p));
+				complete.push(backtrack(led, from, bowl, end));
+			}
 		}
 		return complete;
 	}
@@ -289,17 +337,15 @@ function leastBelow(tops: Float64Array, offset: number, width: number): Int16Arr
 /** The runs that led to an end, first bowl first. */
 function backtrack(
 	led: readonly (readonly (Run | undefined)[])[],
-	from: readonly Int16Array[],
+	from: readonly Int32Array[],
 	lastBowl: number,
-	end: number,
-	width: number
+	end: number
 ): Run[] {
 	const runs: Run[] = [];
 	let at = end;
 	for (let bowl = lastBowl; bowl >= 0; bowl--) {
-		const run = led[bowl]![at]!;
-		runs.unshift(run);
-		at = run.first * width + from[bowl]![at]!;
+		runs.unshift(led[bowl]![at]!);
+		at = from[bowl]![at]!;
 	}
 	return runs;
 }

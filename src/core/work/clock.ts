@@ -75,7 +75,17 @@ export interface ClockProblem {
 	readonly before?: readonly ClockRound[] | undefined;
 	readonly after?: readonly ClockRound[] | undefined;
 	readonly consultMinutes?: number | undefined;
+	/** What {@link finishMinutes} says of this head; left out, the usual. */
+	readonly finishMinutes?: number | undefined;
 }
+
+/** Minutes to dry and show a head of this length, teased sections combed out first. */
+export const finishMinutes = (lengthCm: number, teased = false): number => {
+	const { finish, finishPerCm, finishCmFrom, combOut } = SERVICE_MINUTES;
+	return Math.round(
+		finish + finishPerCm * Math.max(0, lengthCm - finishCmFrom) + (teased ? combOut : 0)
+	);
+};
 
 /** Minutes to work a toner through hair of this length: its first and its last strand lie this far apart. */
 export const tonerMinutes = (lengthCm: number, densityFactor = 1): number =>
@@ -90,13 +100,15 @@ export const tonerStay = ({ minutes, applyMinutes }: ClockToner): number =>
  * rinse, toner and finish. {@link serviceClock} comes to the same for one rinse.
  * @param lightening minutes from the first brush stroke to the rinse, of each application of the day
  * @param asideMinutes what colour beside the lightener adds, {@link asideStay}
+ * @param finish what {@link finishMinutes} says of this head
  */
 export function chairMinutes(
 	lightening: readonly number[],
 	toner?: ClockToner,
-	asideMinutes = 0
+	asideMinutes = 0,
+	finish: number = SERVICE_MINUTES.finish
 ): number {
-	const { consult, mix, rinse, finish } = SERVICE_MINUTES;
+	const { consult, mix, rinse } = SERVICE_MINUTES;
 	const rounds = lightening.reduce((sum, minutes) => sum + mix + minutes + rinse, 0);
 	return Math.round(consult + rounds + asideMinutes + (toner ? tonerStay(toner) : 0) + finish);
 }
@@ -185,7 +197,13 @@ export function serviceClock(problem: ClockProblem): ServiceClock {
 		const done = add('chair', 'process', of, on, toner.minutes);
 		clock = add(helper, 'rinse', of, done, SERVICE_MINUTES.toneRinse);
 	}
-	clock = add('colourist', 'finish', { kind: 'client' }, clock, SERVICE_MINUTES.finish);
+	clock = add(
+		'colourist',
+		'finish',
+		{ kind: 'client' },
+		clock,
+		problem.finishMinutes ?? SERVICE_MINUTES.finish
+	);
 	const begin = Math.min(0, ...items.map(({ fromMinute }) => fromMinute));
 	if (consult > 0) add('colourist', 'consult', { kind: 'client' }, begin - consult, consult);
 	items.sort((p, q) => p.fromMinute - q.fromMinute || p.toMinute - q.toMinute);

@@ -8,9 +8,16 @@ export const STAGING = {
 	leastVolume: 10,
 	/** A lower start, where it is asked for. */
 	lowStart: 5,
-	mostBowls: 5,
+	/** Different strengths on one head: more, and they are mixed up. */
+	mostStrengths: 5,
+	/** Bowls beyond those that the length of the work alone asks for. */
+	spareBowls: 4,
 	/** What one more bowl must be worth, levels: nobody mixes one for what no eye can tell. */
 	perBowl: 0.08,
+	/** A bowl of less than this (g, mixed) is hard to weigh right, and must be worth that much more. */
+	smallBowl: { grams: 15, costs: 0.12 },
+	/** Half a level apart shows as a stripe: what lies past it counts this many times over again. */
+	stripe: { from: 0.5, times: 2 },
 	/** What it costs to have the whole head a level past its aim: wear for nothing. */
 	perLevelPast: 0.5,
 	/** Fineness of the search over the lowest level, levels: finer than eyes tell. */
@@ -38,7 +45,12 @@ export const SERVICE_MINUTES = {
 	/** Lightener rinsed lukewarm and shampooed, usually twice. */
 	rinse: 15,
 	toneRinse: 5,
+	/** Dried and shown, and for long hair so much more a centimetre past 25. */
 	finish: 35,
+	finishPerCm: 0.5,
+	finishCmFrom: 25,
+	/** Teased sections are combed out first. */
+	combOut: 10,
 	/** What is on last lies at least this long, or it was not worth putting on. */
 	leastLast: 5,
 	/** Gaps shorter than this are not free time. */
@@ -67,12 +79,14 @@ export const NAPE_UP: readonly AreaName[] = [
 ];
 
 /**
- * Foils of a full head of medium hair, all of it light; even a few ribbons take about a third of them; more
- * for dense hair, more where stitches are finest (reasoned from counts of 20 to 60 on usual heads).
+ * Foils of a full head of medium hair in medium sections, all of it light; even a few ribbons take about a
+ * third of them; more for dense hair, for see-through sections and for the finest stitches (reasoned from
+ * counts of 20 to 60 in medium sections on usual heads).
  */
 export const USUAL_FOILS = {
 	head: 56,
 	least: 0.3,
 	density: { low: 0.85, medium: 1, high: 1.2 },
-	picking: { slice: 1, weave: 1, teased: 0.9, babylight: 1.4 }
+	section: { seeThrough: 1.6, medium: 1, thick: 0.7 },
+	picking: { slice: 1, weave: 1, teased: 0.9, babylight: 1.15 }
 } as const;

@@ -1,3 +1,4 @@
+import { stratifiedNormals } from '../numeric';
 import {
 	drawnReach,
 	heatFactor,
@@ -5,7 +6,6 @@ import {
 	pointAt,
 	SECTION_REACH,
 	SPREAD,
-	stratifiedNormals,
 	type Fibre
 } from '../lift';
 import type { BowlSearch, Choice } from './bowlSearch';

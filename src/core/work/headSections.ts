@@ -1,10 +1,10 @@
+import type { ANGLES } from '../vocabulary';
 import type { AreaName, Placement, Section } from '../lift';
 import { AREA_SHARE, mixtureGrams, workMinutes, type Coverage, type Picking } from '../mix';
 import { NAPE_UP, SECTION_MINUTES } from './constants';
 import type { SectionId } from './ids';
 
 /** How the partings of a section run. */
-export const ANGLES = ['horizontal', 'diagonal', 'vertical'] as const;
 export type Angle = (typeof ANGLES)[number];
 
 /** A part of the head that is worked in one go. */
@@ -107,7 +107,10 @@ export function mergeSections(sections: readonly HeadSection[], id: string): Hea
 	return sections.toSpliced(at, 2, merged);
 }
 
-/** Moves a section to another place in the order, 0 for the first. */
+/**
+ * Moves a section to another place in the order, 0 for the first.
+ * @internal
+ */
 export function moveSection(
 	sections: readonly HeadSection[],
 	id: string,

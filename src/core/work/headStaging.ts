@@ -1,3 +1,4 @@
+import { bisect } from '../numeric';
 import { DEFAULT_LIMIT_MINUTES, pointAt } from '../lift';
 import { BOWL_LIFE_MINUTES } from '../mix';
 import { finish, type Steps } from '../steps';
@@ -126,15 +127,9 @@ function readyMinute(
 	const strength = { volume: lockedVolume ?? volume, ratio: lockedRatio ?? problem.ratio };
 	const ready = readySection(problem, time, strength, mixedMinute);
 	const target = problem.target! + (time.section.aimAbove ?? 0);
-	let low = time.to;
-	let high = time.at + limit;
-	if (pointAt(ready, high).level < target) return high;
-	while (high - low > 0.1) {
-		const middle = (low + high) / 2;
-		if (pointAt(ready, middle).level >= target) high = middle;
-		else low = middle;
-	}
-	return high;
+	const last = time.at + limit;
+	const reached = (minute: number) => pointAt(ready, minute).level >= target;
+	return reached(last) ? bisect(reached, time.to, last, 0.1) : last;
 }
 
 /** A head to be staged, and whether to say what would help where the bowls alone do not. */
@@ -155,7 +150,10 @@ export function* stageHeadSteps({ head, advise }: HeadQuestion): Steps<StagingAn
 	return yield* stagePassesSteps(passes, advise ?? false);
 }
 
-/** {@link stageHeadSteps} without a pause. */
+/**
+ * {@link stageHeadSteps} without a pause.
+ * @internal
+ */
 export const stageHead = (head: HeadStaging): StagingAnswer => finish(stageHeadSteps({ head }));
 
 /** What one section taking longer does. */

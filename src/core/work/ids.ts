@@ -1,3 +1,4 @@
+import type { STRAND_PARTS } from '../vocabulary';
 /**
  * What a section goes by for as long as it exists, whatever it is called, wherever it stands in the order:
  * an area's name, with `-1` and `-2` for its halves. Never shown to people.
@@ -8,7 +9,6 @@ export type SectionId = string;
 export type BowlId = string;
 
 /** Parts of the strand that may have bowls of their own. */
-export const STRAND_PARTS = ['root', 'lengths'] as const;
 export type StrandPart = (typeof STRAND_PARTS)[number];
 
 /** A bowl that is not weighed yet goes by its part of the strand and the first of its sections. */

@@ -1,26 +1,10 @@
+import type { ORDER_NAMES } from '../vocabulary';
 import type { AreaName } from '../lift';
 import { NAPE_UP } from './constants';
 import type { HeadSection } from './headSections';
 
 /** Orders of work that colourists name. */
-export const ORDER_NAMES = [
-	'napeUp',
-	'crownFirst',
-	'partingFirst',
-	'darkestFirst',
-	'hairlineLast'
-] as const;
 export type OrderName = (typeof ORDER_NAMES)[number];
-
-/** Why one works in an order. */
-export const ORDER_REASONS: Readonly<Record<OrderName, string>> = {
-	napeUp:
-		'The hair above stays clipped away, and the lower packets keep warm under those that follow.',
-	crownFirst: 'A slow head resists at the crown and the back: they get the most time.',
-	partingFirst: 'The parting shows most and, on a quick head, is finished first: for a retouch.',
-	darkestFirst: 'What has furthest to go gets the most time.',
-	hairlineLast: 'Fine, warm and quick: the hairline gets the least time.'
-};
 
 const rankBy = (areas: readonly AreaName[]) => (section: HeadSection) =>
 	Math.min(...section.areas.map((area) => areas.indexOf(area)));

@@ -1,7 +1,7 @@
+import type { RINSE_MODES } from '../vocabulary';
 import { BACK_FIRST_FROM, SERVICE_MINUTES } from './constants';
 
 /** How the head is rinsed. */
-export const RINSE_MODES = ['together', 'backFirst', 'eachReady'] as const;
 export type RinseMode = (typeof RINSE_MODES)[number];
 
 /** How a head is rinsed unless somebody says otherwise: back first where the work is long. */

@@ -1,16 +1,12 @@
+import { type StagingProblem } from './problem';
+import { oneStrength } from './staging';
+import { stageBowls } from './staging';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { naturalPigment } from '../hair';
 import type { Fibre } from '../lift';
 import { BOWL_LIFE_MINUTES } from '../mix';
-import {
-	oneStrength,
-	stageBowls,
-	stageBowlsSteps,
-	type Staging,
-	type StagingProblem,
-	type WorkSection
-} from '.';
+import { stageBowlsSteps, type Staging, type WorkSection } from '.';
 
 const natural = (level: number): Fibre => ({ ...naturalPigment(level, 'neutral'), layers: [] });
 const sections = (
@@ -105,6 +101,26 @@ describe('staged bowls', () => {
 			// The grid of strengths and floors leaves a little play.
 			expect(quick.spread).toBeLessThanOrEqual(slow.spread + 0.12);
 			expect(quick.spreadUnstaged).toBeLessThan(slow.spreadUnstaged);
+		}
+	});
+	it.each(
+		[60, 80, 100, 120].flatMap((minutes) => [4, 5, 6, 7].map((level) => [minutes, level] as const))
+	)('keep a head even that takes %s min to put on, on natural %s', (minutes, level) => {
+		const { bowls, spread, spreadUnstaged } = staged({
+			sections: sections(24, minutes / 24),
+			fibre: natural(level),
+			factors: { naturalLevel: level, texture: 'medium' },
+			rinseMinute: minutes + 25,
+			limitMinutes: 50
+		});
+		expect(spread).toBeLessThan(0.5);
+		expect(spread).toBeLessThan(spreadUnstaged * 0.5);
+		const strengths = new Set(bowls.map(({ volume }) => volume));
+		expect(strengths.size).toBeGreaterThan(1);
+		expect(strengths.size).toBeLessThanOrEqual(5);
+		expect(bowls.length).toBeGreaterThanOrEqual(minutes / BOWL_LIFE_MINUTES);
+		for (const { mixAtMinute, usedUpMinute } of bowls) {
+			expect(usedUpMinute - mixAtMinute).toBeLessThanOrEqual(BOWL_LIFE_MINUTES + 1e-9);
 		}
 	});
 	it('are one where another would not be worth its mixing', () => {

@@ -1,10 +1,10 @@
 import { undertoneOf, type Lab, type Undertone } from '../colour';
-import { labOfFibre, pointAt, quantile, type PointNow } from '../lift';
+import { labOfFibre, pointAt, seenBand, SPREAD, type PointNow } from '../lift';
+import { quantile } from '../numeric';
 import { blendDeveloper, RESERVE, splitByRatio, type Blend } from '../mix';
 import { finish, within, type Steps } from '../steps';
 import { adviceSteps, type StagingAdvice } from './advice';
-import { BowlSearch, isMet, type Choice } from './bowlSearch';
-import { STAGING } from './constants';
+import { BowlSearch, isMet, unevenness, type Choice } from './bowlSearch';
 import { drawSections } from './drawSections';
 import { bowlIdOf, type BowlId, type SectionId, type StrandPart } from './ids';
 import { faultOf, readySection, type StagingProblem, type StagingProblemFault } from './problem';
@@ -80,7 +80,8 @@ export interface StagingPass {
 
 /**
  * Stages the bowls: which strength for which sections, so that all are at one level at the rinse.
- * Bowls are runs of neighbouring sections, in steps of 2.5 vol, at most five, none in use past 20 min;
+ * Bowls are runs of neighbouring sections, in steps of 2.5 vol, of at most five strengths, none in use past
+ * 20 min: long work takes as many as it needs;
  * each costs a little level, so that none is mixed for nothing. One single strength is always among the
  * choices, so staging never makes it less even.
  * @returns the staging, or what stands in its way
@@ -101,7 +102,7 @@ export function* stagePassesSteps(
 	if (fault) return { ok: false, ...fault };
 	const [prepared, searched] = advise ? SHARES.advised : SHARES.plain;
 	const { searches, target } = yield* within(searchesOf(passes), 0, prepared);
-	const unstaged = together(unstagedChoices(searches), target);
+	const unstaged = together(searches, unstagedChoices(searches), target);
 	const found: Choice[] = Array<Choice>(searches.length);
 	// The part that gets least far leads; the others are to match it.
 	const slowestFirst = searches
@@ -119,7 +120,7 @@ export function* stagePassesSteps(
 		found[i] = best;
 		beside = [...beside, ...best.levels];
 	}
-	const staged = together(found, target);
+	const staged = together(searches, found, target);
 	// Parts that are each more even may still lie further apart than with one strength.
 	const best = staged.spread <= unstaged.spread + 1e-9 ? staged : unstaged;
 	const worst = worstOf(best);
@@ -134,7 +135,10 @@ export function* stagePassesSteps(
 	return { ok: true, staging: { ...describe(searches, best, unstaged, target), advice } };
 }
 
-/** {@link stageBowlsSteps} without a pause. */
+/**
+ * {@link stageBowlsSteps} without a pause.
+ * @internal
+ */
 export const stageBowls = (problem: StagingProblem): StagingAnswer =>
 	finish(stageBowlsSteps(problem));
 
@@ -142,7 +146,10 @@ export const stageBowls = (problem: StagingProblem): StagingAnswer =>
 export const oneStrengthSteps = (problem: StagingProblem, volume?: number): Steps<StagingAnswer> =>
 	onePassSteps([{ problem }], volume);
 
-/** {@link oneStrengthSteps} without a pause. */
+/**
+ * {@link oneStrengthSteps} without a pause.
+ * @internal
+ */
 export const oneStrength = (problem: StagingProblem, volume?: number): StagingAnswer =>
 	finish(oneStrengthSteps(problem, volume));
 
@@ -170,7 +177,7 @@ export function* onePassSteps(
 	const fault = firstFault(settled);
 	if (fault) return { ok: false, ...fault };
 	const { searches, target } = yield* searchesOf(settled);
-	const unstaged = together(unstagedChoices(searches), target);
+	const unstaged = together(searches, unstagedChoices(searches), target);
 	return { ok: true, staging: { ...describe(searches, unstaged, unstaged, target), advice: [] } };
 }
 
@@ -217,13 +224,25 @@ interface HeadChoice {
 	readonly cost: number;
 }
 
-function together(choices: readonly Choice[], target: number): HeadChoice {
+function together(
+	searches: readonly PassSearch[],
+	choices: readonly Choice[],
+	target: number
+): HeadChoice {
 	const levels = choices.flatMap((choice) => choice.levels);
 	const least = Math.min(...levels);
 	const spread = Math.max(...levels) - least;
 	const shortfall = Math.max(0, target - least);
-	const bowls = choices.reduce((sum, { runs }) => sum + runs.length, 0);
-	return { choices, spread, shortfall, cost: spread + shortfall + STAGING.perBowl * bowls };
+	const bowls = choices.reduce(
+		(sum, { runs }, pass) => sum + searches[pass]!.search.bowlsCost(runs),
+		0
+	);
+	return {
+		choices,
+		spread,
+		shortfall,
+		cost: unevenness(spread) + shortfall + bowls
+	};
 }
 
 /** One strength on every part: the best that all of them can be given. */
@@ -235,7 +254,7 @@ function unstagedChoices(searches: readonly PassSearch[]): Choice[] {
 			const same = search.strengths.findIndex((s) => s.volume === volume && s.ratio === ratio);
 			return same < 0 ? [] : [search.single(same)];
 		});
-		return choices.length === searches.length ? [together(choices, target)] : [];
+		return choices.length === searches.length ? [together(searches, choices, target)] : [];
 	});
 	if (ways.length === 0) return searches.map(({ search }) => search.unstaged());
 	return [...ways.reduce((best, way) => (way.cost < best.cost ? way : best)).choices];
@@ -293,7 +312,9 @@ function describe(
 	const worst = worstOf(best);
 	const first = unstaged.choices[0]!.runs[0]!;
 	return {
-		bowls: found.map((bowl, i) => bowlOf(searches[bowl.pass]!, bowl, i + 1)),
+		bowls: found.map((bowl, i) =>
+			bowlOf(searches[bowl.pass]!, bowl, i + 1, i === found.length - 1 ? reserveOf(searches) : 0)
+		),
 		finish,
 		target,
 		spread: best.spread,
@@ -308,16 +329,25 @@ function describe(
 	};
 }
 
+/** What is mixed on top of what the whole head takes, g. */
+const reserveOf = (searches: readonly PassSearch[]): number =>
+	RESERVE *
+	searches
+		.flatMap(({ search }) => search.times)
+		.reduce((sum, { section }) => sum + section.grams, 0);
+
+/** @param reserve grams beyond what its sections take */
 function bowlOf(
 	{ part, search }: PassSearch,
 	{ id, runs, mixAtMinute }: FoundBowl,
-	number: number
+	number: number,
+	reserve: number
 ): StagedBowl {
 	const { problem, times, strengths } = search;
 	const { volume, ratio } = strengths[runs[0]!.strength]!;
 	const step = problem.step ?? 1;
 	const own = runs.flatMap((run) => times.slice(run.first, run.last + 1));
-	const grams = own.reduce((sum, { section }) => sum + section.grams, 0) * (1 + RESERVE);
+	const grams = own.reduce((sum, { section }) => sum + section.grams, 0) + reserve;
 	const { lightenerGrams, developerGrams } = splitByRatio(grams, ratio, step);
 	return {
 		id,
@@ -359,8 +389,12 @@ function finishesOf(
 			rinseMinute: time.rinse,
 			wipedFirst: time.wipedFirst,
 			level: now.level,
-			low: quantile(levels, 0.1),
-			high: quantile(levels, 0.9),
+			...seenBand(
+				quantile(levels, 0.1),
+				quantile(levels, 0.5),
+				quantile(levels, 0.9),
+				problem.spread ?? SPREAD
+			),
 			lab,
 			undertone: undertoneOf(lab),
 			condition: now.condition

@@ -1,3 +1,4 @@
+import { rinseMinute } from './rinse';
 import { describe, expect, it } from 'vitest';
 import { backFirstMinutes } from './rinse';
 import {
@@ -5,7 +6,6 @@ import {
 	chairMinutes,
 	lastRinse,
 	proposeSections,
-	rinseMinute,
 	tonerMinutes,
 	usualFoils,
 	usualRinse
@@ -52,11 +52,13 @@ describe('sections and foils', () => {
 		expect([34.9, 35.1].map(count)).toEqual([8, 9]);
 	});
 	it('a full head of medium hair takes about 56 foils', () => {
-		expect(usualFoils(1, 'medium', 'weave')).toBe(56);
-		expect(usualFoils(0.4, 'medium', 'weave')).toBe(32);
-		expect(usualFoils(1, 'high', 'weave')).toBe(67);
-		expect(usualFoils(1, 'low', 'weave')).toBe(48);
-		expect(usualFoils(1, 'medium', 'babylight')).toBe(78);
-		expect(usualFoils(1, 'medium', 'teased')).toBe(50);
+		expect(usualFoils(1, 'medium', 'weave', 'medium')).toBe(56);
+		expect(usualFoils(0.4, 'medium', 'weave', 'medium')).toBe(32);
+		expect(usualFoils(1, 'high', 'weave', 'medium')).toBe(67);
+		expect(usualFoils(1, 'low', 'weave', 'medium')).toBe(48);
+		expect(usualFoils(1, 'medium', 'babylight', 'medium')).toBe(64);
+		expect(usualFoils(1, 'medium', 'teased', 'medium')).toBe(50);
+		expect(usualFoils(1, 'medium', 'weave', 'seeThrough')).toBe(90);
+		expect(usualFoils(1, 'medium', 'weave', 'thick')).toBe(39);
 	});
 });

@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import type * as z from 'zod/mini';
 import { hexOf } from '../../core/colour';
 import { onScale } from '../../core/hair';
 import { fibreOfReading } from '../../core/lift';

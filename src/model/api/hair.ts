@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import type * as z from 'zod/mini';
 import type { HeadFactors } from '../../core/lift';
 import type { predictHair } from '../../schema/api';
 

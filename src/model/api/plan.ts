@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import type * as z from 'zod/mini';
 import { hexOf } from '../../core/colour';
 import { onScale } from '../../core/hair';
 import { startOfReading } from '../../core/lift';
@@ -15,12 +15,13 @@ const planOut = (plan: ServicePlan): Plan => ({
 	level: onScale(plan.level),
 	levelLow: onScale(plan.levelLow),
 	levelHigh: onScale(plan.levelHigh),
-	visits: plan.visits.map(({ lab, applications, ...visit }) => ({
+	visits: plan.visits.map(({ lab, applications, after, ...visit }) => ({
 		...visit,
 		level: onScale(visit.level),
 		low: onScale(visit.low),
 		high: onScale(visit.high),
 		applications: applications.map((application) => ({ ...application })),
+		after: after.map(({ level, condition }) => ({ level: onScale(level), condition })),
 		lab,
 		hex: hexOf(lab)
 	}))

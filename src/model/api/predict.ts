@@ -1,5 +1,6 @@
-import type { z } from 'zod';
+import type * as z from 'zod/mini';
 import { checkCautions } from '../../core/caution';
+import { cautionWords } from '../../wording/cautions';
 import { hexOf } from '../../core/colour';
 import { onScale } from '../../core/hair';
 import {
@@ -66,10 +67,10 @@ export function predict(request: z.output<typeof predictRequest>): z.input<typeo
 			dose: result.dose,
 			condition: result.condition
 		})),
-		cautions: cautions.map(({ code, severity, title, why, todo }) => ({
-			code,
-			severity,
-			message: `${title} ${why} ${todo}`
-		}))
+		cautions: cautions.map((caution) => {
+			const { title, why, todo } = cautionWords(caution);
+			const { code, severity } = caution;
+			return { code, severity, message: `${title} ${why} ${todo}` };
+		})
 	};
 }

@@ -1,14 +1,14 @@
-import type { z } from 'zod';
+import type * as z from 'zod/mini';
 import { hexOf, levelOf, undertoneOf, type Lab } from '../../core/colour';
 import { naturalPigment, onScale, pigmentOfLab, type Pigment } from '../../core/hair';
 import { applyTo, pigmentOnPath, type Fibre } from '../../core/lift';
-import { findToner } from '../../core/plan';
+import { findToner } from '../../core/toner';
 import {
 	isClear,
 	previewTone,
 	rawLab,
 	targetLab,
-	USUAL_WARMTH,
+	warmthKept,
 	usualMinutes,
 	type ToneWarning
 } from '../../core/tone';
@@ -19,6 +19,7 @@ import type {
 	toneSolveAnswer,
 	toneSolveRequest
 } from '../../schema/api';
+import { toneReasonWords } from '../../wording/tone';
 
 /** Natural level assumed for lightened hair of which only the result is known. */
 const UNKNOWN_NATURAL_LEVEL = 3;
@@ -48,7 +49,7 @@ function openedBy(request: z.output<typeof tonePreviewRequest>, pigment: Pigment
 	const { vehicle, developerVolume, ratio, minutes } = request;
 	if (developerVolume === undefined || !(vehicle in LIFTS)) return pigment;
 	const product = LIFTS[vehicle as keyof typeof LIFTS];
-	const naturalLevel = Math.min(10, Math.max(1, levelOf(rawLab({ pigment }).l)));
+	const naturalLevel = Math.min(10, Math.max(1, levelOf(rawLab({ pigment }))));
 	return applyTo(
 		{ ...pigment, layers: [] },
 		{
@@ -73,7 +74,7 @@ export function tonePreview(
 		...colourOf(preview.lab),
 		level: onScale(preview.level),
 		undertone: undertoneOf(preview.lab),
-		shift: { level: preview.level - levelOf(rawLab({ pigment }).l) },
+		shift: { level: preview.level - levelOf(rawLab({ pigment })) },
 		warnings: warningsOf(preview.warnings)
 	};
 }
@@ -88,7 +89,10 @@ export function toneSolve(
 		'l' in request.target
 			? request.target
 			: targetLab(
-					{ ...request.target, keepWarmth: request.target.keepWarmth ?? USUAL_WARMTH },
+					{
+						...request.target,
+						keepWarmth: request.target.keepWarmth ?? warmthKept(request.target.direction)
+					},
 					rawLab(raw)
 				);
 	const problem = {
@@ -117,7 +121,8 @@ export function toneSolve(
 			...colourOf(formula.lab),
 			level: onScale(formula.level),
 			deltaE: formula.deltaE,
-			why: formula.why,
+			why: toneReasonWords(formula.why),
+			...(formula.untilLifted ? { untilLifted: true } : {}),
 			ifLeftLonger: {
 				...colourOf(formula.ifLeftLonger.lab),
 				warnings: warningsOf(formula.ifLeftLonger.warnings)

@@ -1,5 +1,7 @@
 import { kindOfAim, type KindProblem, type ResultKind } from '../../core/plan';
+import { turnedTo } from '../../core/tone';
 import type { Aim, ZoneName } from '../../schema/records';
+import { aimOn } from '../visit/exceptions';
 
 /** Fills an aim in for a kind of result; what single areas and zones were to be is let go. */
 export function takeKind(draft: Aim, kind: ResultKind, problem: KindProblem): void {
@@ -13,12 +15,21 @@ export function takeKind(draft: Aim, kind: ResultKind, problem: KindProblem): vo
 	else delete draft.panel;
 }
 
-/** Sets what is asked for of a zone, or of the whole strand where none is named. */
+type AimColour = Pick<Aim, 'level' | 'direction' | 'keepWarmth'>;
+
+/**
+ * Sets what is asked for of a zone, or of the whole strand where none is named. A direction brings the
+ * warmth it keeps with it, where the one before would hide it.
+ */
 export function setColour(
 	draft: Aim,
 	zone: ZoneName | undefined,
-	colour: Partial<Pick<Aim, 'level' | 'direction' | 'keepWarmth'>>
+	colour: Partial<AimColour>
 ): void {
-	if (zone === undefined) Object.assign(draft, colour);
-	else draft.zones[zone] = { ...draft.zones[zone], ...colour };
+	const { direction } = colour;
+	const before = zone === undefined ? draft : aimOn(draft, zone);
+	const { keepWarmth } = direction ? turnedTo(before, direction) : before;
+	const change = { ...(keepWarmth === before.keepWarmth ? {} : { keepWarmth }), ...colour };
+	if (zone === undefined) Object.assign(draft, change);
+	else draft.zones[zone] = { ...draft.zones[zone], ...change };
 }

@@ -117,9 +117,9 @@ describe('visits planned together', () => {
 		expect(nextFromRecord(made, today)).toBeUndefined();
 		expect(seriesOf(made, today)).toEqual([]);
 	});
-	it('leave as whole days of an iCalendar file, whatever their names hold', () => {
+	it('leave as whole days of an iCalendar file, whatever their names hold', async () => {
 		const title = 'Ö, “Quill”; visit 1\nof 2 ' + 'long '.repeat(30);
-		const text = calendarOf([{ id: 'a', date: '2026-03-30', title, text: 'x' }], NOW);
+		const text = await calendarOf([{ id: 'a', date: '2026-03-30', title, text: 'x' }], NOW);
 		expect(text).toContain('DTSTART;VALUE=DATE:20260330');
 		expect(text).toContain('DTEND;VALUE=DATE:20260331');
 		const [event] = convertIcsCalendar(undefined, text).events!;

@@ -1,7 +1,7 @@
 import { undertoneOf, type Lab } from '../../core/colour';
 import { describeTone, depthName, formatLevel } from '../../core/hair';
 import { labOfFibre } from '../../core/lift';
-import { targetLab, type Direction } from '../../core/tone';
+import { targetLab, turnedTo, type Direction } from '../../core/tone';
 import type { Aim, Reading } from '../../schema/records';
 import { seenFibre } from './hair';
 import { liftTarget } from './lift';
@@ -28,9 +28,9 @@ export function levelRungs(reading: Reading, aim: Aim) {
 	return { rungs, raw, rawName: undertoneOf(raw).name };
 }
 
-/** Every direction at the aim's level and warmth. */
+/** Every direction at the aim's level, with the warmth that choosing it would keep. */
 export const directionRungs = (reading: Reading, aim: Aim): Rung<Direction>[] =>
 	DIRECTIONS.map((direction) => {
-		const lab = targetLab({ ...aim, direction }, rawAt(reading, aim));
+		const lab = targetLab(turnedTo(aim, direction), rawAt(reading, aim));
 		return { value: direction, name: direction, words: describeTone(lab, 'toned'), lab };
 	});

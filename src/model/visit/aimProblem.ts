@@ -3,7 +3,7 @@ import type { LiftPlan, Shelf, Visit } from '../../schema/records';
 import { aimOf, aimOn, readingOf, type AreaGroup } from './exceptions';
 import { conditionOf, zonesOf } from './hair';
 import { liftTarget, subjectOf, type Learned } from './lift';
-import { tonerOf } from './work';
+import { finishOf, tonerOf } from './work';
 
 /** What the plans of a visit rest on. */
 export interface AimSource {
@@ -51,6 +51,7 @@ export function salonConstraints(source: Omit<AimSource, 'groups' | 'learned'>):
 		limitMinutes: source.limitOf(plan.product),
 		workMinutes: Math.max(1, source.bowls.workMinutes),
 		toner: tonerOf(source.visit) ?? { minutes: 0, applyMinutes: 0 },
+		finishMinutes: finishOf(source.visit),
 		scalp: plan.placement === 'onScalp',
 		...(shelf
 			? {

@@ -16,6 +16,7 @@ import {
 	scaleDyes,
 	targetLab,
 	USUAL_WARMTH,
+	warmthKept,
 	type Direction,
 	type DyeAmounts,
 	type RawHair
@@ -154,7 +155,7 @@ export function aimStrands(
 	const strand = (colours: StrandColours, lab: Lab): AimStrand => ({
 		colours,
 		lab,
-		level: levelOf(lab.l)
+		level: levelOf(lab)
 	});
 	const total = (dye: DyeAmounts) => Object.values(dye).reduce((sum, amount) => sum + amount, 0);
 	const freshTotal = total(mainZone.fresh);
@@ -215,7 +216,8 @@ function lowlightFibres(
 		let colours = known.get(fibre);
 		if (!colours) {
 			const raw = { pigment: fibre, dye: rawOf({ fibre, seen: false, minute: 0 }, reading).dye };
-			const target = targetLab({ level, direction, keepWarmth: USUAL_WARMTH }, labOfFibre(fibre));
+			const keepWarmth = warmthKept(direction);
+			const target = targetLab({ level, direction, keepWarmth }, labOfFibre(fibre));
 			const { fresh, faded } = dyed(raw, target);
 			colours = {
 				fresh: rgbOf(rawLab(withDye(raw, fresh))),

@@ -1,5 +1,6 @@
+import { AREAS } from '../../core/vocabulary';
 import { hexOf } from '../../core/colour';
-import { AREAS, labOfFibre, type AreaName } from '../../core/lift';
+import { labOfFibre, type AreaName } from '../../core/lift';
 import { targetLab } from '../../core/tone';
 import type { Aim, Reading } from '../../schema/records';
 import { aimOf, readingOf } from './exceptions';

@@ -1,4 +1,6 @@
-import { AREAS, type AreaName } from '../../core/lift';
+import { dequal as equal } from 'dequal/lite';
+import { AREAS } from '../../core/vocabulary';
+import { type AreaName } from '../../core/lift';
 import type { Aim, AreaReading, Reading, ZoneName } from '../../schema/records';
 
 /**
@@ -21,16 +23,13 @@ export const AREA_FIELDS = [
 
 const AIM_FIELDS = ['level', 'direction', 'keepWarmth', 'zones'] as const;
 
-const same = (one: unknown, other: unknown): boolean =>
-	one === other || JSON.stringify(one) === JSON.stringify(other);
-
 /** The fields of an area's own whole that differ from the rest; nothing when it is like the rest. */
 function exception<T extends object, K extends keyof T>(
 	own: T,
 	rest: T,
 	fields: readonly K[]
 ): Partial<Pick<T, K>> | undefined {
-	const differing = fields.filter((field) => !same(own[field], rest[field]));
+	const differing = fields.filter((field) => !equal(own[field], rest[field]));
 	if (differing.length === 0) return undefined;
 	return Object.fromEntries(differing.map((field) => [field, own[field]])) as Partial<Pick<T, K>>;
 }

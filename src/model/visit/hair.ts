@@ -8,11 +8,12 @@ import {
 } from '../../core/hair';
 import {
 	dyesOf,
-	fibreOfReading,
 	pigmentOnPath,
 	evenPoints,
+	startOfReading,
 	type Fibre,
-	type PointStart
+	type PointStart,
+	type Remembered
 } from '../../core/lift';
 import { rgbOf, type Lab, type Rgb, type StrandColours } from '../../core/colour';
 import { addDyes, dyeSpectrum, type DyeAmounts } from '../../core/tone';
@@ -26,6 +27,7 @@ export interface ZoneStart {
 	readonly fromCm: number;
 	readonly toCm: number;
 	readonly fibre: Fibre;
+	readonly remembered: Remembered | undefined;
 	readonly porosity: Porosity;
 }
 
@@ -45,13 +47,13 @@ export function zonesOf(reading: Reading): ZoneStart[] {
 	return ZONES.map((name) => {
 		const zone = reading.zones[name];
 		const [fromCm, toCm] = spans[name];
-		const fibre = fibreOfReading({
+		const { fibre, remembered } = startOfReading({
 			naturalLevel: reading.naturalLevel,
 			warmth: reading.warmth,
 			presentLevel: zone.state === 'natural' ? undefined : zone.presentLevel,
 			artificial: zone.state === 'coloured' ? zone.artificial : []
 		});
-		return { name, fromCm, toCm, fibre, porosity: porosityOf(reading, name) };
+		return { name, fromCm, toCm, fibre, remembered, porosity: porosityOf(reading, name) };
 	}).filter((zone) => zone.toCm - zone.fromCm > 0.05);
 }
 
@@ -78,7 +80,10 @@ export function pointsOf(
 		zones.find(({ toCm }) => distanceCm <= toCm + 1e-9) ?? zones.at(-1)!;
 	const points = evenPoints(
 		reading.lengthCm,
-		(cm) => ({ fibre: at(cm).fibre, condition, porosity: at(cm).porosity }),
+		(cm) => {
+			const { fibre, remembered, porosity } = at(cm);
+			return { fibre, remembered, condition, porosity };
+		},
 		Math.max(0.5, reading.lengthCm / MOST_POINTS)
 	);
 	return points.map((point) => ({ ...point, covered: covers[at(point.distanceCm).name] }));

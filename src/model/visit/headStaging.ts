@@ -1,10 +1,10 @@
+import { STRAND_PARTS } from '../../core/vocabulary';
 import type { Ceilings } from '../../core/caution';
 import { predictLift } from '../../core/lift';
 import { ratioFault } from '../../core/mix';
 import {
 	isHairline,
 	STAGING,
-	STRAND_PARTS,
 	type HeadPass,
 	type HeadSection,
 	type HeadStaging,

@@ -81,6 +81,7 @@ export const sectionedHead = (
 	technique: bowls.technique,
 	foils: bowls.foils,
 	density: reading.density,
+	texture: reading.texture,
 	section: plan.section,
 	coveredCm: coveredCm(reading, plan),
 	...reading.haircut,

@@ -1,5 +1,11 @@
 import { undertoneOf, type Lab } from '../../core/colour';
-import { depthName, formatLevel, labOfPigment, naturalPigment } from '../../core/hair';
+import {
+	depthName,
+	formatLevel,
+	labOfPigment,
+	naturalPigment,
+	undertoneWord
+} from '../../core/hair';
 import { labOfFibre, pigmentOnPath } from '../../core/lift';
 import type { Reading, ZoneName } from '../../schema/records';
 import { seenFibre } from './hair';
@@ -35,7 +41,7 @@ export function ladderRungs(reading: Reading, zone: ZoneName): Rung[] {
 		return {
 			value: formatLevel(level),
 			name: formatLevel(level),
-			words: lightened ? undertoneOf(lab).name : depthName(level),
+			words: lightened ? undertoneWord(undertoneOf(lab).name, level) : depthName(level),
 			lab
 		};
 	});

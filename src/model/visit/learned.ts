@@ -3,7 +3,6 @@ import {
 	factorOf,
 	fadePersonal,
 	learn,
-	personalWords,
 	UNKNOWN_CLIENT,
 	type Observation,
 	type Personal
@@ -64,8 +63,7 @@ export function learnedFrom(visits: readonly Visit[], day: string): Learned {
 	return {
 		personal,
 		factor: factorOf(personal),
-		visits: taught,
-		words: personalWords(personal, taught)
+		visits: taught
 	};
 }
 

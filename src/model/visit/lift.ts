@@ -1,6 +1,7 @@
 import {
 	learnedSpread,
 	levelInterval,
+	levelOfFibre,
 	liftCourse,
 	predictLift,
 	readyWindow,
@@ -9,12 +10,13 @@ import {
 	spentMinute,
 	type Application,
 	type Course,
-	type Fibre,
+	type CourseMoment,
 	type HeadFactors,
 	type LiftResult,
 	type ReadyWindow,
 	type Spread
 } from '../../core/lift';
+import { describeLift, type LiftedFrom } from '../../core/hair';
 import type { Personal } from '../../core/learn';
 import { estimateSessions, TARGET_TOLERANCE, type SessionsEstimate } from '../../core/plan';
 import type { Aim, LiftPlan, Reading, ZoneName } from '../../schema/records';
@@ -37,7 +39,6 @@ export interface Learned {
 	readonly factor: number;
 	/** Visits with a level that was seen at the chair. */
 	readonly visits: number;
-	readonly words: string;
 }
 
 /** A head as a prediction takes it: what was read, how fast it lifts, and how sure one is of both. */
@@ -118,6 +119,8 @@ function beginsAt(plan: LiftPlan, zone: ZoneStart): number {
 export interface LiftAnswer extends LiftResult {
 	readonly low: number;
 	readonly high: number;
+	/** What its colour is called on the way: its own name until it is lifted by half a level. */
+	readonly tone: string;
 	/** Levels the first centimetre comes out lighter than the main zone; 0 where it is not covered. */
 	readonly rootLead: number;
 }
@@ -133,9 +136,25 @@ export function liftAnswer(
 	const applications = [...earlier, applicationOn(plan, zone)];
 	const result = predictLift(zone.fibre, applications, head, conditionOf(reading)).at(-1)!;
 	const spread = subject.spreadOf(zone.name);
-	const interval = levelInterval(zone.fibre, applications, head, spread).at(-1)!;
-	return { ...result, ...interval, rootLead: rootLead(subject, plan, zone, earlier, result.level) };
+	const interval = levelInterval(zone.fibre, applications, head, spread, zone.remembered).at(-1)!;
+	return {
+		...result,
+		...interval,
+		tone: describeLift(result.lab, result.level, liftedFrom(reading, zone)),
+		rootLead: rootLead(subject, plan, zone, earlier, result.level)
+	};
 }
+
+/** Where a zone's hair was before the day, for what its colour is called on the way. */
+export const liftedFrom = (
+	{ naturalLevel, warmth }: Reading,
+	{ fibre }: Pick<ZoneStart, 'fibre'>
+): LiftedFrom => ({
+	level: levelOfFibre(fibre),
+	naturalLevel,
+	warmth,
+	coloured: fibre.layers.length > 0
+});
 
 function rootLead(
 	{ factors }: LiftSubject,
@@ -154,9 +173,14 @@ function rootLead(
 	return predictLift(zone.fibre, atScalp, factors).at(-1)!.level - level;
 }
 
+/** A moment of a lift, and what the colour is called then. */
+export interface NamedMoment extends Omit<CourseMoment, 'undertone'> {
+	readonly undertone: string;
+}
+
 /** The lift unrolled against minutes. Does not depend on the planned minute. */
 export interface CourseAnswer {
-	readonly course: Course;
+	readonly course: readonly NamedMoment[];
 	readonly window: ReadyWindow | undefined;
 	readonly spent: number;
 	readonly limit: number;
@@ -175,11 +199,11 @@ export function courseAnswer(
 	const application = applicationOn(plan, zone);
 	const level = liftTarget(aim);
 	const target = { low: level - TARGET_TOLERANCE, high: level + TARGET_TOLERANCE };
-	const { fibre, spread } = afterEarlier(subject, zone, earlier);
+	const { fibre, spread, remembered } = afterEarlier(subject, zone, earlier);
 	const delay = plan.covers[zone.name] ? delayAt(plan, zone) : Infinity;
 	const last = clockMinutes(limit);
 	const lying = Math.max(2, last - delay);
-	const moments = liftCourse(fibre, application, head, lying, 2, spread);
+	const moments = liftCourse(fibre, application, head, lying, 2, spread, remembered);
 	const course: Course =
 		delay === 0
 			? moments
@@ -187,7 +211,10 @@ export function courseAnswer(
 				? [moments[0]!, { ...moments[0]!, minute: last }]
 				: [moments[0]!, ...moments.map((moment) => ({ ...moment, minute: moment.minute + delay }))];
 	return {
-		course,
+		course: course.map((moment) => ({
+			...moment,
+			undertone: describeLift(moment.lab, moment.level, liftedFrom(subject.reading, zone))
+		})),
 		window: readyWindow(course, target.low, target.high),
 		spent: Math.min(limit, spentMinute(fibre, application, head, limit) + delay),
 		limit,
@@ -200,12 +227,23 @@ function afterEarlier(
 	subject: LiftSubject,
 	zone: ZoneStart,
 	earlier: readonly Application[]
-): { readonly fibre: Fibre; readonly spread: Spread } {
+): Pick<ZoneStart, 'fibre' | 'remembered'> & { readonly spread: Spread } {
 	const spread = subject.spreadOf(zone.name);
-	if (earlier.length === 0) return { fibre: zone.fibre, spread };
+	if (earlier.length === 0) return { ...zone, spread };
 	const { fibre } = predictLift(zone.fibre, earlier, subject.factors).at(-1)!;
-	const { low, high } = levelInterval(zone.fibre, earlier, subject.factors, spread).at(-1)!;
-	return { fibre, spread: { ...spread, startLevel: (high - low) / (2 * TENTH_NORMAL) } };
+	// Nobody has looked yet: the eye's own error comes once, at the end.
+	const { low, high } = levelInterval(
+		zone.fibre,
+		earlier,
+		subject.factors,
+		{ ...spread, reader: 0 },
+		zone.remembered
+	).at(-1)!;
+	return {
+		fibre,
+		remembered: undefined,
+		spread: { ...spread, startLevel: (high - low) / (2 * TENTH_NORMAL) }
+	};
 }
 
 /** The normal curve leaves a tenth on either side of this many standard deviations. */

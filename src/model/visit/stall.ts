@@ -1,5 +1,5 @@
 import type { Fibre, HeadFactors } from '../../core/lift';
-import type { StallPoint, StallProblem } from '../../core/plan';
+import type { StallPoint, StallProblem } from '../../core/toner';
 import type { DepositConditions } from '../../core/tone';
 import type { ChosenPart, LiftPlan, ShelfLine, TonePlan } from '../../schema/records';
 import type { ZoneStart } from './hair';

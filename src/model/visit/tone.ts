@@ -2,7 +2,7 @@ import { toStep } from '../../core/mix';
 import { deltaE, type Lab } from '../../core/colour';
 import { labOfMixture, type Porosity } from '../../core/hair';
 import { dyesOf, type Fibre } from '../../core/lift';
-import type { TonerQuestion } from '../../core/plan';
+import type { TonerQuestion } from '../../core/toner';
 import {
 	addDyes,
 	depositOf,
@@ -14,9 +14,9 @@ import {
 	type DepositConditions,
 	type FormulaPart,
 	type RawHair,
-	type ToneFormula,
 	type TonePreview
 } from '../../core/tone';
+import type { ToneFormula } from '../../core/toner';
 import type { Aim, ChosenPart, Reading, ShelfLine, TonePlan } from '../../schema/records';
 
 /** Hair as the toner finds it: expected from the plan, or seen at the chair. */
@@ -36,7 +36,7 @@ export const conditionsOf = (
 	tone: Pick<TonePlan, 'vehicle' | 'ratio' | 'minutes'>,
 	reading: Reading,
 	porosity: Porosity,
-	condition: number
+	{ condition, doseToday }: Pick<DepositConditions, 'condition' | 'doseToday'>
 ): DepositConditions => ({
 	vehicle: tone.vehicle,
 	ratio: tone.vehicle === 'direct' ? 1 : tone.ratio,
@@ -44,7 +44,8 @@ export const conditionsOf = (
 	porosity,
 	texture: reading.texture,
 	naturalRed: reading.warmth === 'red',
-	condition
+	condition,
+	doseToday
 });
 
 /** What the aim means as a colour on this hair. */

@@ -27,7 +27,7 @@ export function fadeWeeks(strands: AimStrands, washesPerWeek: number): UpkeepWee
 			week,
 			lab,
 			rgb: rgbOf(lab),
-			level: levelOf(lab.l),
+			level: levelOf(lab),
 			hex: hexOf(lab),
 			words: describeTone(lab, left > 0.2 ? 'toned' : 'lightened'),
 			left
@@ -39,7 +39,7 @@ export function fadeWeeks(strands: AimStrands, washesPerWeek: number): UpkeepWee
 export function freshenIn(strands: AimStrands, washesPerWeek: number): number | undefined {
 	const weeks = Array.from({ length: 27 }, (_, week) => {
 		const { lab, left } = strands.after(week * washesPerWeek);
-		return { week, lab, left, level: levelOf(lab.l) };
+		return { week, lab, left, level: levelOf(lab) };
 	});
 	return weeks[0]!.left > 0 ? freshenWeek(weeks) : undefined;
 }

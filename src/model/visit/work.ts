@@ -13,6 +13,7 @@ import { servicePrice } from '../../core/plan';
 import {
 	asideStay,
 	chairMinutes,
+	finishMinutes,
 	lastRinse,
 	sectionLoads,
 	tonerMinutes,
@@ -117,6 +118,10 @@ function needOf(
 	return { grams: mixtureGrams(coverage) * usage, minutes: [workMinutes(coverage) / bowls.hands] };
 }
 
+/** Minutes to finish this head: long hair takes longer, teased sections are combed out first. */
+export const finishOf = ({ reading, bowls }: Pick<WorkedHead, 'reading' | 'bowls'>): number =>
+	finishMinutes(reading.lengthCm, bowls.technique === 'foils' && bowls.picking === 'teased');
+
 /** The toner as the chair's time has it; none where that is the choice. */
 export const tonerOf = ({ tone, reading }: Pick<WorkedHead, 'tone' | 'reading'>) =>
 	tone.choice === 'none'
@@ -174,7 +179,8 @@ export function dayWork(
 	const minutes = chairMinutes(
 		steps.map((work) => work.rinseMinute),
 		tonerOf(head),
-		asideOf(steps, aside)
+		asideOf(steps, aside),
+		finishOf(head)
 	);
 	return {
 		steps,

@@ -3,7 +3,7 @@
 	import { removeClient } from '../../model/commands/remove';
 	import { useClock } from '../../state/clock.svelte';
 	import { goto } from '$app/navigation';
-	import { toast } from 'svelte-sonner';
+	import { say } from '../../ui/say.svelte';
 	import { useRecords } from '../../state/records';
 	import { exportRecords } from '../../store/transfer';
 	import type { Client } from '../../schema/records';
@@ -47,10 +47,9 @@
 		const step = workspace.transact(`${gone.name} removed`, (draft) =>
 			removeClient(draft, gone, own)
 		);
-		toast(`${gone.name} and ${own.length} visit${own.length === 1 ? '' : 's'} removed.`, {
-			duration: 20_000,
-			action: { label: 'Undo', onClick: () => workspace.undo(step) }
-		});
+		say(`${gone.name} and ${own.length} visit${own.length === 1 ? '' : 's'} removed.`, () =>
+			workspace.undo(step)
+		);
 	}
 	const save = async () =>
 		downloadRecords(await exportRecords(workspace, clock.now(), id), client.name);

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { useClock } from '../../state/clock.svelte';
 	import { setMode, userPrefersMode } from 'mode-watcher';
-	import { toast } from 'svelte-sonner';
+	import { say } from '../../ui/say.svelte';
 	import { useRecords } from '../../state/records';
 	import { chooseSalon, loadDemo, replaceAll } from '../../store/open';
 	import { plainShelf } from '../../store/demo/shelf';
@@ -52,17 +52,13 @@
 		outcome = undefined;
 		// While it is not saved, the line at the top says so.
 		const words = `${added.length} added, ${changed.length} changed`;
-		toast(workspace.saveState.status === 'failed' ? `${words}, not saved yet.` : `${words}.`, {
-			duration: 20_000,
-			action: { label: 'Undo', onClick: () => workspace.undo(step) }
-		});
+		say(workspace.saveState.status === 'failed' ? `${words}, not saved yet.` : `${words}.`, () =>
+			workspace.undo(step)
+		);
 	}
 	async function offerUndo(step: string | undefined, words: string) {
 		await workspace.flush();
-		toast(words, {
-			duration: 20_000,
-			action: { label: 'Undo', onClick: () => workspace.undo(step) }
-		});
+		say(words, () => workspace.undo(step));
 	}
 	const reloadDemo = async () =>
 		offerUndo(await loadDemo(workspace, clock.moment()), 'The demo is as it was.');

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { unreadCodeWords } from '../../wording/tone';
 	import { BOUNDS } from '../../core/vocabulary';
 	import { FAMILIES, parseTone, readCode } from '../../core/tone';
 	import type { ShelfLine } from '../../schema/records';
@@ -151,7 +152,7 @@
 		<p class="soft" role="status">
 			{read.ok
 				? `${code} reads as level ${read.level} ${toneWords(read.tone)}${read.form === 'concentrate' ? ', concentrate' : ''}.`
-				: `${read.message} Set level and tone by hand, or add the sign to the key.`}
+				: `${unreadCodeWords(read)} Set level and tone by hand, or add the sign to the key.`}
 		</p>
 	{/if}
 	{#if fault}<p class="fault" role="alert">{fault}</p>{/if}

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { BOUNDS } from '../../core/vocabulary';
-	import { toast } from 'svelte-sonner';
+	import { say } from '../../ui/say.svelte';
 	import { useRecords } from '../../state/records';
 	import { newId } from '../../model/identity';
 	import type { Shelf } from '../../schema/records';
@@ -57,10 +57,7 @@
 			(draft) => (draft.lines = draft.lines.filter((line) => line.id !== id)),
 			`${name} removed`
 		);
-		toast(`${name} removed.`, {
-			duration: 20_000,
-			action: { label: 'Undo', onClick: () => workspace.undo(step) }
-		});
+		say(`${name} removed.`, () => workspace.undo(step));
 	}
 </script>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { DOOR_WORDS } from '../../wording/doors';
 	import { aimDifference } from '../../model/visit/areaDifference';
 	import { goto } from '$app/navigation';
 	import { hexOf } from '../../core/colour';
@@ -27,7 +28,6 @@
 
 	const session = useVisit();
 	const aimView = new AimView(session, compute);
-	$effect(() => aimView.judge());
 
 	const view = $derived(session.view);
 	let zone = $state<'all' | ZoneName>('all');
@@ -196,7 +196,8 @@
 			<div class="say">
 				<h2>What this closes</h2>
 				<ul>
-					{#each aimView.doors as { code, closes, instead } (code)}
+					{#each aimView.doors as door (door)}
+						{@const { closes, instead } = DOOR_WORDS[door]}
 						<li>{closes} <span class="hint">{instead}</span></li>
 					{/each}
 				</ul>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { BOUNDS, inPercent } from '../../core/vocabulary';
 	import { formatLevel } from '../../core/hair';
 	import { nearestTarget } from '../../core/tone';
 	import { labOfFibre } from '../../core/lift';
@@ -46,9 +47,7 @@
 <Dial
 	label="Warmth kept"
 	value={Math.round(aim.keepWarmth * 100)}
-	min={0}
-	max={100}
-	step={5}
+	{...inPercent(BOUNDS.share)}
 	shown={formatShare(aim.keepWarmth)}
 	hint={aim.keepWarmth < 0.2
 		? 'Flat at light levels, muddy at dark ones.'
@@ -65,9 +64,7 @@
 <Dial
 	label="Lift past the aim by"
 	value={strandAim.liftPast}
-	min={0}
-	max={2}
-	step={0.25}
+	{...BOUNDS.liftPast}
 	shown="{strandAim.liftPast} level"
 	hint={strandAim.liftPast < 0.5
 		? 'A toner deepens: the result may fall short.'

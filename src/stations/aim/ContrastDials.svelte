@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { BOUNDS, inPercent } from '../../core/vocabulary';
 	import { formatLevel } from '../../core/hair';
 	import Dial from '../../ui/Dial.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
@@ -15,9 +16,7 @@
 <Dial
 	label="Lightened"
 	value={Math.round(strandAim.lightShare * 100)}
-	min={10}
-	max={100}
-	step={5}
+	{...inPercent(BOUNDS.lightShare)}
 	shown={formatShare(strandAim.lightShare)}
 	hint="The rest stays between as it is."
 	onchange={(value) =>
@@ -39,9 +38,7 @@
 	<Dial
 		label="Share of all hair"
 		value={Math.round(low.share * 100)}
-		min={5}
-		max={50}
-		step={5}
+		{...inPercent(BOUNDS.lowlightShare)}
 		shown={formatShare(low.share)}
 		onchange={(value) =>
 			session.changeWholeAim('lowlights', (draft) => {
@@ -51,8 +48,7 @@
 	<Dial
 		label="Their level"
 		value={low.level}
-		min={2}
-		max={10}
+		{...BOUNDS.naturalLevel}
 		step={0.5}
 		shown={formatLevel(low.level)}
 		onchange={(value) =>
@@ -75,8 +71,7 @@
 	<Dial
 		label="Root level"
 		value={root.level}
-		min={1}
-		max={10}
+		{...BOUNDS.naturalLevel}
 		step={0.5}
 		shown={formatLevel(root.level)}
 		hint="The nearer to the natural level, the later regrowth shows."
@@ -88,9 +83,8 @@
 	<Dial
 		label="Runs down"
 		value={root.cm}
-		min={1}
-		max={Math.max(2, Math.min(40, Math.floor(reading.lengthCm / 2)))}
-		step={0.5}
+		{...BOUNDS.rootDepthCm}
+		max={Math.max(2, Math.min(BOUNDS.rootDepthCm.max, Math.floor(reading.lengthCm / 2)))}
 		shown="{root.cm} cm"
 		onchange={(value) =>
 			session.changeWholeAim('root depth', (draft) => {

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { BOUNDS } from '../../core/vocabulary';
 	import Choice from '../../ui/Choice.svelte';
 	import Dial from '../../ui/Dial.svelte';
 	import Tick from '../../ui/Tick.svelte';
@@ -23,9 +24,7 @@
 	<Dial
 		label="Top edge under the parting"
 		value={panel.topEdgeCm}
-		min={4}
-		max={28}
-		step={1}
+		{...BOUNDS.panelEdgeCm}
 		shown="{panel.topEdgeCm} cm"
 		onchange={(value) =>
 			session.changeWholeAim('panel', (draft) => {

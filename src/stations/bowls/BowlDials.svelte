@@ -1,8 +1,8 @@
 <script lang="ts">
-	import { BOUNDS } from '../../core/vocabulary';
+	import { BOUNDS, RINSE_MODES } from '../../core/vocabulary';
 	import { consistencyOf, partsOf, ratioBound } from '../../core/mix';
 	import { factsOf } from '../../core/vocabulary';
-	import { RINSE_MODES, STAGING, usualRinse, type HeadWayResult } from '../../core/work';
+	import { STAGING, usualRinse, type HeadWayResult } from '../../core/work';
 	import Choice from '../../ui/Choice.svelte';
 	import Dial from '../../ui/Dial.svelte';
 	import NumberField from '../../ui/NumberField.svelte';

@@ -7,7 +7,7 @@
 	import Choice from '../../ui/Choice.svelte';
 	import FootLine from '../../widgets/FootLine.svelte';
 	import Station from '../../widgets/Station.svelte';
-	import { Finder } from '../../state/finder.svelte';
+	import { Search } from '../../state/search.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import { formatHours, formatPrice, formatRatio } from '../../wording/words';
 	import AdviceList from './AdviceList.svelte';
@@ -23,12 +23,8 @@
 	import { dayBowls, mixtureCost, type MixBowl } from '../../model/visit/dayBowls';
 	import SectionList from './SectionList.svelte';
 	import { otherWays } from '../../state/otherWays';
-	import {
-		formatSpread,
-		sectionNamer,
-		stagingFaultWords,
-		strengthWords
-	} from '../../wording/bowls';
+	import { formatSpread, sectionNamer, stagingFaultWords } from '../../wording/bowls';
+	import { ratioFaultWords, strengthWords } from '../../wording/strength';
 
 	const session = useVisit();
 	const plan = $derived(session.plan);
@@ -57,24 +53,15 @@
 	const late = new LateHead(session);
 
 	// What other ways would do, and what would help, is looked for only while somebody looks here.
-	const advisor = new Finder(compute, 'stageHead', `advice ${session.id}`);
-	const question = $derived({ head: session.bowls.head, advise: true });
-	const short = $derived(staging?.behind !== undefined);
-	const comparer = new Finder(compute, 'compareHeads', `ways ${session.id}`);
+	const advisor = new Search(compute, 'stageHead', `advice ${session.id}`, () =>
+		staging?.behind === undefined ? undefined : { head: session.bowls.head, advise: true }
+	);
 	const ways = $derived(looked === 'clock' ? [] : otherWays(session, looked));
-	const REST_MS = 200;
-	$effect(() => {
-		const asked = short ? question : undefined;
-		const compared = ways;
-		const timer = setTimeout(() => {
-			if (asked) void advisor.ask(asked);
-			if (compared.length > 0) void comparer.ask(compared);
-		}, REST_MS);
-		return () => clearTimeout(timer);
-	});
-	$effect(() => late.find());
+	const comparer = new Search(compute, 'compareHeads', `ways ${session.id}`, () =>
+		ways.length > 0 ? ways : undefined
+	);
 	const advice = $derived(
-		advisor.searching || !advisor.found?.ok ? undefined : advisor.found.staging.advice
+		advisor.found?.ok && !advisor.searching ? advisor.found.staging.advice : undefined
 	);
 
 	const range = $derived.by(() => {
@@ -103,7 +90,7 @@
 <Station
 	question="What goes into each bowl?"
 	answer={weigh(session.work.grams)}
-	words="of lightener in {session.work.bowls} bowl{session.work.bowls === 1 ? '' : 's'}"
+	words="mixed, in {session.work.bowls} bowl{session.work.bowls === 1 ? '' : 's'}"
 	{range}
 	facts={[
 		{ value: formatHours(main.workMinutes), label: 'to put it on' },
@@ -121,7 +108,7 @@
 		{:else}
 			<p role="status">
 				{session.bowls.worked
-					? (fault ?? session.bowls.finder?.trouble ?? 'Staging the bowls…')
+					? (fault ?? session.bowls.search.trouble ?? 'Staging the bowls…')
 					: 'Nothing is put on: choose in Lift where it goes.'}
 			</p>
 		{/if}
@@ -134,13 +121,13 @@
 			options={PICTURES}
 			onchange={(v) => (looked = v)}
 		/>
-		<div class="looked" aria-busy={session.bowls.finder?.searching}>
+		<div class="looked" aria-busy={session.bowls.search.searching}>
 			{#if looked === 'sections'}
 				<SectionList {chosen} onchoose={(id) => (chosen = chosen === id ? undefined : id)} />
 			{:else if looked === 'clock'}
 				{#if staging}<ClockView {staging} late={late.kept} />{/if}
 			{:else}
-				{#if ratio}<p class="fault" role="alert">{ratio}</p>{/if}
+				{#if ratio}<p class="fault" role="alert">{ratioFaultWords(plan.ratio, ratio)}</p>{/if}
 				{#each unmixable.slice(0, 1) as bowl (bowl.id)}
 					<p class="fault" role="alert">
 						{bowl.volume} vol cannot be mixed from the developers in stock ({stock.join(', ') ||
@@ -148,7 +135,7 @@
 					</p>
 				{/each}
 				{#if fault}<p class="fault" role="alert">{fault}</p>{/if}
-				{#if staging && short}<AdviceList {staging} {advice} />{/if}
+				{#if staging?.behind !== undefined}<AdviceList {staging} {advice} />{/if}
 				{#if session.bowls.ready}<BowlList {bowls} {weigh} onweigh={mix} />{/if}
 				<p class="soft">
 					{weigh(main.reserveGrams)} of it is reserve{learned}. Weigh, tare, then pour; fully

@@ -50,12 +50,12 @@
 		fault = '';
 		session.change('start', (draft) => (draft.bowls.startAt = value));
 	}
-	function exportCalendar() {
+	async function exportCalendar() {
 		if (!clock) return;
 		const name = session.client?.name ?? 'Client';
 		const { date } = session.visit;
 		const items = clock.items.filter(({ what }) => what !== 'process');
-		const text = calendarOfTimes(
+		const text = await calendarOfTimes(
 			items.map((item, i) => ({
 				id: `${session.id}-${i}`,
 				date,

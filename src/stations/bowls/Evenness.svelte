@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Strand from '../../charts/strand/Strand.svelte';
 	import { hexOf, rgbOf } from '../../core/colour';
-	import { formatLevel } from '../../core/hair';
+	import { formatLevel, undertoneWord } from '../../core/hair';
 	import type { Staging } from '../../core/work';
 	import { useVisit } from '../../state/visitContext';
 	import { sectionNamer } from '../../wording/bowls';
@@ -26,7 +26,7 @@
 					seed={i + 3}
 					label="{nameOf(one.section)}{several ? `, ${one.part}` : ''}: {formatLevel(
 						one.level
-					)} {one.undertone.name} {hexOf(one.lab)}"
+					)} {undertoneWord(one.undertone.name, one.level)} {hexOf(one.lab)}"
 				/></span
 			>
 			<b class="figure">{formatLevel(one.level)}</b>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { BOUNDS } from '../../core/vocabulary';
 	import { withFoils, type HeadSection } from '../../core/work';
 	import Button from '../../ui/Button.svelte';
 	import Choice from '../../ui/Choice.svelte';
@@ -62,8 +63,7 @@
 	<NumberField
 		label="Foils in it"
 		value={load.foils}
-		min={1}
-		max={120}
+		{...BOUNDS.foils}
 		inline
 		onchange={setFoils}
 	/>
@@ -114,9 +114,7 @@
 	<NumberField
 		label="Minutes to put it on"
 		value={load.minutes}
-		min={0.5}
-		max={120}
-		step={0.5}
+		{...BOUNDS.sectionMinutes}
 		inline
 		onchange={(minutes) => edit('minutes of a section', { minutes })}
 	/>

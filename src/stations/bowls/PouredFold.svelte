@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { BOUNDS } from '../../core/vocabulary';
 	import { blendDeveloper, keepRatio, type Poured } from '../../core/mix';
 	import Choice from '../../ui/Choice.svelte';
 	import Fold from '../../ui/Fold.svelte';
@@ -37,8 +38,7 @@
 	<NumberField
 		label="Grams of {part}"
 		value={grams}
-		min={1}
-		max={1000}
+		{...BOUNDS.pouredGrams}
 		unit="g"
 		onchange={(v) => (grams = v)}
 	/>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { BOUNDS, inPercent } from '../../core/vocabulary';
 	import Dial from '../../ui/Dial.svelte';
 	import Fold from '../../ui/Fold.svelte';
 	import Select from '../../ui/Select.svelte';
@@ -48,9 +49,7 @@
 		<Dial
 			label="Its share"
 			value={Math.round(second.share * 100)}
-			min={5}
-			max={95}
-			step={5}
+			{...inPercent(BOUNDS.secondShare)}
 			shown="{Math.round(second.share * 100)} %"
 			hint="with it: {whatIf(session.head.subject, alone, session.head.zone, { second })}"
 			onchange={(v) =>

@@ -1,12 +1,6 @@
 <script lang="ts">
-	import { BOUNDS } from '../../core/vocabulary';
-	import {
-		inOrder,
-		ORDER_NAMES,
-		ORDER_REASONS,
-		usualFoils,
-		type HeadWayResult
-	} from '../../core/work';
+	import { BOUNDS, ORDER_NAMES } from '../../core/vocabulary';
+	import { inOrder, usualFoils, type HeadWayResult } from '../../core/work';
 	import { STRAND_WAYS, type BowlsPlan } from '../../schema/records';
 	import Choice from '../../ui/Choice.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
@@ -21,6 +15,7 @@
 	import {
 		formatSpread,
 		ORDER_LABELS,
+		ORDER_REASONS,
 		PICKING_OPTIONS,
 		STRAND_LABELS,
 		STRAND_REASONS
@@ -34,7 +29,12 @@
 	const session = useVisit();
 	const bowls = $derived(session.visit.bowls);
 	const usual = $derived(
-		usualFoils(session.visit.aim.lightShare, session.visit.reading.density, bowls.picking)
+		usualFoils(
+			session.visit.aim.lightShare,
+			session.visit.reading.density,
+			bowls.picking,
+			session.visit.lift.section
+		)
 	);
 	const TECHNIQUES = [
 		{ value: 'foils', label: 'foils' },

@@ -3,7 +3,7 @@
 	import { useClock } from '../../state/clock.svelte';
 	import { goto } from '$app/navigation';
 	import LiftChart from '../../charts/lift/LiftChart.svelte';
-	import { hexOf, undertoneOf } from '../../core/colour';
+	import { hexOf } from '../../core/colour';
 	import { formatLevel } from '../../core/hair';
 	import { labOfFibre, levelOfFibre } from '../../core/lift';
 	import Button from '../../ui/Button.svelte';
@@ -19,6 +19,7 @@
 	import CheckList from './CheckList.svelte';
 	import { RunTimer } from '../../state/runTimer.svelte';
 	import { elapsedSeconds, isSetBack, rebaseRun, rinse, toggleRun } from '../../model/commands/run';
+	import { cautionWords } from '../../wording/cautions';
 	import { expectedAt, readyLine } from './chair';
 
 	const session = useVisit();
@@ -40,7 +41,8 @@
 	const colours = $derived(coloursOf(fibres, session.head.reading.whiteShare));
 	const expected = $derived(expectedAt(session, minute));
 	const ready = $derived(readyLine(session, minute));
-	const readyLab = $derived(labOfFibre(seenFibre(session.head.reading, session.head.target)));
+	const readyFibre = $derived(seenFibre(session.head.reading, session.head.target));
+	const readyLab = $derived(labOfFibre(readyFibre));
 	const blocked = $derived(session.stops.length > 0);
 	const moments = $derived(
 		session.head.course.course.map(({ lab, ...rest }) => ({ ...rest, hex: hexOf(lab) }))
@@ -76,12 +78,12 @@
 <Station
 	question="Is it ready?"
 	answer={formatLevel(expected.level)}
-	words={minute < 1 ? 'before the first minute' : `${undertoneOf(expected.lab).name} expected now`}
+	words={minute < 1 ? 'before the first minute' : `${expected.tone} expected now`}
 	range={ready}
 	facts={[
 		{ value: `${session.plan.minutes} min`, label: 'planned' },
 		{
-			value: `${formatLevel(session.head.target)} ${undertoneOf(readyLab).name}`,
+			value: `${formatLevel(session.head.target)} ${session.head.liftedWord(readyFibre)}`,
 			label: 'ready looks'
 		}
 	]}
@@ -125,7 +127,7 @@
 				</div>
 				{#if blocked && !running}
 					<p class="blocked" role="alert">
-						{session.stops[0]!.title} The timer starts when this stop is passed or gone.
+						{cautionWords(session.stops[0]!).title} The timer starts when this stop is passed or gone.
 					</p>
 				{:else}
 					<p class="soft">

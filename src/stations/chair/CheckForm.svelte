@@ -10,7 +10,7 @@
 	import Select from '../../ui/Select.svelte';
 	import Sheet from '../../ui/Sheet.svelte';
 	import TextField from '../../ui/TextField.svelte';
-	import { toast } from 'svelte-sonner';
+	import { say } from '../../ui/say.svelte';
 	import Ladder from '../../widgets/Ladder.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import { seenFibre } from '../../model/visit/hair';
@@ -72,7 +72,7 @@
 			});
 			draft.run.notes.sort((p, q) => p.minute - q.minute);
 		});
-		toast(`Seen ${formatLevel(level)} at ${atMinute} min: Tone now starts from it.`);
+		say(`Seen ${formatLevel(level)} at ${atMinute} min: Tone now starts from it.`);
 		onclose();
 	}
 </script>

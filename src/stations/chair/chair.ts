@@ -3,10 +3,17 @@ import { labOfFibre, levelOfFibre } from '../../core/lift';
 import type { VisitState } from '../../state/visitState.svelte';
 
 /** What the zone that the figures speak of should have come to at a minute. */
-export function expectedAt(session: VisitState, minute: number): { level: number; lab: Lab } {
+export function expectedAt(
+	session: VisitState,
+	minute: number
+): { level: number; lab: Lab; tone: string } {
 	const { reading, main } = session.head;
 	const fibre = main.fibreAt(minute);
-	return { level: levelOfFibre(fibre), lab: labOfFibre(fibre, reading.whiteShare) };
+	return {
+		level: levelOfFibre(fibre),
+		lab: labOfFibre(fibre, reading.whiteShare),
+		tone: session.head.liftedWord(fibre)
+	};
 }
 
 /** When it will be ready, seen from now. */

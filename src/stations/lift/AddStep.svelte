@@ -1,46 +1,11 @@
 <script lang="ts">
-	import { STEP_NAMES } from '../../wording/words';
 	import Fold from '../../ui/Fold.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
 	import { MAIN_STEP } from '../../model/visit/day';
 	import { useVisit } from '../../state/visitContext';
-	import { offers, type Offer, type OfferReason } from '../../state/dayOffers';
 
 	const session = useVisit();
 	let looking = $state(false);
-	const MOST = 3;
-
-	function add(offer: Offer) {
-		const step = offer.make?.();
-		if (!step) return;
-		session.change(`added ${STEP_NAMES[offer.kind]}`, (draft) => {
-			(offer.before ? draft.before : draft.after).push(step);
-		});
-		session.stepId = step.id;
-	}
-	function whyWords(why: OfferReason): string {
-		switch (why.code) {
-			case 'washOut':
-				return 'a bleach wash, rinsed before';
-			case 'noOldColour':
-				return 'no old colour where it goes on';
-			case 'lags':
-				return `${why.zones.join(' and ')}, ${why.minutes} min`;
-			case 'nothingLags':
-				return 'nothing lags behind its aim';
-			case 'onTheRoot':
-				return `permanent ${why.volume} vol on the root`;
-			case 'rootLightened':
-				return 'the root is lightened already';
-			case 'rootNotNatural':
-				return 'the root is not natural';
-			case 'sameOnceMore':
-				return 'the same once more, to be changed';
-		}
-	}
-	const nameOf = ({ before, kind }: Offer) => `${before ? 'First' : 'Then'}: ${STEP_NAMES[kind]}`;
-	const full = ({ before }: Offer) =>
-		(before ? session.visit.before : session.visit.after).length >= MOST;
 	function remove() {
 		const id = session.stepId;
 		session.stepId = MAIN_STEP;
@@ -57,37 +22,9 @@
 	ontoggle={(open) => (looking = open)}
 >
 	{#if looking}
-		<ul>
-			{#each offers(session) as offer (offer.kind)}
-				<li>
-					{#if offer.make && !full(offer)}
-						<TextButton onclick={() => add(offer)}>{nameOf(offer)}</TextButton>
-					{:else}
-						<span>{nameOf(offer)}</span>
-					{/if}
-					<span class="soft">{full(offer) ? 'three are the most' : whyWords(offer.why)}</span>
-				</li>
-			{/each}
-		</ul>
-		<p class="soft">
-			Each starts from what the last one leaves, rinsed between, with the condition carried along.
-		</p>
+		{#await import('./StepOffers.svelte') then { default: StepOffers }}<StepOffers />{/await}
 	{/if}
 	{#if session.stepId !== MAIN_STEP}
 		<TextButton onclick={remove}>Leave this application out</TextButton>
 	{/if}
 </Fold>
-
-<style>
-	li {
-		display: flex;
-		flex-direction: column;
-		align-items: flex-start;
-		line-height: 1.25;
-		padding: 4px 0;
-	}
-	.soft {
-		color: var(--ink-soft);
-		font-size: 14px;
-	}
-</style>

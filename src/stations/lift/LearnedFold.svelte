@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { personalWords } from '../../wording/learned';
 	import { formatLevel } from '../../core/hair';
 	import Fold from '../../ui/Fold.svelte';
 	import Tick from '../../ui/Tick.svelte';
@@ -16,7 +17,7 @@
 </script>
 
 {#if taught.visits > 0}
-	<Fold title="What this head taught" summary={taught.words}>
+	<Fold title="What this head taught" summary={personalWords(taught.personal, taught.visits)}>
 		<Tick
 			label="Predict with it"
 			checked={session.usesLearned}

@@ -20,10 +20,7 @@
 	import LearnedFold from './LearnedFold.svelte';
 	import LiftDials from './LiftDials.svelte';
 	import LiftField from './LiftField.svelte';
-	import SideBySide from './SideBySide.svelte';
 	import StallFold from './StallFold.svelte';
-	import VisitPlans from './VisitPlans.svelte';
-	import WaysField from './WaysField.svelte';
 	import Why from './Why.svelte';
 	import { waysOf } from '../../state/liftWays';
 
@@ -70,8 +67,6 @@
 
 	const ways = $derived(looked === 'ways' ? waysOf(session) : []);
 
-	// Each strand that is looked at gets its toner, whichever hair of the head it is.
-	$effect(() => view.findToner());
 	$effect(() => () => (session.stepId = MAIN_STEP));
 
 	const setMinute = (minutes: number) =>
@@ -85,7 +80,7 @@
 <Station
 	question="Where will it get to, and when?"
 	answer={formatLevel(lift.level)}
-	words={lift.undertone.name}
+	words={lift.tone}
 	range="expected at {step.plan.minutes} min, likely {formatLevel(lift.low)} to {formatLevel(
 		lift.high
 	)}{view.reading.whiteShare > 0 ? ', the pigmented hair' : ''}"
@@ -104,7 +99,9 @@
 	]}
 >
 	{#snippet field()}
-		{#if looked === 'ways'}<WaysField {ways} />{:else}<LiftField />{/if}
+		{#if looked === 'ways'}
+			{#await import('./WaysField.svelte') then { default: WaysField }}<WaysField {ways} />{/await}
+		{:else}<LiftField />{/if}
 	{/snippet}
 	{#snippet picture()}
 		<Choice
@@ -126,9 +123,11 @@
 					onminute={setMinute}
 				/>
 			{:else if looked === 'ways'}
-				<SideBySide {moments} {ways} />
+				{#await import('./SideBySide.svelte') then { default: SideBySide }}
+					<SideBySide {moments} {ways} />
+				{/await}
 			{:else}
-				<VisitPlans />
+				{#await import('./VisitPlans.svelte') then { default: VisitPlans }}<VisitPlans />{/await}
 			{/if}
 		</div>
 	{/snippet}

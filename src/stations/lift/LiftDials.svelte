@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { volumeCeiling } from '../../core/caution';
-	import { BOUNDS, factsOf, PLACEMENTS } from '../../core/vocabulary';
+	import { BOUNDS, PLACEMENTS, factsOf } from '../../core/vocabulary';
 	import { formatLevel } from '../../core/hair';
 	import { consistencyOf, ratioBound } from '../../core/mix';
 	import Dial from '../../ui/Dial.svelte';
@@ -12,7 +12,7 @@
 	import { useVisit } from '../../state/visitContext';
 	import { whatIf } from '../../model/visit/lift';
 	import { ZONES } from '../../model/visit/hair';
-	import { blendWords } from '../../wording/bowls';
+	import { blendWords } from '../../wording/strength';
 	import {
 		formatRatio,
 		labelIn,
@@ -78,7 +78,7 @@
 <NumberField
 	label="Minutes"
 	value={plan.minutes}
-	min={1}
+	{...BOUNDS.liftMinutes}
 	max={step.lastMinute}
 	unit="min"
 	inline
@@ -112,7 +112,7 @@
 	label="Sections"
 	value={SECTION_OPTIONS.findIndex(({ value }) => value === plan.section)}
 	min={0}
-	max={2}
+	max={SECTION_OPTIONS.length - 1}
 	step={1}
 	shown={labelIn(SECTION_OPTIONS, plan.section)}
 	hint="{labelIn(SECTION_OPTIONS, thickness[plan.section])}: {hintOf({
@@ -123,9 +123,7 @@
 <Dial
 	label="Root follows after"
 	value={plan.delays.root}
-	min={0}
-	max={40}
-	step={1}
+	{...BOUNDS.delayMinutes}
 	shown={plan.delays.root === 0 ? 'at once' : `${plan.delays.root} min`}
 	hint={lead > 0.1
 		? `Root ends ${lead.toFixed(1)} level lighter.`
@@ -190,9 +188,7 @@
 			<Dial
 				label="{zone === 'ends' ? 'Ends follow' : 'Lengths follow'} after"
 				value={plan.delays[zone]}
-				min={0}
-				max={40}
-				step={1}
+				{...BOUNDS.delayMinutes}
 				shown={plan.delays[zone] === 0 ? 'at once' : `${plan.delays[zone]} min`}
 				hint="5 min later: {zoneHint(zone, delayed(zone, plan.delays[zone] + 5))}"
 				onchange={(v) => set(`${zone} delay`, (p) => (p.delays[zone] = v))}
@@ -203,9 +199,7 @@
 		<Dial
 			label="Drawn through at the finish"
 			value={plan.drawThroughMinutes}
-			min={0}
-			max={20}
-			step={1}
+			{...BOUNDS.drawThroughMinutes}
 			shown={plan.drawThroughMinutes === 0 ? 'not' : `last ${plan.drawThroughMinutes} min`}
 			hint="5 min more: {zoneHint(keptOut.at(-1)!, {
 				drawThroughMinutes: plan.drawThroughMinutes + 5

@@ -1,7 +1,9 @@
 <script lang="ts">
-	import { hexOf, undertoneOf } from '../../core/colour';
+	import { hexOf } from '../../core/colour';
 	import { formatLevel } from '../../core/hair';
-	import { bandWords, labOfFibre, SCALP } from '../../core/lift';
+	import { labOfFibre, levelOfFibre, SCALP, type Fibre } from '../../core/lift';
+	import type { HairView } from '../../state/hairView.svelte';
+	import { bandWords } from '../../wording/bands';
 	import StrandRow from '../../widgets/StrandRow.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import { tonedWord } from '../../widgets/summary';
@@ -15,6 +17,11 @@
 	const heads = $derived(hairOfHead(session));
 	/** With many strands, only the lifted ones are shown: that is the question here. */
 	const many = $derived(heads.length > 3);
+	/** The large figure is the pigmented hair's; what the eye reads of it among white hair is said beside it. */
+	function withWhite(of: HairView, fibre: Fibre): string {
+		const seen = formatLevel(of.levelSeen(fibre));
+		return seen === formatLevel(levelOfFibre(fibre)) ? '' : `${seen} with the white`;
+	}
 	const warm = $derived(
 		Math.abs(step.lift.rootLead) >= 0.15
 			? {
@@ -26,7 +33,13 @@
 </script>
 
 {#if !many}
-	<StrandRow name="now" colours={view.nowColours} value={formatLevel(view.nowLevel)} height={30} />
+	<StrandRow
+		name="now"
+		colours={view.nowColours}
+		value={formatLevel(levelOfFibre(view.zone.fibre))}
+		words={withWhite(view, view.zone.fibre)}
+		height={30}
+	/>
 {/if}
 {#each heads as head (head.key)}
 	{@const shown = head.view.shown}
@@ -39,10 +52,10 @@
 				: 'lifted'}
 		strong={chosen}
 		colours={shown.liftedColours}
-		value={formatLevel(head.view.levelSeen(shown.fibre))}
-		words="{undertoneOf(labOfFibre(shown.fibre)).name}{heads.length === 1
+		value={formatLevel(levelOfFibre(shown.fibre))}
+		words="{head.view.liftedWord(shown.fibre)}{heads.length === 1
 			? ` ${hexOf(labOfFibre(shown.fibre, head.view.reading.whiteShare))}`
-			: ''}"
+			: ''} {withWhite(head.view, shown.fibre)}"
 		note={heads.length === 1 ? '' : readyWords(shown.ready, shown.lastMinute)}
 		height={heads.length === 1 ? 92 : chosen ? 60 : 30}
 		warm={chosen ? warm : undefined}
@@ -54,14 +67,14 @@
 		name="toned"
 		colours={view.tonedColours}
 		value={formatLevel(view.toned.level)}
-		words={tonedWord(view)}
+		words="{tonedWord(view)}{view.reading.whiteShare > 0 ? ', with the white' : ''}"
 		height={32}
 	/>
 	<StrandRow
 		name="six weeks"
 		colours={view.fadedColours}
 		value={formatLevel(view.faded.level)}
-		words="faded"
+		words="faded{view.reading.whiteShare > 0 ? ', with the white' : ''}"
 		height={30}
 	/>
 {/if}

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { useClock } from '../../state/clock.svelte';
-	import { toast } from 'svelte-sonner';
+	import { say } from '../../ui/say.svelte';
 	import { calendarOf } from '../../store/calendar';
 	import { useRecords } from '../../state/records';
 	import { earliestDay, moveInSeries } from '../../model/commands/series';
@@ -45,12 +45,11 @@
 			for (const each of moved) draft.visit(each.id).date = each.date;
 		});
 		if (step !== undefined)
-			toast(`${moved.length} visit${moved.length === 1 ? '' : 's'} moved.`, {
-				duration: 20_000,
-				action: { label: 'Undo', onClick: () => workspace.undo(step) }
-			});
+			say(`${moved.length} visit${moved.length === 1 ? '' : 's'} moved.`, () =>
+				workspace.undo(step)
+			);
 	}
-	function exportCalendar() {
+	async function exportCalendar() {
 		const name = session.client?.name ?? 'Client';
 		const days = series.map((visit) => ({
 			id: visit.id,
@@ -61,7 +60,7 @@
 		downloadText(
 			fileName(name, series[0]!.date, 'ics'),
 			'text/calendar',
-			calendarOf(days, clock.now())
+			await calendarOf(days, clock.now())
 		);
 	}
 </script>

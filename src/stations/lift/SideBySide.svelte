@@ -89,7 +89,7 @@
 				<span class="soft"
 					>{work.steps.length === 0
 						? 'leaves it as it is'
-						: `${work.steps.map(({ step }) => step.plan.minutes).join(' + ')} min, ${work.grams} g, ${formatHours(work.chairMinutes)}`}{work.price !==
+						: `${work.steps.map(({ step }) => step.plan.minutes).join(' + ')} min, ${work.grams} g mixed, ${formatHours(work.chairMinutes)}`}{work.price !==
 						undefined && work.steps.length > 0
 						? `, ${formatPrice(work.price, session.shelf)}`
 						: ''}</span

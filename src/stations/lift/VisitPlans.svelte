@@ -1,6 +1,7 @@
 <script lang="ts">
+	import { BOUNDS } from '../../core/vocabulary';
 	import { useClock } from '../../state/clock.svelte';
-	import { toast } from 'svelte-sonner';
+	import { say } from '../../ui/say.svelte';
 	import { compute } from '../../compute/browser';
 	import { conditionBand, formatLevel } from '../../core/hair';
 	import { PLAN, type ServicePlan, type VisitPlan } from '../../core/plan';
@@ -11,7 +12,7 @@
 	import Choice from '../../ui/Choice.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
-	import { Finder } from '../../state/finder.svelte';
+	import { Search } from '../../state/search.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import {
 		formatDay,
@@ -25,11 +26,10 @@
 	import SeriesDates from './SeriesDates.svelte';
 	import { deciding, planProblem, takePlan, type PlanWishes } from '../../model/commands/takePlan';
 
-	import { hairWords } from '../../wording/verdict';
+	import { DARK_COLOUR, hairWords } from '../../wording/verdict';
 	const session = useVisit();
 	const { workspace } = useRecords();
 	const clock = useClock();
-	const finder = new Finder(compute, 'judgeAim', `plans ${session.id}`);
 	let wishes = $state.raw<PlanWishes>({
 		pace: session.shelf?.pace ?? 'gentle',
 		restWeeks: PLAN.restWeeks,
@@ -37,23 +37,28 @@
 	});
 	// A plan that was taken changes the day, not what is asked: the plans stand until the head, the aim or
 	// a wish changes.
-	const asked = $derived(JSON.stringify(planProblem(session, wishes)));
-	const problem = $derived(JSON.parse(asked) as ReturnType<typeof planProblem>);
-	$effect(() => void finder.ask(problem));
+	const search = new Search(compute, 'judgeAim', `plans ${session.id}`, () =>
+		planProblem(session, wishes)
+	);
 
-	const judgement = $derived(finder.found);
+	const judgement = $derived(search.found);
 	const hair = $derived(judgement && deciding(judgement));
 	const series = $derived(seriesOf(workspace.visits.values(), session.visit));
 
 	const priced = (price: number | undefined) =>
 		price === undefined ? '' : `, ${formatPrice(price, session.shelf)}`;
 	const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
-	const worked = ({ applications }: VisitPlan) =>
+	/** Each step of a visit; with several, the level and the condition that each leaves. */
+	const worked = ({ applications, after }: VisitPlan) =>
 		applications
-			.map(
-				({ product, volume, minutes }) =>
-					`${labelIn(PRODUCT_OPTIONS, product === 'alkalineDemi' ? 'permanent' : product)} ${volume} vol ${minutes} min`
-			)
+			.map(({ product, volume, minutes }, i) => {
+				const { level, condition } = after[i]!;
+				const left =
+					applications.length > 1
+						? ` (to ${formatLevel(level)}, condition ${Math.round(condition)})`
+						: '';
+				return `${labelIn(PRODUCT_OPTIONS, product === 'alkalineDemi' ? 'permanent' : product)} ${volume} vol ${minutes} min${left}`;
+			})
 			.join(', then ');
 	const day = (week: number) => formatDay(dayAfter(session.visit.date, week * 7));
 	const STOPPED = {
@@ -67,11 +72,11 @@
 			takePlan(draft, session.visit, workspace.visits.values(), plan, clock.now())
 		);
 		const later = plan.visits.length - 1;
-		toast(
+		say(
 			later === 0
 				? 'Today is worked by this plan.'
 				: `${later} visit${later === 1 ? '' : 's'} made, from ${day(plan.visits[1]!.week)}.`,
-			{ duration: 20_000, action: { label: 'Undo', onClick: () => workspace.undo(step) } }
+			() => workspace.undo(step)
 		);
 	}
 </script>
@@ -115,32 +120,31 @@
 	<NumberField
 		label="Weeks between"
 		value={wishes.restWeeks}
-		min={1}
-		max={26}
+		{...BOUNDS.restWeeks}
 		onchange={(restWeeks) => (wishes = { ...wishes, restWeeks })}
 	/>
 	<NumberField
 		label="Visits at most"
 		value={wishes.maxVisits}
-		min={1}
-		max={12}
+		{...BOUNDS.plannedVisits}
 		onchange={(maxVisits) => (wishes = { ...wishes, maxVisits })}
 	/>
 </div>
-{#if finder.searching}
+{#if search.searching}
 	<p class="searching" role="status">
-		<progress max="1" value={finder.progress}>{Math.round(finder.progress * 100)} %</progress>
+		<progress max="1" value={search.progress}>{Math.round(search.progress * 100)} %</progress>
 		Looking for ways…
-		<TextButton onclick={() => finder.stop()}>Stop</TextButton>
+		<TextButton onclick={() => search.stop()}>Stop</TextButton>
 	</p>
-{:else if finder.trouble}
+{:else if search.trouble}
 	<p role="alert">
-		{finder.trouble}
-		<TextButton onclick={() => void finder.ask(problem)}>Search again</TextButton>
+		{search.trouble}
+		<TextButton onclick={() => search.again()}>Search again</TextButton>
 	</p>
 {/if}
 {#if judgement}
-	<div class:stale={finder.searching}>
+	<div class:stale={search.searching}>
+		{#if judgement.darkColour}<p class="why">{DARK_COLOUR}</p>{/if}
 		{#if !hair}
 			<p>Nothing is put on: choose in Product and place where it goes.</p>
 		{:else if hair.already}
@@ -177,6 +181,9 @@
 {/if}
 
 <style>
+	.why {
+		margin-bottom: 6px;
+	}
 	.wishes {
 		display: grid;
 		grid-template-columns: auto 120px 120px;

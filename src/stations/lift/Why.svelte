@@ -1,12 +1,11 @@
 <script lang="ts">
-	import { volumeCeiling } from '../../core/caution';
 	import { formatLevel } from '../../core/hair';
-	import { explainLift, whatWouldTake } from '../../core/lift';
-	import Dial from '../../ui/Dial.svelte';
+	import { explainLift } from '../../core/lift';
 	import Fold from '../../ui/Fold.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import { applicationOn } from '../../model/visit/lift';
-	import { CAUSE_NAMES, dialWords } from '../../wording/why';
+	import { CAUSE_NAMES } from '../../wording/why';
+	import ReachFold from './ReachFold.svelte';
 
 	const session = useVisit();
 	const view = $derived(session.view);
@@ -18,17 +17,6 @@
 	const shown = $derived(why.causes.filter(({ levels }) => Math.abs(levels) >= 0.05));
 	const widest = $derived(Math.max(0.5, ...shown.map(({ levels }) => Math.abs(levels))));
 	const signed = (levels: number) => `${levels > 0 ? '+' : '−'}${Math.abs(levels).toFixed(1)}`;
-
-	/** The level asked for: the one that Lift works towards, until another is asked. */
-	let asked = $state<number>();
-	const target = $derived(asked ?? step.target);
-	const answers = $derived(
-		whatWouldTake(step.start, application, view.subject.factors, target, {
-			minutes: step.limit,
-			volume: volumeCeiling(step.plan.product, step.plan.placement, session.shelf?.ceilings),
-			ratio: 1
-		})
-	);
 </script>
 
 <Fold
@@ -54,31 +42,7 @@
 		</dl>
 	{/if}
 </Fold>
-<Fold title="To reach {formatLevel(target)}" summary="each dial alone">
-	<Dial
-		label="Level asked for"
-		value={target}
-		min={2}
-		max={11}
-		step={0.25}
-		shown={formatLevel(target)}
-		onchange={(value) => (asked = value)}
-	/>
-	{#if why.level >= target}
-		<p>It gets there as it is planned.</p>
-	{:else if answers.length === 0}
-		<p>Every dial stands at its end: another application or another visit.</p>
-	{:else}
-		<ul>
-			{#each answers as answer (answer.dial)}
-				<li class:short={!answer.enough}>{dialWords(answer)}</li>
-			{/each}
-		</ul>
-		{#if !answers.some(({ enough }) => enough)}
-			<p class="soft">None is enough alone: turn several, or plan another application.</p>
-		{/if}
-	{/if}
-</Fold>
+<ReachFold />
 
 <style>
 	dl {
@@ -114,10 +78,6 @@
 		background: none;
 		border: 1.5px solid var(--ink);
 	}
-	li {
-		padding: 3px 0;
-	}
-	.short,
 	.soft {
 		color: var(--ink-soft);
 	}

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { openVisit, put } from '../../state/testing';
-import { stallPoints } from '../../core/plan';
+import { openVisit, put } from '../../testing/demoVisit';
+import { stallPoints } from '../../core/toner';
 import { backupParts, stallProblem } from '../../model/visit/stall';
 import { backupWords, nextRoundWords } from '../../wording/stall';
 import { dialWords } from '../../wording/why';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { BOUNDS } from '../../core/vocabulary';
+	import { BOUNDS, inPercent } from '../../core/vocabulary';
 	import Choice from '../../ui/Choice.svelte';
 	import Dial from '../../ui/Dial.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
@@ -53,9 +53,7 @@
 <Dial
 	label="White hair"
 	value={Math.round(reading.whiteShare * 100)}
-	min={0}
-	max={100}
-	step={5}
+	{...inPercent(BOUNDS.share)}
 	shown="{Math.round(reading.whiteShare * 100)} %"
 	onchange={(v) => set('white hair', (r) => (r.whiteShare = v / 100))}
 />

@@ -6,7 +6,7 @@
 	import { goto } from '$app/navigation';
 	import { formatLevel } from '../../core/hair';
 	import { RETURN_WEEKS_BY_KIND } from '../../core/plan';
-	import { toast } from 'svelte-sonner';
+	import { say } from '../../ui/say.svelte';
 	import { nextFromRecord } from '../../model/commands/series';
 	import { exportRecords } from '../../store/transfer';
 	import { downloadRecords } from '../../widgets/downloadRecords';
@@ -19,6 +19,7 @@
 	import { useVisit } from '../../state/visitContext';
 	import { tonedWord } from '../../widgets/summary';
 	import { AFTERCARE } from '../../wording/aftercare';
+	import { cautionTitle } from '../../wording/cautions';
 	import { formulaWords } from '../../wording/tone';
 
 	const session = useVisit();
@@ -38,7 +39,7 @@
 			const next = nextFromRecord(workspace.visits.values(), own);
 			if (next) draft.put(next);
 		});
-		toast('Recorded. The next visit starts from this.');
+		say('Recorded. The next visit starts from this.');
 	}
 	async function remove() {
 		const { visit } = session;
@@ -46,10 +47,7 @@
 		const step = workspace.transact('visit removed', (draft) =>
 			removeVisit(draft, visit, workspace.visits.values())
 		);
-		toast(`The visit of ${visit.date} is removed.`, {
-			duration: 20_000,
-			action: { label: 'Undo', onClick: () => workspace.undo(step) }
-		});
+		say(`The visit of ${visit.date} is removed.`, () => workspace.undo(step));
 	}
 	const exportClient = async () =>
 		downloadRecords(
@@ -171,7 +169,7 @@
 				{/if}
 				{#each session.visit.passed.filter(({ reason }) => reason) as entry (entry.code)}
 					<p class="soft">
-						Passed {session.cautions.find(({ code }) => code === entry.code)?.title ?? entry.code} “{entry.reason}”
+						Passed {cautionTitle(entry.code)} “{entry.reason}”
 					</p>
 				{/each}
 			</div>

@@ -7,11 +7,11 @@
 	import { useVisit } from '../../state/visitContext';
 	import { recordParts } from '../../model/visit/tone';
 	import { uniform } from '../../model/visit/hair';
-	import { distanceWords, formulaWords } from '../../wording/tone';
-	import type { ToneFormula } from '../../core/tone';
+	import { distanceWords, formulaWords, toneReasonWords } from '../../wording/tone';
+	import type { ToneFormula } from '../../core/toner';
 
 	const session = useVisit();
-	const formulas = $derived(session.head.toneSearch?.formulas ?? []);
+	const formulas = $derived(session.head.foundToners?.formulas ?? []);
 	const chosen = $derived(session.visit.tone);
 	const line = $derived(session.line);
 
@@ -26,20 +26,20 @@
 
 {#if !line}
 	<p>There is no line of colour on the Shelf. Add one there, then come back.</p>
-{:else if !session.head.toneSearch}
+{:else if !session.head.foundToners}
 	<p role="status">
-		{session.head.tonerFinder.trouble ?? `Searching ${line.name}…`}
-		{#if session.head.tonerFinder.trouble}<Button onclick={() => session.head.findToner()}
+		{session.head.tonerSearch.trouble ?? `Searching ${line.name}…`}
+		{#if session.head.tonerSearch.trouble}<Button onclick={() => session.head.tonerSearch.again()}
 				>Search again</Button
 			>{/if}
 	</p>
 {:else if formulas.length === 0}
 	<p>{line.name} holds no shades yet. Add them on the Shelf, or choose another line.</p>
 {:else}
-	{#if session.head.tonerFinder.trouble}
+	{#if session.head.tonerSearch.trouble}
 		<p role="status" class="soft">
-			{session.head.tonerFinder.trouble} The formulas below were found before.
-			<Button onclick={() => session.head.findToner()}>Search again</Button>
+			{session.head.tonerSearch.trouble} The formulas below were found before.
+			<Button onclick={() => session.head.tonerSearch.again()}>Search again</Button>
 		</p>
 	{/if}
 	<ol aria-label="Formulas that come closest">
@@ -55,9 +55,10 @@
 				<div>
 					<p class="figure parts">{formulaWords(partsOf(formula)) || 'No toner'}</p>
 					<p class="soft">
+						{#if formula.untilLifted}Serves until it is lifted further:{/if}
 						<b>{distanceWords(formula.deltaE)}</b> (ΔE {formula.deltaE.toFixed(1)}), level {formatLevel(
 							formula.level
-						)}. {formula.why}
+						)}. {toneReasonWords(formula.why)}
 						{#if formula.ifLeftLonger.warnings.length > 0 && formula.warnings.length === 0}Left five
 							minutes longer: {formula.ifLeftLonger.warnings[0]!.message}{/if}
 					</p>

@@ -4,6 +4,7 @@
 	import { goto } from '$app/navigation';
 	import { hexOf } from '../../core/colour';
 	import { formatLevel } from '../../core/hair';
+	import { holds } from '../../core/tone';
 	import Button from '../../ui/Button.svelte';
 	import FootLine from '../../widgets/FootLine.svelte';
 	import Station from '../../widgets/Station.svelte';
@@ -12,13 +13,14 @@
 	import { tonedWord } from '../../widgets/summary';
 	import Formulas from './Formulas.svelte';
 	import ToneDials from './ToneDials.svelte';
-	import { distanceWords, formulaWords } from '../../wording/tone';
+	import { distanceWords, formulaWords, holdsWords, toneTaskWords } from '../../wording/tone';
 
 	const session = useVisit();
 	const tone = $derived(session.visit.tone);
 	const toned = $derived(session.head.toned);
 	const parts = $derived(session.head.toneParts);
 	const undertone = $derived(session.head.rawUndertone);
+	const startWord = $derived(session.head.liftedWord(session.head.toneStart.fibre));
 	const start = $derived(
 		session.head.seen
 			? `Seen ${formatLevel(session.head.seen.level)}`
@@ -30,7 +32,8 @@
 			({ code }) => code !== 'tooDark' || toned.level < session.head.aim.level - 0.3
 		)
 	);
-	const need = $derived(session.head.toneSearch?.needLevel);
+	const held = $derived(holds(session.head.toneConditions));
+	const need = $derived(session.head.foundToners?.needLevel);
 	const developer = $derived(
 		session.line && session.line.vehicle !== 'direct'
 			? `${developerGramsOf(parts, session.line, tone.ratio, session.shelf?.scaleStep)} g`
@@ -47,11 +50,13 @@
 	question="What neutralises what is there?"
 	answer={session.head.noToner
 		? 'No toner'
-		: formulaWords(parts) || (session.head.toneSearch ? 'nothing found' : 'searching…')}
+		: formulaWords(parts) || (session.head.foundToners ? 'nothing found' : 'searching…')}
 	words={tone.choice === 'open' && (session.head.noToner || parts.length > 0) ? 'suggested' : ''}
-	range={undertone.name === 'none'
-		? `${start}, hardly any undertone left.`
-		: `${start} ${undertone.name} at ${session.head.toneStart.minute} min: ${undertone.neutraliser} stands against it.`}
+	range="{start} {startWord} at {session.head.toneStart.minute} min: {toneTaskWords(
+		undertone,
+		session.head.aim.direction,
+		session.head.isLifted(session.head.toneStart.fibre)
+	)}."
 	facts={session.head.noToner
 		? []
 		: [
@@ -65,7 +70,7 @@
 			name={session.head.toneStart.seen ? 'seen' : 'lifted'}
 			colours={session.head.rawColours}
 			value={formatLevel(session.head.rawLevel)}
-			words="{undertone.name} {hexOf(session.head.rawLab)}"
+			words="{startWord} {hexOf(session.head.rawLab)}"
 			height={48}
 		/>
 		<StrandRow
@@ -88,6 +93,9 @@
 		{#each warnings as warning (warning.code)}
 			<p class="warning" role="status"><b>Watch:</b> {warning.message}</p>
 		{/each}
+		{#if held < 1 && !session.head.noToner}
+			<p class="warning" role="status"><b>Holds little:</b> {holdsWords(held)}</p>
+		{/if}
 		{#if need !== undefined}
 			<p class="warning">
 				<b>Nothing on this line comes close.</b> Lifted to {formatLevel(need)} it would. The nearest stand
@@ -106,7 +114,7 @@
 			<Button
 				primary
 				onclick={next}
-				disabled={tone.choice === 'open' && session.line !== undefined && !session.head.toneSearch}
+				disabled={tone.choice === 'open' && session.line !== undefined && !session.head.foundToners}
 				>{tone.choice === 'open' && parts.length > 0 ? 'Use this, send off' : 'Send off'}</Button
 			>
 		</FootLine>

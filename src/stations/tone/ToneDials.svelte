@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { BOUNDS } from '../../core/vocabulary';
 	import { chooseLine } from '../../model/commands/toner';
-	import { depositShare } from '../../core/tone';
+	import { depositShares } from '../../core/tone';
 	import Choice from '../../ui/Choice.svelte';
 	import Dial from '../../ui/Dial.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
@@ -17,7 +17,11 @@
 			label: `${name}, ${VEHICLE_NAMES[vehicle]}`
 		}))
 	);
-	const taken = $derived(Math.round(depositShare(session.head.toneConditions) * 100));
+	const taken = $derived(
+		Math.round(
+			depositShares(session.head.toneConditions, session.head.raw.pigment.eumelanin).tone * 100
+		)
+	);
 	const CHOICES = [
 		{ value: 'open', label: 'suggest' },
 		{ value: 'formula', label: 'my choice' },
@@ -45,9 +49,7 @@
 	<Dial
 		label="Minutes"
 		value={tone.minutes}
-		min={1}
-		max={45}
-		step={1}
+		{...BOUNDS.lineMinutes}
 		shown="{tone.minutes} min"
 		hint="{taken} % of the dye stays."
 		onchange={(v) => session.change('toner minutes', (draft) => (draft.tone.minutes = v))}
@@ -56,9 +58,7 @@
 		<Dial
 			label="Ratio"
 			value={tone.ratio}
-			min={1}
-			max={3}
-			step={0.25}
+			{...BOUNDS.ratio}
 			shown={formatRatio(tone.ratio)}
 			onchange={(v) => session.change('toner ratio', (draft) => (draft.tone.ratio = v))}
 		/>
@@ -76,8 +76,7 @@
 		<NumberField
 			label={part.name}
 			value={part.grams}
-			min={0}
-			max={500}
+			{...BOUNDS.partGrams}
 			unit="g"
 			onchange={(v) =>
 				session.change(`grams of ${part.name}`, (draft) => (draft.tone.parts[i]!.grams = v))}

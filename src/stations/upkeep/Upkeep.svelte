@@ -1,8 +1,9 @@
 <script lang="ts">
+	import { DOOR_WORDS } from '../../wording/doors';
 	import { useClock } from '../../state/clock.svelte';
 	import Strand from '../../charts/strand/Strand.svelte';
 	import { compute } from '../../compute/browser';
-	import { STANDING_CAUTIONS } from '../../core/caution';
+	import { STANDING_CAUTIONS } from '../../wording/cautions';
 	import { depthName, formatLevel } from '../../core/hair';
 	import { useRecords } from '../../state/records';
 	import Button from '../../ui/Button.svelte';
@@ -23,7 +24,6 @@
 	// The route remounts this component for another visit.
 	const session = openVisit(useRecords().workspace, clock, id);
 	const aimView = new AimView(session, compute);
-	$effect(() => aimView.judge());
 
 	const aim = $derived(session.visit.aim);
 	const words = $derived(aimView.judgement && verdictWords(aimView.judgement));
@@ -145,7 +145,9 @@
 			<section>
 				<h2>What this closes</h2>
 				<ul>
-					{#each aimView.doors as { code, closes, instead } (code)}<li>
+					{#each aimView.doors as door (door)}
+						{@const { closes, instead } = DOOR_WORDS[door]}
+						<li>
 							{closes}
 							{instead}
 						</li>{/each}

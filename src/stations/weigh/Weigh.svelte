@@ -2,7 +2,7 @@
 	import { useClock } from '../../state/clock.svelte';
 	import { untrack } from 'svelte';
 	import { goto } from '$app/navigation';
-	import { STANDING_CAUTIONS } from '../../core/caution';
+	import { STANDING_CAUTIONS } from '../../wording/cautions';
 	import { SimulatedScale } from '../../devices/simulatedScale';
 	import { useRecords } from '../../state/records';
 	import Button from '../../ui/Button.svelte';
@@ -33,9 +33,6 @@
 	// svelte-ignore state_referenced_locally
 	// The route remounts this component for another visit.
 	const session = openVisit(useRecords().workspace, clock, id);
-	$effect(() => session.bowls.find());
-	$effect(() => session.lowlights.find());
-	$effect(() => session.head.findToner());
 	// What is only reckoned so far is not weighed.
 	const bowls = $derived(session.bowls.ready ? dayBowls(session) : []);
 	const at = $derived(Math.min(Math.max(1, number), bowls.length));

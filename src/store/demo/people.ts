@@ -74,7 +74,7 @@ export const people = ({ at: now, day }: Moment): readonly Person[] => [
 				lowlights: { share: 0.1, level: 6.5, direction: 'neutral' }
 			},
 			lift: { minutes: 38, delays: { root: 4, lengths: 0, ends: 0 } },
-			bowls: { technique: 'foils', foils: 46 }
+			bowls: { technique: 'foils', foils: 36 }
 		}
 	},
 	{

@@ -1,9 +1,9 @@
 import { json } from '@sveltejs/kit';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { API } from '../../../schema/api';
 import { recordsFile } from '../../../schema/file';
 
-const published = (schema: z.ZodType | undefined, io: 'input' | 'output') =>
+const published = (schema: z.ZodMiniType | undefined, io: 'input' | 'output') =>
 	schema ? z.toJSONSchema(schema, { io }) : undefined;
 
 export const GET = () =>

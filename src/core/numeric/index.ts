@@ -1,0 +1,5 @@
+export { bisect } from './bisect';
+export { goldenSection } from './goldenSection';
+export { leastSquares } from './leastSquares';
+export { quantile } from './quantile';
+export { normalQuantile, quasiRandom, stratifiedNormals } from './sampling';

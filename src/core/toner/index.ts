@@ -1,0 +1,3 @@
+export { findToner, findTonerSteps, type TonerAnswer, type TonerQuestion } from './findToner';
+export type { ToneFormula, ToneReason } from './solve';
+export { stallPoints, stallPointsSteps, type StallPoint, type StallProblem } from './stalls';

@@ -1,0 +1,64 @@
+<script lang="ts">
+	import Strand from '../../charts/strand/Strand.svelte';
+	import { compute } from '../../compute/browser';
+	import { rgbOf } from '../../core/colour';
+	import { formatLevel, undertoneWord } from '../../core/hair';
+	import TextButton from '../../ui/TextButton.svelte';
+	import { useVisit } from '../../state/visitContext';
+	import { Search } from '../../state/search.svelte';
+	import { backupParts, stallProblem } from '../../model/visit/stall';
+	import { backupWords, nextRoundWords } from '../../wording/stall';
+
+	const session = useVisit();
+	const problem = $derived(stallProblem(session.visit, session.view));
+	const search = new Search(compute, 'stallPoints', `stall ${session.id}`, () => problem);
+	const points = $derived(search.found ?? []);
+</script>
+
+{#if !problem}
+	<p>The shelf is empty: with a line of colour on it, a way out is found for every level.</p>
+{:else if search.trouble}
+	<p role="alert">{search.trouble}</p>
+	<TextButton onclick={() => search.again()}>Search again</TextButton>
+{:else if !search.found}
+	<p role="status">Working it out…</p>
+{:else if points.length === 0}
+	<p>Even the low end of what is likely meets the aim.</p>
+{/if}
+<ul class:stale={search.searching}>
+	{#each points as point (point.level)}
+		<li>
+			<b class="figure">{formatLevel(point.level)}</b>
+			<b>{undertoneWord(point.undertone.name, point.level)}</b>
+			<p>{nextRoundWords(point)}</p>
+			{#if point.backup[0]}
+				<span class="lock"
+					><Strand colours={{ hair: [rgbOf(point.backup[0].lab)] }} seed={71} label="" /></span
+				>
+				<p class="soft">{backupWords(point, backupParts(point, session.head.line))}</p>
+			{/if}
+		</li>
+	{/each}
+</ul>
+
+<style>
+	li {
+		padding: 8px 0;
+		border-top: 1px solid var(--line);
+	}
+	.stale {
+		opacity: 0.7;
+	}
+	.lock {
+		display: block;
+		height: 30px;
+		background: var(--field);
+		margin: 4px 0;
+	}
+	.figure {
+		font-size: 19px;
+	}
+	.soft {
+		color: var(--ink-soft);
+	}
+</style>
