@@ -81,7 +81,8 @@
 	{#if reader.opening}<p role="status">Opening the picture…</p>{/if}
 	{#if reader.problem}<p role="alert">{reader.problem}</p>{/if}
 	{#if reader.unread}<p role="alert">{UNREAD_PICTURE[reader.unread]}</p>{/if}
-	{#if reader.picture}
+	<!-- While another picture opens the one before cannot be pointed at: its marks would be lost. -->
+	{#if reader.picture && !reader.opening}
 		<Choice
 			label="Point at"
 			value={reader.marking}
