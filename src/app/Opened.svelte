@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import type { Snippet } from 'svelte';
+	import { useLadder } from '../core/colour';
 	import { provideRecords } from '../state/records';
 	import type { Workspace } from '../store/workspace.svelte';
 	import type { Salon } from '../store/open';
@@ -19,6 +20,12 @@
 	// A salon is opened once, then the page is loaded anew.
 	provideRecords({ workspace, salon });
 	let keys = $state(false);
+	/** Every level on every screen is told in the salon's own ladder: another one draws them all anew. */
+	const ladder = $derived.by(() => {
+		const own = workspace.shelf?.ladder;
+		useLadder(own);
+		return own?.join(' ') ?? 'usual';
+	});
 
 	function leave() {
 		leaveNotes(workspace, salon, localStorage);
@@ -41,5 +48,5 @@
 {#if workspace.clashes.length > 0}
 	{#await import('./Clashes.svelte') then { default: Clashes }}<Clashes />{/await}
 {/if}
-{@render children()}
+{#key ladder}{@render children()}{/key}
 <KeySheet open={keys} onclose={() => (keys = false)} />

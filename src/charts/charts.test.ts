@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { handAt, liftChart, momentAt, type ChartMoment } from './lift/liftChart';
 import { paintStrand, turnPixels } from './strand/paint';
-import { deltaE, labOfLinear, rgbOf, type Rgb } from '../core/colour';
+import { deltaE, labOfTristimulus, rgbOf, tristimulusOfLinear, type Rgb } from '../core/colour';
 import { labOfPigment, naturalPigment } from '../core/hair';
 import { pigmentOnPath } from '../core/lift';
 import { targetLab, warmthKept } from '../core/tone';
@@ -180,7 +180,7 @@ describe('strand', () => {
 				for (let k = 0; k < 3; k++) sum[k]! += linear(pixels[at * 4 + k]! / 255);
 			});
 			const [r, g, b] = sum.map((value) => value / count) as [number, number, number];
-			expect(deltaE(labOfLinear(r, g, b), lab)).toBeLessThan(2.5);
+			expect(deltaE(labOfTristimulus(tristimulusOfLinear(r, g, b)), lab)).toBeLessThan(2.5);
 		}
 	});
 	it('is coloured point by point along its length', () => {

@@ -2,6 +2,7 @@ import { searchPlans } from '../core/plan/search';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { naturalPigment } from '../core/hair';
 
+import { ladderInUse, LEVEL_LADDER, levelOfDepth, useLadder } from '../core/colour';
 import { ComputeClient, type WorkerLike } from './client';
 import { PROTOCOL, type FromWorker, type ToWorker } from './protocol';
 import { TaskRunner } from './runner';
@@ -121,7 +122,8 @@ describe('a request', () => {
 			id: 3,
 			kind: 'run',
 			task: 'searchPlans',
-			input: question
+			input: question,
+			ladder: LEVEL_LADDER
 		});
 		expect(said).toMatchObject([{ id: 3, kind: 'failed' }]);
 		const { client, last } = scripted();
@@ -210,11 +212,38 @@ describe('the worker’s side', () => {
 			}
 		}
 		const runner = new TaskRunner({ endless }, (message) => said.push(message));
-		runner.receive({ v: PROTOCOL, id: 1, kind: 'run', task: 'endless' as never, input: 0 });
+		const ladder = LEVEL_LADDER;
+		runner.receive({ v: PROTOCOL, id: 1, kind: 'run', task: 'endless' as never, input: 0, ladder });
 		await new Promise((resolve) => setTimeout(resolve, 40));
 		runner.receive({ v: PROTOCOL, id: 1, kind: 'cancel' });
 		await vi.waitFor(() => expect(said.at(-1)).toMatchObject({ id: 1, kind: 'cancelled' }));
 		expect(ended).toBe(true);
 		expect(said.filter(({ kind }) => kind === 'progress').length).toBeGreaterThan(0);
+	});
+	it('tells its levels in the ladder of the page that asks', async () => {
+		const own = LEVEL_LADDER.map((depth) => depth + 2);
+		const levels: number[] = [];
+		function* levelOfDepth50() {
+			yield 1;
+			levels.push(levelOfDepth(50));
+		}
+		const runner = new TaskRunner({ levelOfDepth50 }, () => undefined);
+		const ask = (id: number, ladder: readonly number[]) =>
+			runner.receive({
+				v: PROTOCOL,
+				id,
+				kind: 'run',
+				task: 'levelOfDepth50' as never,
+				input: 0,
+				ladder
+			});
+		ask(1, own);
+		await vi.waitFor(() => expect(levels).toHaveLength(1));
+		ask(2, LEVEL_LADDER);
+		await vi.waitFor(() => expect(levels).toHaveLength(2));
+		expect(levels[0]).toBeCloseTo(levelOfDepth(50, own), 9);
+		expect(levels[1]).toBeCloseTo(levelOfDepth(50, LEVEL_LADDER), 9);
+		expect(ladderInUse()).toEqual(LEVEL_LADDER);
+		useLadder();
 	});
 });

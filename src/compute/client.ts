@@ -1,3 +1,4 @@
+import { ladderInUse } from '../core/colour';
 import { PROTOCOL, type FromWorker, type ToWorker } from './protocol';
 import type { TaskInput, TaskName, TaskResult } from './tasks';
 
@@ -85,7 +86,14 @@ export class ComputeClient {
 				signal?.removeEventListener('abort', cancel);
 				resolve(answer as Answer<TaskResult<N>>);
 			};
-			const message: ToWorker = { v: PROTOCOL, id, kind: 'run', task, input };
+			const message: ToWorker = {
+				v: PROTOCOL,
+				id,
+				kind: 'run',
+				task,
+				input,
+				ladder: ladderInUse()
+			};
 			this.#pending.set(id, { message, lane, onProgress, settle, crashes: 0, watch: undefined });
 			this.#post(id, message);
 		});

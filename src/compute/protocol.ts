@@ -1,7 +1,7 @@
 import type { TaskName } from './tasks';
 
 /** Version of the messages: a page and a worker of two builds must not talk past each other. */
-export const PROTOCOL = 1;
+export const PROTOCOL = 2;
 
 /** From the page to the worker. */
 export type ToWorker =
@@ -11,6 +11,8 @@ export type ToWorker =
 			readonly kind: 'run';
 			readonly task: TaskName;
 			readonly input: unknown;
+			/** Depths of levels 1-12: the ladder in which the page tells its levels. */
+			readonly ladder: readonly number[];
 	  }
 	| { readonly v: number; readonly id: number; readonly kind: 'cancel' };
 

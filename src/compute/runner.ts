@@ -1,3 +1,4 @@
+import { useLadder } from '../core/colour';
 import type { Steps } from '../core/steps';
 import { PROTOCOL, type FromWorker, type ToWorker } from './protocol';
 
@@ -37,6 +38,8 @@ export class TaskRunner {
 			});
 			return;
 		}
+		// What still runs for another ladder answers to a page that has gone over to this one.
+		useLadder(message.ladder);
 		void this.#run(id, message.task, message.input);
 	}
 

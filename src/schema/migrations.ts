@@ -110,7 +110,9 @@ const MIGRATIONS: Readonly<Record<number, Migration>> = {
 	5: (document) =>
 		document['kind'] === 'visit'
 			? { ...document, bowls: bowlsWithIds(document), reading: withPictureApart(document) }
-			: document
+			: document,
+	/** The salon's own swatch ring and the ladder made from it. */
+	6: (document) => (document['kind'] === 'shelf' ? { ring: [], ...document } : document)
 };
 
 /** Up to version 5 the copy of a picture stood in the reading, as text. */

@@ -18,7 +18,7 @@ import * as hair from './hair';
 import { wholeWithin, within } from './hair';
 
 /** Version of every stored document. Raise it with a migration in `migrations.ts`. */
-export const SCHEMA_VERSION = 6 as const;
+export const SCHEMA_VERSION = 7 as const;
 
 const id = z.string().check(z.regex(/^[\w-]{1,64}$/));
 const when = z.iso.datetime();
@@ -406,6 +406,28 @@ export const shelfLine = z.object({
 
 const limit = within(BOUNDS.limitMinutes);
 
+/** CIELAB of something that was measured. */
+const lab = z.object({
+	l: within(BOUNDS.lightness),
+	a: within(BOUNDS.labAxis),
+	b: within(BOUNDS.labAxis)
+});
+/** Depth without warmth, in units of L*. */
+const depth = within(BOUNDS.lightness);
+
+/** A swatch of the salon's own ring, as it was read. */
+export const ringSwatch = z.object({
+	/** What the ring calls it. */
+	level: hair.level,
+	depth,
+	/** Its colour, where that was read and not only its place on the ladder. */
+	lab: z.optional(lab),
+	/** Standard deviation of its level, where that is known. */
+	sd: z.optional(z.number().check(z.minimum(0), z.maximum(12))),
+	by: z.enum(['picture', 'measured', 'eye']),
+	date: day
+});
+
 export const shelf = z.object({
 	...document,
 	kind: z.literal('shelf'),
@@ -442,7 +464,11 @@ export const shelf = z.object({
 			perApplication: within(BOUNDS.rate)
 		})
 	),
-	lines: z.array(shelfLine).check(z.maxLength(40))
+	lines: z.array(shelfLine).check(z.maxLength(40)),
+	/** The salon's own ring, swatch by swatch: what a ladder is made from. */
+	ring: z.array(ringSwatch).check(z.maxLength(40)),
+	/** Depths of levels 1-12 in which this salon tells its levels; without them the usual ladder. */
+	ladder: z.optional(z.array(depth).check(z.length(12)))
 });
 
 /** A small copy of a picture that hair was read from. */
@@ -470,6 +496,7 @@ export type Visit = z.infer<typeof visit>;
 export type Shelf = z.infer<typeof shelf>;
 export type Picture = z.infer<typeof picture>;
 export type FileDocument = z.infer<typeof fileDocument>;
+export type RingSwatch = z.infer<typeof ringSwatch>;
 export type ShelfLine = z.infer<typeof shelfLine>;
 export type AnyDocument = z.infer<typeof anyDocument>;
 export type Reading = z.infer<typeof reading>;

@@ -15,6 +15,7 @@ import storedVisit2 from './stored/visit.v2.json';
 import storedShelf4 from './stored/shelf.v4.json';
 import storedVisit4 from './stored/visit.v4.json';
 import storedVisit3 from './stored/visit.v3.json';
+import storedShelf6 from './stored/shelf.v6.json';
 import storedVisit5 from './stored/visit.v5.json';
 
 describe('records', () => {
@@ -181,6 +182,13 @@ describe('migration', () => {
 			'leftSide',
 			'back-2'
 		]);
+	});
+	it('gives the shelf of version 6 a ring without swatches, and the usual levels', () => {
+		expect(lifted(storedShelf6)).toEqual({
+			...storedShelf6,
+			schemaVersion: SCHEMA_VERSION,
+			ring: []
+		});
 	});
 	it('refuses what is newer, and what is no document', () => {
 		expect(migrate({ schemaVersion: SCHEMA_VERSION + 1 })).toEqual({ ok: false, problem: 'newer' });

@@ -1,40 +1,27 @@
 import { compute } from '../compute/browser';
 import type { ComputeClient } from '../compute/client';
-import type { PictureProblem, PictureReading, ReferenceKind } from '../core/picture';
+import type { Lab } from '../core/colour';
+import {
+	CARD_STEPS,
+	type Lamp,
+	type PictureProblem,
+	type PictureReading,
+	type Reference
+} from '../core/picture';
+import { decodePicture, MOST_BYTES, patchAt, smallCopy, type Place } from './pictureFile';
 
 /** What a press on the picture marks. */
-export type MarkKind = 'hair' | ReferenceKind;
+export type MarkKind = 'hair' | Reference['kind'];
 
-export const MARK_NAMES: Readonly<Record<MarkKind, string>> = {
-	hair: 'hair',
-	greyCard: 'grey card',
-	whiteTowel: 'white towel'
-};
-
-/** What a mark is called on the picture: patches of hair are counted, the reference is named. */
-export function markName(marks: readonly Mark[], index: number): string {
-	const mark = marks[index]!;
-	if (mark.kind !== 'hair') return MARK_NAMES[mark.kind];
-	return String(marks.slice(0, index + 1).filter(({ kind }) => kind === 'hair').length);
-}
-
-/** A marked patch: its centre as shares of the picture's width and height, 0-1. */
-export interface Mark {
+/** A marked patch: what it is and where its centre lies. */
+export interface Mark extends Place {
 	readonly kind: MarkKind;
-	readonly x: number;
-	readonly y: number;
+	/** Of a swatch: its level. */
+	readonly level?: number | undefined;
 }
 
-/** Longest side that is kept for reading, pixels: patches stay large, and old tablets breathe. */
-const LONGEST = 1800;
-/** Radius of a patch as a share of the picture's shorter side. */
-export const PATCH_RADIUS = 0.035;
-/** A file beyond this is not opened, bytes: no camera that colourists hold makes larger ones. */
-const MOST_BYTES = 80 * 1024 * 1024;
 const MOST_HAIR = 8;
-/** Longest side of the copy in a record, pixels, and the most that is kept, bytes. */
-const COPY_LONGEST = 360;
-const COPY_MOST = 200_000;
+const MOST_SWATCHES = 6;
 
 /**
  * A picture that hair is read from. It stays on the device and in memory: nothing of it is kept unless
@@ -43,18 +30,34 @@ const COPY_MOST = 200_000;
 export class PictureReader {
 	picture: ImageData | undefined = $state.raw();
 	marks: readonly Mark[] = $state.raw([]);
-	/** Where the crosshair stands for those who point by keys, shares of the picture. */
-	cross = $state({ x: 0.5, y: 0.5 });
+	/** Where the crosshair stands for those who point by keys. */
+	cross: Place = $state({ x: 0.5, y: 0.5 });
 	marking: MarkKind = $state('hair');
+	/** Level of the swatch that is pointed at next. */
+	swatch = $state(6);
 	opening = $state(false);
 	reading: PictureReading | undefined = $state.raw();
 	/** What went wrong; the picture and the reading before it stand. */
 	problem: string | undefined = $state();
 	/** Why the core could not read it. */
 	unread: PictureProblem | undefined = $state();
+	#lamp: Lamp = $state('unknown');
 	#asked = 0;
 
-	constructor(private readonly compute: ComputeClient) {}
+	/** @param labOfSwatch colour of a swatch of the salon's ring, where it was read */
+	constructor(
+		private readonly compute: ComputeClient,
+		private readonly labOfSwatch: (level: number) => Lab | undefined = () => undefined
+	) {}
+
+	/** What lights the scene, as the person says it. */
+	get lamp(): Lamp {
+		return this.#lamp;
+	}
+	set lamp(lamp: Lamp) {
+		this.#lamp = lamp;
+		void this.#read();
+	}
 
 	/** Opens a picture file, turned as the camera held it. */
 	async open(file: Blob): Promise<void> {
@@ -67,7 +70,7 @@ export class PictureReader {
 		}
 		this.opening = true;
 		try {
-			const picture = await decode(file);
+			const picture = await decodePicture(file);
 			// Another picture was chosen meanwhile: that one counts.
 			if (asked !== this.#asked) return;
 			this.picture = picture;
@@ -84,33 +87,31 @@ export class PictureReader {
 		}
 	}
 
-	/** Marks a patch; a card or towel replaces the one before, hair adds to what is marked. */
+	/** Marks a patch: hair adds to what is marked, anything else takes the place of its like. */
 	async mark(x: number, y: number): Promise<void> {
-		const mark: Mark = { kind: this.marking, x: within(x), y: within(y) };
-		const others = this.marks.filter(({ kind }) => (mark.kind === 'hair' ? true : kind === 'hair'));
-		const hair = others.filter(({ kind }) => kind === 'hair');
-		if (mark.kind === 'hair' && hair.length >= MOST_HAIR) return;
+		const kind = this.marking;
+		const mark: Mark = {
+			kind,
+			x: within(x),
+			y: within(y),
+			...(kind === 'swatch' ? { level: this.swatch } : {})
+		};
+		const others = this.marks.filter(
+			(other) => kind === 'hair' || other.kind !== kind || other.level !== mark.level
+		);
+		const most = { hair: MOST_HAIR, swatch: MOST_SWATCHES }[kind as string] ?? 1;
+		if (others.filter((other) => other.kind === kind).length >= most) return;
 		this.marks = [...others, mark];
+		// A printed card is pointed at step by step.
+		const step = CARD_STEPS.findIndex((one) => one === kind);
+		const next = step < 0 ? undefined : CARD_STEPS[step + 1];
+		if (step >= 0) this.marking = next ?? 'hair';
 		await this.#read();
 	}
 
-	/** A small copy of the picture for the record, as a JPEG; nothing when there is none. */
-	async copy(): Promise<Blob | undefined> {
-		if (!this.picture) return undefined;
-		const { width, height } = this.picture;
-		const whole = document.createElement('canvas');
-		whole.width = width;
-		whole.height = height;
-		whole.getContext('2d')?.putImageData(this.picture, 0, 0);
-		const small = document.createElement('canvas');
-		const scale = Math.min(1, COPY_LONGEST / Math.max(width, height));
-		small.width = Math.max(1, Math.round(width * scale));
-		small.height = Math.max(1, Math.round(height * scale));
-		small.getContext('2d')?.drawImage(whole, 0, 0, small.width, small.height);
-		const blob = await new Promise<Blob | null>((resolve) =>
-			small.toBlob(resolve, 'image/jpeg', 0.8)
-		);
-		return blob && blob.size <= COPY_MOST ? blob : undefined;
+	/** A small copy of the picture for the record; nothing when there is none. */
+	copy(): Promise<Blob | undefined> {
+		return this.picture ? smallCopy(this.picture) : Promise.resolve(undefined);
 	}
 
 	async unmark(index: number): Promise<void> {
@@ -129,16 +130,16 @@ export class PictureReader {
 			this.reading = undefined;
 			return;
 		}
-		const reference = marks.find(({ kind }) => kind !== 'hair');
+		const references = marks.flatMap((mark): Reference[] => {
+			if (mark.kind === 'hair') return [];
+			const patch = patchAt(picture, mark);
+			if (mark.kind !== 'swatch') return [{ kind: mark.kind, patch }];
+			const level = mark.level ?? 0;
+			return [{ kind: 'swatch', level, lab: this.labOfSwatch(level), patch }];
+		});
 		const answer = await this.compute.run(
 			'readPicture',
-			{
-				hair: hair.map((mark) => patchAt(picture, mark)),
-				reference: reference && {
-					kind: reference.kind as ReferenceKind,
-					patch: patchAt(picture, reference)
-				}
-			},
+			{ hair: hair.map((mark) => patchAt(picture, mark)), references, lamp: this.#lamp },
 			{ lane: 'picture' }
 		);
 		if (!answer.ok) {
@@ -154,35 +155,8 @@ export class PictureReader {
 }
 
 /** A reader on a page: pictures are worked out in the page's worker. */
-export const openPictureReader = (): PictureReader => new PictureReader(compute);
+export const openPictureReader = (
+	labOfSwatch?: (level: number) => Lab | undefined
+): PictureReader => new PictureReader(compute, labOfSwatch);
 
 const within = (share: number): number => Math.min(1, Math.max(0, share));
-
-/** Pixels of a picture file, upright, at most 1800 px on its longest side. */
-async function decode(file: Blob): Promise<ImageData> {
-	const bitmap = await createImageBitmap(file, { imageOrientation: 'from-image' });
-	const scale = Math.min(1, LONGEST / Math.max(bitmap.width, bitmap.height));
-	const canvas = document.createElement('canvas');
-	canvas.width = Math.max(1, Math.round(bitmap.width * scale));
-	canvas.height = Math.max(1, Math.round(bitmap.height * scale));
-	const context = canvas.getContext('2d', { willReadFrequently: true });
-	if (!context) throw new Error('no canvas');
-	context.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
-	bitmap.close();
-	return context.getImageData(0, 0, canvas.width, canvas.height);
-}
-
-/** The square of pixels around a mark. */
-function patchAt({ data, width, height }: ImageData, { x, y }: Mark) {
-	const radius = Math.max(1, Math.round(PATCH_RADIUS * Math.min(width, height)));
-	const [cx, cy] = [Math.round(x * (width - 1)), Math.round(y * (height - 1))];
-	const [left, top] = [Math.max(0, cx - radius), Math.max(0, cy - radius)];
-	const right = Math.min(width, cx + radius + 1);
-	const bottom = Math.min(height, cy + radius + 1);
-	const pixels = new Uint8ClampedArray((right - left) * (bottom - top) * 4);
-	for (let row = top; row < bottom; row++) {
-		const from = 4 * (row * width + left);
-		pixels.set(data.subarray(from, from + 4 * (right - left)), 4 * (row - top) * (right - left));
-	}
-	return { pixels };
-}

@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { keyOf } from '../model/identity';
 import { momentIn } from '../model/time';
-import type { AnyDocument, Client, Visit } from '../schema/records';
+import { SCHEMA_VERSION, type AnyDocument, type Client, type Visit } from '../schema/records';
 import storedVisit5 from '../schema/stored/visit.v5.json';
 import { demoDocuments } from './demo/documents';
 import { JournalledStore } from './journalledStore';
@@ -200,7 +200,9 @@ describe('a workspace', () => {
 		await workspace.flush();
 		await vi.advanceTimersByTimeAsync(1);
 		expect(workspace.visits.has(old.id)).toBe(true);
-		expect(await place.kept.get(`visit:${old.id}`)).toMatchObject({ schemaVersion: 6 });
+		expect(await place.kept.get(`visit:${old.id}`)).toMatchObject({
+			schemaVersion: SCHEMA_VERSION
+		});
 		expect(localStorage.length).toBe(0);
 	});
 });

@@ -1,10 +1,7 @@
 <script lang="ts">
-	import {
-		MARK_NAMES,
-		markName,
-		PATCH_RADIUS,
-		type PictureReader
-	} from '../state/pictureReader.svelte';
+	import { PATCH_RADIUS } from '../state/pictureFile';
+	import type { PictureReader } from '../state/pictureReader.svelte';
+	import { MARK_NAMES, markName } from '../wording/picture';
 
 	interface Props {
 		reader: PictureReader;

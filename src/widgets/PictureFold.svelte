@@ -1,33 +1,32 @@
 <script lang="ts">
-	import { formatLevel } from '../core/hair';
+	import type { Lab } from '../core/colour';
 	import type { PictureReading } from '../core/picture';
-	import { DOUBT_WORDS, UNREAD_PICTURE } from '../wording/picture';
+	import { UNREAD_PICTURE } from '../wording/picture';
 	import Button from '../ui/Button.svelte';
 	import Tick from '../ui/Tick.svelte';
-	import Choice from '../ui/Choice.svelte';
 	import PictureCanvas from './PictureCanvas.svelte';
 	import PictureMarks from './PictureMarks.svelte';
-	import { openPictureReader, type MarkKind } from '../state/pictureReader.svelte';
+	import PicturePointing from './PicturePointing.svelte';
+	import PictureResult from './PictureResult.svelte';
+	import { openPictureReader } from '../state/pictureReader.svelte';
 
 	interface Props {
 		/** What the button says that takes the reading. */
 		action: string;
 		/** Whether a small copy may be kept, if the person says so. */
 		keepable?: boolean;
+		/** What is read. */
+		of?: 'hair' | 'swatch';
+		/** Colour of a swatch of the salon's ring, where it was read. */
+		labOfSwatch?: (level: number) => Lab | undefined;
 		/** Takes what was read; says what came of it. */
 		ontake: (reading: PictureReading, copy: Blob | undefined) => string;
 	}
-	let { action, keepable = false, ontake }: Props = $props();
-	const reader = openPictureReader();
+	let { action, keepable = false, of = 'hair', labOfSwatch, ontake }: Props = $props();
+	const reader = openPictureReader((level) => labOfSwatch?.(level));
 	const reading = $derived(reader.reading);
 	let taken = $state.raw('');
 	let keep = $state(false);
-
-	const MARKS: readonly { value: MarkKind; label: string }[] = [
-		{ value: 'hair', label: 'hair' },
-		{ value: 'greyCard', label: 'grey card' },
-		{ value: 'whiteTowel', label: 'white towel' }
-	];
 
 	function pick(files: FileList | null | undefined) {
 		const file = files?.[0];
@@ -83,28 +82,12 @@
 	{#if reader.unread}<p role="alert">{UNREAD_PICTURE[reader.unread]}</p>{/if}
 	<!-- While another picture opens the one before cannot be pointed at: its marks would be lost. -->
 	{#if reader.picture && !reader.opening}
-		<Choice
-			label="Point at"
-			value={reader.marking}
-			options={MARKS}
-			onchange={(value) => (reader.marking = value)}
-		/>
+		<PicturePointing {reader} {of} />
 		<div class="work">
 			<PictureCanvas {reader} />
 			<div class="result" role="status">
 				{#if reading}
-					<p>
-						<b class="figure level">{formatLevel(reading.level)}</b>
-						<b>± {(1.28 * reading.sd).toFixed(1)} {reading.undertone.name}</b>
-					</p>
-					<p class="soft">
-						Hue {Math.round(reading.undertone.hue)}°, {reading.trust === 'good'
-							? 'to be trusted'
-							: reading.trust === 'fair'
-								? 'fairly sure'
-								: 'a guess'}.
-					</p>
-					{#each reading.doubts as doubt (doubt)}<p class="soft">{DOUBT_WORDS[doubt]}</p>{/each}
+					<PictureResult {reading} />
 					{#if keepable}<Tick
 							label="Keep a small copy in the record"
 							checked={keep}
@@ -114,7 +97,13 @@
 					<p class="soft">{taken}</p>
 				{:else}
 					<p class="soft">
-						Point at a grey card or a white towel in the same light, then at the hair, once or more.
+						{#if of === 'hair'}
+							Point at what is known in the same light, then at the hair, once or more. Surest are
+							two or three swatches of your own ring, one deeper and one lighter than the hair; then
+						{:else}
+							Point at what is known in the same light, then at the swatch. Surest is
+						{/if}
+						<a href="/card" target="_blank">a card that you print</a>, a grey card, a white towel.
 					</p>
 				{/if}
 			</div>
@@ -164,10 +153,6 @@
 		width: 1px;
 		height: 1px;
 		opacity: 0;
-	}
-	.level {
-		font-size: 34px;
-		margin-right: 6px;
 	}
 	.soft {
 		color: var(--ink-soft);

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { MARK_NAMES, markName, type PictureReader } from '../state/pictureReader.svelte';
+	import type { PictureReader } from '../state/pictureReader.svelte';
+	import { markName } from '../wording/picture';
 
 	interface Props {
 		reader: PictureReader;
@@ -13,7 +14,7 @@
 			<button onclick={() => reader.unmark(i)}
 				>Remove {mark.kind === 'hair'
 					? `hair ${markName(reader.marks, i)}`
-					: MARK_NAMES[mark.kind]}</button
+					: markName(reader.marks, i)}</button
 			>
 		</li>
 	{/each}

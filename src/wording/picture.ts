@@ -1,10 +1,14 @@
-import type { Doubt, PictureProblem } from '../core/picture';
+import type { Doubt, Lamp, PictureProblem, Reference } from '../core/picture';
 
 /** What each doubt means, and what to do about it. */
 export const DOUBT_WORDS: Readonly<Record<Doubt, string>> = {
 	noReference:
-		'Nothing grey or white in the light to correct by: put a card or a clean towel beside the hair.',
-	referenceClipped: 'The card or towel is burnt out: turn it out of the light.',
+		'Nothing known in the light to correct by: lay two swatches of your ring, a card or a clean towel beside the hair.',
+	referenceClipped: 'What it is corrected by is burnt out: turn it out of the light.',
+	referencesDisagree:
+		'What is marked does not fit together: a swatch of another level, shadow on the card, or a lamp in it.',
+	farFromReferences:
+		'The hair lies far from what is known in the picture: lay swatches near its level beside it.',
 	clipped: 'Parts of the hair are burnt out: less light, or no flash.',
 	tooDark: 'Too dark to tell: more daylight.',
 	strongCast: 'The light has a strong colour of its own: go to a window.',
@@ -17,3 +21,36 @@ export const UNREAD_PICTURE: Readonly<Record<PictureProblem, string>> = {
 	noHair: 'Point at the hair first.',
 	tooSmall: 'The patch is too small to read: point inside the hair, or take a larger picture.'
 };
+
+/** What lights the scene. */
+export const LAMP_OPTIONS: readonly { value: Lamp; label: string }[] = [
+	{ value: 'unknown', label: 'not said' },
+	{ value: 'daylight', label: 'daylight' },
+	{ value: 'led', label: 'LED' },
+	{ value: 'tube', label: 'tubes' },
+	{ value: 'bulb', label: 'bulbs' }
+];
+
+type Marked = 'hair' | Reference['kind'];
+
+/** What a press on the picture marks. */
+export const MARK_NAMES: Readonly<Record<Marked, string>> = {
+	hair: 'hair',
+	swatch: 'swatch',
+	greyCard: 'grey card',
+	whiteTowel: 'white towel',
+	cardWhite: 'white of the printed card',
+	cardGrey: 'grey of the printed card',
+	cardBlack: 'black of the printed card'
+};
+
+/** What a mark is called on the picture: hair is counted, swatches go by level, the rest by name. */
+export function markName(
+	marks: readonly { readonly kind: Marked; readonly level?: number | undefined }[],
+	index: number
+): string {
+	const mark = marks[index]!;
+	if (mark.kind === 'swatch') return `swatch ${mark.level}`;
+	if (mark.kind !== 'hair') return MARK_NAMES[mark.kind];
+	return String(marks.slice(0, index + 1).filter(({ kind }) => kind === 'hair').length);
+}

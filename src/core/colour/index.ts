@@ -1,7 +1,18 @@
 export { LEVEL_LADDER, NEUTRAL_WARMTH, SAMPLES, WAVELENGTHS } from './constants';
 export { deltaE, hexOf, rgbOf } from './display';
-export { chromaOf, hueOf, labOf, labOfLinear, labOfTristimulus, type Lab } from './lab';
+export { conesOf, tristimulusOfCones, type Cones } from './adapt';
+export {
+	chromaOf,
+	hueOf,
+	labOf,
+	labOfTristimulus,
+	tristimulusOfLab,
+	tristimulusOfLinear,
+	type Lab,
+	type Tristimulus
+} from './lab';
 export { depthOf, depthOfLevel, levelOf, levelOfDepth, lightnessOfDepth } from './level';
+export { ladderInUse, perLadder, useLadder } from './ladder';
 export { mixWithWhite, reflectance, tristimulusOf } from './reflectance';
 export type { ApartFibres, Rgb, StrandColours } from './strandColours';
 export { absorbance, emptySpectrum, EUMELANIN, type Spectrum } from './spectrum';

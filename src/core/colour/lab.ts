@@ -45,13 +45,20 @@ export const labOf = (reflectance: Readonly<Spectrum>): Lab =>
 /** White of D65 for the primaries of sRGB, Y = 1. */
 const SRGB_WHITE = { x: 0.95047, z: 1.08883 } as const;
 
-/** CIELAB of linear sRGB light, each channel 0-1 or beyond (IEC 61966-2-1). */
-export const labOfLinear = (r: number, g: number, b: number): Lab =>
-	labOfTristimulus({
-		x: (0.4124564 * r + 0.3575761 * g + 0.1804375 * b) / SRGB_WHITE.x,
-		y: 0.2126729 * r + 0.7151522 * g + 0.072175 * b,
-		z: (0.0193339 * r + 0.119192 * g + 0.9503041 * b) / SRGB_WHITE.z
-	});
+/** X/Xn, Y/Yn, Z/Zn of linear sRGB light, each channel 0-1 or beyond (IEC 61966-2-1). */
+export const tristimulusOfLinear = (r: number, g: number, b: number): Tristimulus => ({
+	x: (0.4124564 * r + 0.3575761 * g + 0.1804375 * b) / SRGB_WHITE.x,
+	y: 0.2126729 * r + 0.7151522 * g + 0.072175 * b,
+	z: (0.0193339 * r + 0.119192 * g + 0.9503041 * b) / SRGB_WHITE.z
+});
+
+const fInverse = (t: number): number => (t > DELTA ? t * t * t : 3 * DELTA * DELTA * (t - 4 / 29));
+
+/** X/Xn, Y/Yn, Z/Zn of CIELAB: the inverse of {@link labOfTristimulus}. */
+export function tristimulusOfLab({ l, a, b }: Lab): Tristimulus {
+	const fy = (l + 16) / 116;
+	return { x: fInverse(fy + a / 500), y: fInverse(fy), z: fInverse(fy - b / 200) };
+}
 
 /** Chroma C*, ≥ 0. */
 export const chromaOf = ({ a, b }: Lab): number => Math.hypot(a, b);

@@ -1,6 +1,7 @@
 import { bisect } from '../numeric';
-import { DEPTH, LEVEL_LADDER, NEUTRAL_WARMTH } from './constants';
+import { DEPTH, NEUTRAL_WARMTH } from './constants';
 import { labOfTristimulus, type Lab } from './lab';
+import { ladderInUse } from './ladder';
 import { tristimulusOf } from './reflectance';
 
 const AXIS = (DEPTH.warmthHueDegrees * Math.PI) / 180;
@@ -68,13 +69,13 @@ export function lightnessOfDepth(depth: number, a: number, b: number): number {
 /**
  * Level of a colour by its {@link depthOf depth}, linear between the rungs of the ladder and
  * extrapolated beyond them.
- * @param ladder depths of levels 1, 2, 3 …, rising; a salon's own readings may replace the default
+ * @param ladder depths of levels 1, 2, 3 …, rising; the one in use unless another is asked for
  */
-export const levelOf = (lab: Lab, ladder: readonly number[] = LEVEL_LADDER): number =>
+export const levelOf = (lab: Lab, ladder: readonly number[] = ladderInUse()): number =>
 	levelOfDepth(depthOf(lab), ladder);
 
 /** Level of a depth; see {@link levelOf}. */
-export function levelOfDepth(depth: number, ladder: readonly number[] = LEVEL_LADDER): number {
+export function levelOfDepth(depth: number, ladder: readonly number[] = ladderInUse()): number {
 	let i = 1;
 	while (i < ladder.length - 1 && depth > ladder[i]!) i++;
 	const low = ladder[i - 1]!;
@@ -82,7 +83,7 @@ export function levelOfDepth(depth: number, ladder: readonly number[] = LEVEL_LA
 }
 
 /** Depth of a level, in units of L*: the inverse of {@link levelOfDepth}. */
-export function depthOfLevel(level: number, ladder: readonly number[] = LEVEL_LADDER): number {
+export function depthOfLevel(level: number, ladder: readonly number[] = ladderInUse()): number {
 	const i = Math.min(Math.max(Math.floor(level), 1), ladder.length - 1);
 	const low = ladder[i - 1]!;
 	return low + (level - i) * (ladder[i]! - low);

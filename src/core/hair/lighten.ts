@@ -1,4 +1,4 @@
-import { labOfTristimulus, levelOf, tristimulusOf } from '../colour';
+import { labOfTristimulus, levelOf, perLadder, tristimulusOf } from '../colour';
 import { bisect } from '../numeric';
 import { RESIDUE } from './constants';
 import { naturalPigment, type Pigment } from './natural';
@@ -23,13 +23,14 @@ export const lightenPigment = ({ eumelanin, pheomelanin }: Pigment, dose: number
 
 /** Past this dose nothing of either pigment is left to lose. */
 const MOST_DOSE = 40;
-const lightness = new Map<number, number>();
+const solvedLightness = perLadder(() => new Map<number, number>());
 
 /**
  * L* of raw hair of a level: neutral hair of level 3 lifted there, or natural hair of the level where that
  * is deeper. From lighter starts raw hair lies a little deeper.
  */
 export function rawLightness(level: number): number {
+	const lightness = solvedLightness();
 	const known = lightness.get(level);
 	if (known !== undefined) return known;
 	const start = naturalPigment(Math.min(level, 3), 'neutral');

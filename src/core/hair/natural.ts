@@ -1,5 +1,5 @@
 import { bisect } from '../numeric';
-import { depthOf, depthOfLevel, labOfTristimulus, tristimulusOf } from '../colour';
+import { depthOf, depthOfLevel, labOfTristimulus, perLadder, tristimulusOf } from '../colour';
 import { WARMTH } from './constants';
 
 export type Warmth = keyof typeof WARMTH;
@@ -14,7 +14,7 @@ export interface Pigment {
 const depthOfPigment = (eumelanin: number, pheomelanin: number): number =>
 	depthOf(labOfTristimulus(tristimulusOf(eumelanin, pheomelanin)));
 
-const solved = new Map<string, number>();
+const solvedLevels = perLadder(() => new Map<string, number>());
 
 /**
  * Eumelanin of hair of a level whose pheomelanin is `warmthShare` times as much.
@@ -23,6 +23,7 @@ const solved = new Map<string, number>();
  * @param warmthShare `w = P/E`, ≥ 0
  */
 export function eumelaninOfLevel(level: number, warmthShare: number): number {
+	const solved = solvedLevels();
 	const key = `${level}|${warmthShare}`;
 	const known = solved.get(key);
 	if (known !== undefined) return known;

@@ -13,10 +13,20 @@ export const LEARN = {
 	gridSteps: 201
 } as const;
 
-/** Recalibration with a salon's own swatches. */
-export const SWATCHES = {
+/** A ladder from a salon's own ring. */
+export const RING = {
 	/** Fewer levels than this say nothing about the shape of a ladder. */
 	leastLevels: 3,
+	/** No maker's level lies further than this from another's, levels (reasoned). */
+	mostLevelsOff: 1.6,
+	/** Least difference between two levels, L*: closer ones the eye does not tell apart. */
+	leastStep: 0.8,
+	/** L* of the darkest hair that the colour model can show. */
+	darkest: 15
+} as const;
+
+/** How strong the shades of a line are, from swatches that were toned. */
+export const SWATCHES = {
 	/** Intensities that shades are made in; standard is 1. */
 	intensity: { least: 0.1, most: 4 }
 } as const;

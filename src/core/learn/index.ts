@@ -1,3 +1,4 @@
+export { ladderFromSwatches, usualLevel, type LadderAnswer, type LevelSwatch } from './ladder';
 export {
 	factorOf,
 	fadePersonal,

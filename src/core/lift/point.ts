@@ -1,3 +1,4 @@
+import { perLadder } from '../colour';
 import { absorbanceAt550, depositOf, type Vehicle } from '../tone';
 import { WEAR } from './constants';
 import type { Mixture } from './events';
@@ -105,10 +106,11 @@ export function pointAt(point: ReadyPoint, minute: number, draw?: PointDraw): Po
 
 /** More dose than any service gives: past it the thresholds do not matter. */
 const MOST_DOSE = 24;
-const thresholds = new WeakMap<Fibre, readonly number[]>();
+const knownThresholds = perLadder(() => new WeakMap<Fibre, readonly number[]>());
 
 /** Doses from which hair counts as pale. Points of a zone share their fibre, so they are looked for once. */
 function thresholdsOf(fibre: Fibre): readonly number[] {
+	const thresholds = knownThresholds();
 	let doses = thresholds.get(fibre);
 	if (!doses) thresholds.set(fibre, (doses = paleDoses(fibre, MOST_DOSE)));
 	return doses;

@@ -1,134 +1,211 @@
-import { type Patch } from './read';
-import { uniformFloat32 } from 'pure-rand/distribution/uniformFloat32';
-import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { describe, expect, it } from 'vitest';
-import { hueOf, labOfLinear, rgbOf, type Lab } from '../colour';
-import { labOfPigment, naturalPigment } from '../hair';
-import { pigmentOnPath } from '../lift';
-import { readPicture } from '.';
+import { hueOf, labOf, levelOf, type Spectrum } from '../colour';
+import { lightenPigment, naturalPigment } from '../hair';
+import {
+	CURVES,
+	DAYLIGHT_SCENE,
+	grey,
+	hairOf,
+	LAMPS,
+	numbers,
+	patchOf,
+	type LampName,
+	type Scene
+} from '../../testing/camera';
+import { readPicture, SURFACES, type Lamp, type Reference, type SurfaceKind } from '.';
 
-type Light = readonly [number, number, number];
-const DAYLIGHT: Light = [1, 1, 1];
-const LAMP: Light = [1.15, 0.95, 0.72];
-const SHADE: Light = [0.42, 0.48, 0.55];
-
-const linear = (c: number) => (c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4);
-const encoded = (x: number) => {
-	const c = Math.min(1, Math.max(0, x));
-	return Math.round(255 * (c <= 0.0031308 ? 12.92 * c : 1.055 * c ** (1 / 2.4) - 0.055));
-};
-
-/** A picture of a colour in a light: glints, shadow between the strands, and the noise of a phone. */
-function shot(
-	rgb: readonly number[],
-	light: Light,
-	{ hair = true, pixels = 3000, glints = 0.08, exposure = 1 } = {}
-): Patch {
-	const random = xoroshiro128plus(11);
-	const next = () => uniformFloat32(random);
-	const data = new Uint8ClampedArray(pixels * 4);
-	for (let i = 0; i < pixels; i++) {
-		const u = next();
-		const shade = !hair ? 1 : u < glints ? 2.6 : u < glints + 0.18 ? 0.35 : 0.92 + 0.16 * next();
-		for (let c = 0; c < 3; c++) {
-			const noise = 1 + 0.06 * (next() - 0.5);
-			data[4 * i + c] = encoded(linear(rgb[c]!) * light[c]! * shade * noise * exposure);
-		}
-		data[4 * i + 3] = 255;
-	}
-	return { pixels: data };
-}
-/** An 18 % card, as sRGB. */
-const CARD = [0.4663, 0.4663, 0.4663];
-const TOWEL = [0.9063, 0.9063, 0.9063];
-const hairOf = (lab: Lab) => rgbOf(lab);
-const read = (lab: Lab, light: Light, card = true, change: object = {}) => {
-	const answer = readPicture({
-		hair: [shot(hairOf(lab), light, change)],
-		...(card
-			? {
-					reference: {
-						kind: 'greyCard' as const,
-						patch: shot(CARD, light, { hair: false, ...change })
-					}
-				}
-			: {})
-	});
+const lifted = (dose: number, from = 3) =>
+	hairOf(lightenPigment(naturalPigment(from, 'neutral'), dose));
+const natural = (level: number) => hairOf(naturalPigment(level, 'neutral'));
+const surface = (kind: SurfaceKind, scene: Scene, off = 1): Reference => ({
+	kind,
+	patch: patchOf(grey(SURFACES[kind].luminance * off), scene)
+});
+const swatches = (levels: readonly number[], scene: Scene): Reference[] =>
+	levels.map((level) => ({ kind: 'swatch', level, patch: patchOf(natural(level), scene, true) }));
+function read(hair: Spectrum, scene: Scene, references: readonly Reference[] = [], lamp?: Lamp) {
+	const answer = readPicture({ hair: [patchOf(hair, scene, true)], references, lamp });
 	if (!answer.ok) throw new Error(answer.problem);
 	return answer.reading;
-};
-const lifted = (level: number) => labOfPigment(pigmentOnPath(3, 'neutral', level));
+}
 
-describe('a picture with a grey card', () => {
-	it.each([
-		['daylight', DAYLIGHT],
-		['lamp', LAMP],
-		['shade', SHADE]
-	] as const)('in %s is read within 0.3 level and 4° of hue', (_, light) => {
-		for (const level of [5, 6, 7, 8, 9, 9.5]) {
-			const reading = read(lifted(level), light);
-			expect(Math.abs(reading.level - level), `level ${level}`).toBeLessThan(0.3);
-			expect(Math.abs(hueOf(reading.lab) - hueOf(lifted(level))), `hue at ${level}`).toBeLessThan(
-				4
-			);
+const SAID: Readonly<Record<LampName, Lamp>> = {
+	daylight: 'daylight',
+	window: 'daylight',
+	shade: 'daylight',
+	coolLed: 'led',
+	neutralLed: 'led',
+	warmLed: 'led',
+	bulb: 'bulb',
+	tube: 'tube'
+};
+
+/** Errors over lamps, curves and hair, with what stands beside the hair. */
+function errors(beside: (scene: Scene, next: () => number) => readonly Reference[]) {
+	const next = numbers(5);
+	const levels: number[] = [];
+	const hues: number[] = [];
+	let inside = 0;
+	let seed = 1;
+	for (const lamp of Object.keys(LAMPS) as LampName[]) {
+		for (const curve of Object.keys(CURVES) as (keyof typeof CURVES)[]) {
+			for (let k = 0; k < 4; k++) {
+				const hair = lifted(k === 0 ? 0 : 4 * next(), 2 + Math.floor(6 * next()));
+				const scene: Scene = {
+					lamp,
+					curve,
+					balance: 0.4 + 0.5 * next(),
+					exposure: 0.5 + 0.4 * next(),
+					glare: 0.012 * next(),
+					noise: 0.03,
+					seed: seed++
+				};
+				const truth = labOf(hair);
+				const reading = read(hair, scene, beside(scene, next), SAID[lamp]);
+				const off = reading.level - levelOf(truth);
+				levels.push(off);
+				if (Math.abs(off) <= 1.28 * reading.sd) inside++;
+				if (Math.hypot(truth.a, truth.b) > 12) {
+					hues.push(((hueOf(reading.lab) - hueOf(truth) + 540) % 360) - 180);
+				}
+			}
 		}
-		const brown = labOfPigment(naturalPigment(4, 'neutral'));
-		expect(Math.abs(read(brown, light).level - 4)).toBeLessThan(0.3);
+	}
+	const rms = (all: readonly number[]) =>
+		Math.sqrt(all.reduce((sum, x) => sum + x * x, 0) / all.length);
+	return { level: rms(levels), hue: rms(hues), inside: inside / levels.length };
+}
+/** A card whose steps are off by what printers do, in standard deviations of it. */
+const printed = (deviations: number) => (scene: Scene, next: () => number) =>
+	(['cardWhite', 'cardGrey', 'cardBlack'] as const).map((kind) =>
+		surface(kind, scene, Math.exp(deviations * SURFACES[kind].sd * Math.sqrt(12) * (next() - 0.5)))
+	);
+
+describe('over lamps, curves and hair', () => {
+	it('swatches of the ring read within 0.2 level and 5°', () => {
+		const { level, hue, inside } = errors((scene) => swatches([3, 6, 9], scene));
+		expect(level).toBeLessThan(0.2);
+		expect(hue).toBeLessThan(5);
+		expect(inside).toBeGreaterThan(0.8);
 	});
-	it('is surer than one without, and says what to do', () => {
-		const without = read(lifted(8), LAMP, false);
-		expect(without.doubts).toContain('noReference');
-		expect(without.trust).toBe('poor');
-		expect(without.sd).toBeGreaterThan(read(lifted(8), DAYLIGHT).sd);
-		expect(read(lifted(8), DAYLIGHT)).toMatchObject({ trust: 'good', doubts: [] });
+	it('a card that is what it should be, within 0.35 level and 6°', () => {
+		const { level, hue, inside } = errors(printed(0));
+		expect(level).toBeLessThan(0.35);
+		expect(hue).toBeLessThan(6);
+		expect(inside).toBeGreaterThan(0.75);
 	});
-	it('works with a white towel as well', () => {
-		const answer = readPicture({
-			hair: [shot(hairOf(lifted(8)), SHADE)],
-			reference: { kind: 'whiteTowel', patch: shot(TOWEL, SHADE, { hair: false }) }
-		});
-		expect(answer.ok && Math.abs(answer.reading.level - 8)).toBeLessThan(0.35);
+	it('a card from any printer within 0.55 level and 6°, three quarters inside the band', () => {
+		const { level, hue, inside } = errors(printed(1));
+		expect(level).toBeLessThan(0.55);
+		expect(hue).toBeLessThan(6);
+		expect(inside).toBeGreaterThan(0.75);
+	});
+	it('a plain grey card is less sure on dark hair, and says so', () => {
+		const { level, hue, inside } = errors((scene) => [surface('greyCard', scene)]);
+		expect(level).toBeLessThan(0.6);
+		expect(hue).toBeLessThan(6);
+		expect(inside).toBeGreaterThan(0.75);
+	});
+	it('nothing beside the hair is a guess with a band that holds', () => {
+		const { inside } = errors(() => []);
+		expect(inside).toBeGreaterThan(0.75);
+	});
+});
+
+describe('what stands beside the hair', () => {
+	const bulb: Scene = { ...DAYLIGHT_SCENE, lamp: 'bulb', curve: 'soft', exposure: 0.6 };
+	it('the surer, the more is known', () => {
+		const hair = natural(3);
+		const none = read(hair, bulb);
+		const card = read(hair, bulb, [surface('greyCard', bulb)]);
+		const steps = read(hair, bulb, [
+			surface('cardWhite', bulb),
+			surface('cardGrey', bulb),
+			surface('cardBlack', bulb)
+		]);
+		const ring = read(hair, bulb, swatches([2, 5], bulb));
+		expect(none.sd).toBeGreaterThan(card.sd);
+		expect(card.sd).toBeGreaterThan(steps.sd);
+		expect(steps.sd).toBeGreaterThan(ring.sd);
+		expect(none).toMatchObject({ trust: 'poor' });
+		expect(none.doubts).toContain('noReference');
+		expect(card.doubts).toContain('farFromReferences');
+		expect(ring).toMatchObject({ trust: 'good', doubts: [] });
+	});
+	it('a single swatch tells light and lamp, two tell the curve too', () => {
+		const hair = lifted(2);
+		const truth = levelOf(labOf(hair));
+		const one = read(hair, bulb, swatches([6], bulb));
+		const two = read(hair, bulb, swatches([5, 8], bulb));
+		expect(Math.abs(one.level - truth)).toBeLessThan(0.4);
+		expect(Math.abs(two.level - truth)).toBeLessThan(0.25);
+		expect(two.sd).toBeLessThan(one.sd);
+	});
+	it('a swatch whose colour was read counts with that', () => {
+		const own = hairOf(naturalPigment(6.5, 'golden'));
+		const hair = lifted(2);
+		const scene = DAYLIGHT_SCENE;
+		const patch = patchOf(own, scene, true);
+		const named = read(hair, scene, [{ kind: 'swatch', level: 6, patch }]);
+		const known = read(hair, scene, [{ kind: 'swatch', level: 6, lab: labOf(own), patch }]);
+		const truth = levelOf(labOf(hair));
+		expect(Math.abs(known.level - truth)).toBeLessThan(0.15);
+		expect(Math.abs(named.level - truth)).toBeGreaterThan(Math.abs(known.level - truth));
+	});
+	it('surfaces that cannot both be what they are called are told', () => {
+		const scene = DAYLIGHT_SCENE;
+		const wrong = read(lifted(2), scene, [
+			{ kind: 'swatch', level: 2, patch: patchOf(natural(9), scene, true) },
+			{ kind: 'swatch', level: 9, patch: patchOf(natural(3), scene, true) }
+		]);
+		expect(wrong.doubts).toContain('referencesDisagree');
+		expect(wrong.trust).not.toBe('good');
+	});
+	it('the light that was named turns the hue back', () => {
+		const scene: Scene = { ...DAYLIGHT_SCENE, lamp: 'coolLed' };
+		const hair = lifted(2.5);
+		const off = (lamp?: Lamp) =>
+			Math.abs(
+				hueOf(read(hair, scene, [surface('greyCard', scene)], lamp).lab) - hueOf(labOf(hair))
+			);
+		expect(off('led')).toBeLessThan(off('daylight'));
+		expect(off('led')).toBeLessThan(5);
 	});
 });
 
 describe('what spoils a picture', () => {
+	const card = (scene: Scene) => [surface('greyCard', scene)];
 	it('a strong cast, even when it was corrected', () => {
-		expect(read(lifted(8), [1.1, 0.8, 0.45]).doubts).toContain('strongCast');
+		const scene: Scene = { ...DAYLIGHT_SCENE, lamp: 'bulb', balance: 0.05, exposure: 0.5 };
+		expect(read(lifted(3), scene, card(scene)).doubts).toContain('strongCast');
 	});
 	it('burnt-out hair, and a burnt-out card', () => {
-		const bright = read(lifted(10), DAYLIGHT, true, { exposure: 2.6 });
-		expect(bright.doubts).toContain('clipped');
+		const bright: Scene = { ...DAYLIGHT_SCENE, exposure: 2.6 };
+		expect(read(lifted(5), bright, card(bright)).doubts).toContain('clipped');
 		const burnt = readPicture({
-			hair: [shot(hairOf(lifted(8)), DAYLIGHT)],
-			reference: { kind: 'greyCard', patch: shot([1, 1, 1], DAYLIGHT, { hair: false }) }
+			hair: [patchOf(lifted(3), DAYLIGHT_SCENE, true)],
+			references: [{ kind: 'greyCard', patch: patchOf(grey(1.4), DAYLIGHT_SCENE) }]
 		});
 		expect(burnt.ok && burnt.reading.doubts).toEqual(['referenceClipped', 'noReference']);
 	});
 	it('too little light, and wet shine', () => {
-		expect(
-			read(labOfPigment(naturalPigment(2, 'neutral')), DAYLIGHT, true, { exposure: 0.1 }).doubts
-		).toContain('tooDark');
-		expect(read(lifted(7), DAYLIGHT, true, { glints: 0.2 }).doubts).toContain('wet');
+		const night: Scene = { ...DAYLIGHT_SCENE, exposure: 0.06 };
+		expect(read(natural(2), night, card(night)).doubts).toContain('tooDark');
+		const { pixels } = patchOf(lifted(2.5), DAYLIGHT_SCENE, true);
+		for (let i = 0; i < pixels.length; i += 4 * 5) pixels.fill(235, i, i + 3);
+		const wet = readPicture({ hair: [{ pixels }], references: card(DAYLIGHT_SCENE) });
+		expect(wet.ok && wet.reading.doubts).toContain('wet');
 	});
 	it('patches of two colours', () => {
 		const answer = readPicture({
-			hair: [shot(hairOf(lifted(6)), DAYLIGHT), shot(hairOf(lifted(9)), DAYLIGHT)]
+			hair: [patchOf(lifted(1), DAYLIGHT_SCENE, true), patchOf(lifted(4), DAYLIGHT_SCENE, true)]
 		});
 		expect(answer.ok && answer.reading.doubts).toContain('uneven');
 		expect(answer.ok && answer.reading.sd).toBeGreaterThan(1);
 	});
 	it('no hair, or hardly a pixel of it', () => {
 		expect(readPicture({ hair: [] })).toMatchObject({ ok: false, problem: 'noHair' });
-		const crumb = shot(hairOf(lifted(8)), DAYLIGHT, { pixels: 20 });
+		const crumb = patchOf(lifted(3), DAYLIGHT_SCENE, true, 20);
 		expect(readPicture({ hair: [crumb] })).toMatchObject({ ok: false, problem: 'tooSmall' });
 	});
-});
-
-it('linear light becomes the Lab that display colours come from', () => {
-	const lab = lifted(8);
-	const [r, g, b] = rgbOf(lab).map(linear) as [number, number, number];
-	const back = labOfLinear(r, g, b);
-	expect(back.l).toBeCloseTo(lab.l, 1);
-	expect(back.a).toBeCloseTo(lab.a, 0);
-	expect(back.b).toBeCloseTo(lab.b, 0);
 });

@@ -11,6 +11,9 @@ export const BOUNDS = {
 	level: { min: 1, max: 12, step: 0.1 },
 	/** Level of hair as it grows: the model is solved for these. */
 	naturalLevel: { min: 1, max: 10, step: 0.1 },
+	/** CIELAB of a swatch that was measured. */
+	lightness: { min: 0, max: 100, step: 0.1 },
+	labAxis: { min: -100, max: 100, step: 0.1 },
 	/** Share of warmth, of white hair and the like. */
 	share: { min: 0, max: 1, step: 0.01 },
 	/** Share of the hair that is lightened. */

@@ -1,3 +1,4 @@
+import { perLadder } from '../../core/colour';
 import { levelOfFibre, type AreaName, type Placement } from '../../core/lift';
 import { workMinutes, type Coverage } from '../../core/mix';
 import {
@@ -48,9 +49,10 @@ interface AreaHair {
  * Zones of old colour are costly to work out, and a reading is never changed in place: what was worked
  * out for one stands as long as it does, however often a dial of the lift is turned meanwhile.
  */
-const worked = new WeakMap<Reading, Map<AreaName | undefined, AreaHair>>();
+const workedOut = perLadder(() => new WeakMap<Reading, Map<AreaName | undefined, AreaHair>>());
 
 export function hairAt(reading: Reading, area?: AreaName): AreaHair {
+	const worked = workedOut();
 	let areas = worked.get(reading);
 	if (!areas) worked.set(reading, (areas = new Map<AreaName | undefined, AreaHair>()));
 	const known = areas.get(area);

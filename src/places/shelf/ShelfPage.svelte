@@ -62,6 +62,9 @@
 </script>
 
 <PlaceHead title="Shelf">
+	<a class="ring" href="/shelf/ring"
+		>{shelf?.ladder ? 'Levels by your own ring' : 'Levels by the usual ladder'}</a
+	>
 	<Button primary onclick={addLine}>Add a line</Button>
 </PlaceHead>
 
@@ -156,6 +159,11 @@
 	h2 {
 		font-size: 17px;
 		margin-bottom: 4px;
+	}
+	.ring {
+		display: inline-flex;
+		align-items: center;
+		min-height: 44px;
 	}
 	.stock {
 		display: flex;

@@ -38,6 +38,7 @@ export const plainShelf = (now: Date): Shelf => ({
 	scaleStep: 1,
 	additive: { name: 'bond additive', amount: 1, unit: 'g', perGrams: 10 },
 	rates: { currency: 'EUR', perHour: 60, perApplication: 35 },
+	ring: [],
 	lines: [
 		{
 			id: 'plain-demi',
@@ -74,6 +75,7 @@ export const demoShelf = (now: Date): Shelf => ({
 	...plainShelf(now),
 	lightenerName: 'Saltmarsh',
 	costs: { lightener: 6, developer: 1.2, colour: 14 },
+	ring: [],
 	lines: [
 		{
 			id: 'lantern-demi',

@@ -1,0 +1,83 @@
+<script lang="ts">
+	import { useClock } from '../../state/clock.svelte';
+	import { useRecords } from '../../state/records';
+	import { dropLadder, dropSwatch, keepLadder, readSwatch } from '../../model/commands/ring';
+	import { isKept, ladderCsv, ringRungs } from '../../model/shelf/ring';
+	import type { Shelf } from '../../schema/records';
+	import Button from '../../ui/Button.svelte';
+	import { downloadText, fileName } from '../../ui/download';
+	import { say } from '../../ui/say.svelte';
+	import PlaceHead from '../../widgets/PlaceHead.svelte';
+	import { ladderWords } from '../../wording/ring';
+	import RingLadder from './RingLadder.svelte';
+	import SwatchReading from './SwatchReading.svelte';
+
+	const { workspace } = useRecords();
+	const clock = useClock();
+	const shelf = $derived(workspace.shelf);
+	let level = $state(6);
+	const ring = $derived(shelf && ringRungs(shelf));
+	const rung = $derived(ring?.rungs.find((one) => one.level === level));
+	const kept = $derived(!!shelf && !!ring && isKept(shelf, ring.answer));
+
+	function change(words: string, recipe: (draft: Shelf) => void): void {
+		if (!shelf) return;
+		const step = workspace.transact(words, (draft) => recipe(draft.shelf(shelf.id)));
+		say(words, () => workspace.undo(step));
+	}
+</script>
+
+<PlaceHead title="The ring" above="Shelf">
+	<Button
+		onclick={() =>
+			shelf && downloadText(fileName('ladder', clock.today, 'csv'), 'text/csv', ladderCsv(shelf))}
+		>Export the ladder</Button
+	>
+	{#if shelf?.ladder}
+		<Button onclick={() => change('Levels are the usual ones again', dropLadder)}
+			>Back to the usual levels</Button
+		>
+	{/if}
+	<Button
+		primary
+		disabled={!ring?.answer.ok || kept}
+		onclick={() => change('Levels are those of your ring', keepLadder)}>Keep this ladder</Button
+	>
+</PlaceHead>
+
+{#if shelf && ring && rung}
+	<p class="lead">
+		One maker’s 7 is another’s 7½. Read the swatches of your own ring, and every level on every
+		screen means what your ring shows.
+		<b>
+			{kept
+				? 'This ladder is in use.'
+				: shelf.ladder
+					? `An earlier ladder of yours is in use. ${ladderWords(ring.answer)}`
+					: `The usual levels are in use. ${ladderWords(ring.answer)}`}
+		</b>
+	</p>
+	<RingLadder rungs={ring.rungs} value={level} onpick={(picked) => (level = picked)} />
+	<SwatchReading
+		{rung}
+		onread={(read) =>
+			change(`Swatch ${level} read`, (draft) => readSwatch(draft, level, read, clock.today))}
+		ondrop={() => change(`Swatch ${level} taken out`, (draft) => dropSwatch(draft, level))}
+	/>
+	<p class="soft">
+		Readings of earlier visits keep their numbers: a 6 that was written down stays a 6, of the
+		ladder in use. Answers over HTTP are told in the usual levels.
+	</p>
+{/if}
+
+<style>
+	.lead {
+		max-width: 52em;
+		margin-bottom: 16px;
+	}
+	.soft {
+		color: var(--ink-soft);
+		max-width: 52em;
+		margin-top: 24px;
+	}
+</style>

@@ -1,0 +1,111 @@
+<script lang="ts">
+	import { BOUNDS } from '../../core/vocabulary';
+	import type { SwatchRead } from '../../model/commands/ring';
+	import type { RingRung } from '../../model/shelf/ring';
+	import Button from '../../ui/Button.svelte';
+	import NumberField from '../../ui/NumberField.svelte';
+	import TextButton from '../../ui/TextButton.svelte';
+	import Choice from '../../ui/Choice.svelte';
+	import PictureFold from '../../widgets/PictureFold.svelte';
+	import { liesWords, READ_BY } from '../../wording/ring';
+	import { formatDay } from '../../wording/words';
+
+	interface Props {
+		rung: RingRung;
+		onread: (read: SwatchRead) => void;
+		ondrop: () => void;
+	}
+	let { rung, onread, ondrop }: Props = $props();
+	let way = $state<'picture' | 'eye' | 'measured'>('picture');
+	const WAYS = [
+		{ value: 'picture', label: 'from a picture' },
+		{ value: 'eye', label: 'by eye' },
+		{ value: 'measured', label: 'measured L*a*b*' }
+	] as const;
+	const AXES = [
+		{ key: 'l', label: 'L*', bound: BOUNDS.lightness },
+		{ key: 'a', label: 'a*', bound: BOUNDS.labAxis },
+		{ key: 'b', label: 'b*', bound: BOUNDS.labAxis }
+	] as const;
+	let typed = $state<{ l?: number; a?: number; b?: number }>({});
+	const whole = $derived(
+		typed.l !== undefined && typed.a !== undefined && typed.b !== undefined
+			? { l: typed.l, a: typed.a, b: typed.b }
+			: undefined
+	);
+</script>
+
+<h2>Swatch {rung.level}</h2>
+<p class="now">
+	{#if rung.read}
+		Read {READ_BY[rung.read.by]} on {formatDay(rung.read.date)}:
+		<b>{liesWords(rung.lies, rung.level)}</b>{rung.read.sd
+			? `, ± ${(1.28 * rung.read.sd).toFixed(1)}`
+			: ''}.
+		<TextButton onclick={ondrop}>Take this reading out</TextButton>
+	{:else if rung.lies === undefined}
+		Not read yet.
+	{:else}
+		Not read; between its neighbours it lies {liesWords(rung.lies, rung.level)}.
+	{/if}
+</p>
+<Choice label="Read it" value={way} options={WAYS} onchange={(next) => (way = next)} />
+{#if way === 'picture'}
+	<p class="soft">
+		Daylight, the swatch flat and dry, a printed card or a grey card beside it: swatches of the same
+		ring cannot judge each other.
+	</p>
+	<PictureFold
+		action="This is the ring’s {rung.level}"
+		of="swatch"
+		ontake={({ lab, sd }) => {
+			onread({ by: 'picture', lab, sd });
+			return `Swatch ${rung.level} is read.`;
+		}}
+	/>
+{:else if way === 'eye'}
+	<div class="typed">
+		<NumberField
+			label="On the usual ladder it lies at"
+			value={rung.read?.by === 'eye' ? rung.lies : undefined}
+			{...BOUNDS.level}
+			onchange={(usual) => onread({ by: 'eye', usual })}
+		/>
+	</div>
+	<p class="soft">
+		Hold the swatch against the upper row on a screen you trust, in daylight, squinting. 6.5 lies
+		between 6 and 7.
+	</p>
+{:else}
+	<div class="typed">
+		{#each AXES as { key, label, bound } (key)}
+			<NumberField {label} value={typed[key]} {...bound} onchange={(v) => (typed[key] = v)} />
+		{/each}
+		<Button disabled={!whole} onclick={() => whole && onread({ by: 'measured', lab: whole })}
+			>This is the ring’s {rung.level}</Button
+		>
+	</div>
+	<p class="soft">From a colour reader or the maker’s sheet: daylight D65, 2° observer.</p>
+{/if}
+
+<style>
+	h2 {
+		font-size: 17px;
+		margin: 20px 0 2px;
+	}
+	.now {
+		margin-bottom: 8px;
+	}
+	.typed {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px 24px;
+		align-items: end;
+		margin: 8px 0;
+	}
+	.soft {
+		color: var(--ink-soft);
+		max-width: 46em;
+		margin: 6px 0 10px;
+	}
+</style>
