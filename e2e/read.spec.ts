@@ -1,5 +1,9 @@
 import { expect, test, type Page } from '@playwright/test';
 import { accessible, answer, openClient, openDemo, station } from './helpers';
+import { openPicture, picture, point } from './picture';
+
+/** Beside hair of one colour a grey card. */
+const withCard = (hex: string) => [0.184, hex, hex];
 
 /** Opens Read of a demo client with one of its folds open. */
 async function read(page: Page, client: string, fold: string): Promise<void> {
@@ -9,78 +13,6 @@ async function read(page: Page, client: string, fold: string): Promise<void> {
 	await page.getByText(fold, { exact: true }).click();
 }
 
-interface Shot {
-	/** Light on the scene, per channel. */
-	light: [number, number, number];
-	/** JPEG with this EXIF orientation; PNG without. */
-	orientation?: number;
-}
-
-/**
- * A generated picture, 1200 × 800: a grey card at the left, hair of one colour with glints, shadow and
- * noise at the right.
- */
-async function picture(page: Page, hex: string, { light, orientation }: Shot): Promise<Buffer> {
-	const base64 = await page.evaluate(
-		({ hex, light, jpeg }) => {
-			const linear = (v: number) => (v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4);
-			const encoded = (x: number) => {
-				const c = Math.min(1, Math.max(0, x));
-				return 255 * (c <= 0.0031308 ? 12.92 * c : 1.055 * c ** (1 / 2.4) - 0.055);
-			};
-			const hair = [1, 3, 5].map((i) => linear(Number.parseInt(hex.slice(i, i + 2), 16) / 255));
-			const canvas = document.createElement('canvas');
-			canvas.width = 1200;
-			canvas.height = 800;
-			const context = canvas.getContext('2d')!;
-			const image = context.createImageData(1200, 800);
-			let seed = 7;
-			const next = () => (seed = (seed * 16807) % 2147483647) / 2147483647;
-			for (let i = 0; i < 1200 * 800; i++) {
-				const card = i % 1200 < 400;
-				const u = next();
-				const shade = card ? 1 : u < 0.06 ? 1.8 : u < 0.22 ? 0.4 : 0.93 + 0.14 * next();
-				for (let c = 0; c < 3; c++) {
-					const colour = card ? 0.184 : hair[c]!;
-					image.data[4 * i + c] = encoded(colour * light[c]! * shade * (1 + 0.05 * (next() - 0.5)));
-				}
-				image.data[4 * i + 3] = 255;
-			}
-			context.putImageData(image, 0, 0);
-			return canvas.toDataURL(jpeg ? 'image/jpeg' : 'image/png', 0.98).split(',')[1]!;
-		},
-		{ hex, light, jpeg: orientation !== undefined }
-	);
-	const file = Buffer.from(base64, 'base64');
-	if (orientation === undefined) return file;
-	// An APP1 segment with one EXIF entry, the orientation, right after the start of the image.
-	const exif = Buffer.from(
-		'ffe10022457869660000' +
-			'4d4d002a00000008' +
-			'0001' +
-			'0112000300000001' +
-			'00000000' +
-			'00000000',
-		'hex'
-	);
-	exif.writeUInt16BE(orientation, 28);
-	return Buffer.concat([file.subarray(0, 2), exif, file.subarray(2)]);
-}
-
-const open = (page: Page, buffer: Buffer, name = 'hair.png') =>
-	page.getByLabel('Open a picture').setInputFiles({
-		name,
-		mimeType: name.endsWith('png') ? 'image/png' : 'image/jpeg',
-		buffer
-	});
-
-/** Points at the picture, by shares of its size. */
-async function point(page: Page, at: string, x: number, y: number): Promise<void> {
-	await page.getByRole('radio', { name: at, exact: true }).click();
-	const frame = page.getByRole('button', { name: /^Picture: point at/ });
-	const box = (await frame.boundingBox())!;
-	await frame.click({ position: { x: x * box.width, y: y * box.height } });
-}
 const result = (page: Page) => page.getByRole('status').filter({ hasText: 'Hue' });
 
 test('a history tells a strand, shows where it differs from the eye, and fills the zones', async ({
@@ -113,7 +45,7 @@ test('hair is read from a picture in three lights, corrected by a grey card', as
 		[1.1, 0.9, 0.62],
 		[0.45, 0.5, 0.58]
 	] as const) {
-		await open(page, await picture(page, '#c3934e', { light: [...light] }));
+		await openPicture(page, await picture(page, withCard('#c3934e'), { light: [...light] }));
 		await point(page, 'grey card', 0.15, 0.5);
 		await point(page, 'hair', 0.7, 0.3);
 		await point(page, 'hair', 0.8, 0.7);
@@ -135,9 +67,65 @@ test('hair is read from a picture in three lights, corrected by a grey card', as
 	await expect(result(page)).toHaveCount(0);
 });
 
+test('beside two swatches of the ring, lamp and camera fall out', async ({ page }) => {
+	await read(page, 'Anneke Rill', 'From a picture');
+	// A warm lamp and a camera that lifts shadows; swatches 6 and 9, and hair lifted to 8.0 between them.
+	const scene = { light: [1.05, 0.82, 0.55], curve: 0.85 } as const;
+	await openPicture(page, await picture(page, ['#725337', '#c3934e', '#b69b77'], scene));
+	await point(page, 'hair', 0.5, 0.5);
+	await expect(result(page)).toContainText('a guess');
+	await point(page, 'swatch of the ring', 0.15, 0.5);
+	await page.getByLabel('Level of the swatch').fill('9');
+	await page.keyboard.press('Enter');
+	await point(page, 'swatch of the ring', 0.85, 0.5);
+	await expect(page.getByRole('button', { name: 'Remove swatch 9' })).toBeVisible();
+	await expect(result(page)).toContainText('to be trusted');
+	const level = Number(await result(page).locator('.level').innerText());
+	expect(Math.abs(level - 8)).toBeLessThan(0.25);
+	await expect(result(page)).toContainText(/Hue 7[2-9]° ± 5°/);
+	await expect(result(page)).toContainText('yellow-orange');
+	await accessible(page);
+});
+
+test('a printed card is pointed at step by step, and tells the camera’s curve', async ({
+	page
+}) => {
+	await read(page, 'Anneke Rill', 'From a picture');
+	await page.getByLabel('Open a picture').waitFor();
+	const columns = [0.84, 0.2, 0.045, '#443227', '#443227', '#443227'];
+	await openPicture(page, await picture(page, columns, { light: [0.8, 0.8, 0.8], curve: 0.8 }));
+	await point(page, 'printed card', 0.08, 0.5);
+	// The next step is asked for by itself.
+	const frame = page.getByRole('button', { name: /^Picture: point at/ });
+	const box = (await frame.boundingBox())!;
+	await expect(page.getByRole('radio', { name: 'its grey' })).toBeChecked();
+	await frame.click({ position: { x: 0.25 * box.width, y: 0.5 * box.height } });
+	await frame.click({ position: { x: 0.41 * box.width, y: 0.5 * box.height } });
+	await expect(page.getByRole('radio', { name: 'hair', exact: true })).toBeChecked();
+	await frame.click({ position: { x: 0.7 * box.width, y: 0.5 * box.height } });
+	const level = async () => Number(await result(page).locator('.level').innerText());
+	await expect.poll(async () => Math.abs((await level()) - 3)).toBeLessThan(0.6);
+	const withCard = Math.abs((await level()) - 3);
+	for (const step of ['black', 'white']) {
+		await page.getByRole('button', { name: `Remove ${step} of the printed card` }).click();
+	}
+	await expect.poll(async () => Math.abs((await level()) - 3)).toBeGreaterThan(withCard);
+	await expect(result(page)).toContainText('far from what is known');
+	const card = page.waitForEvent('popup');
+	await page
+		.getByRole('button', { name: /^Remove hair/ })
+		.first()
+		.click();
+	await page.getByRole('link', { name: 'a card that you print' }).click();
+	const opened = await card;
+	await expect(opened.getByRole('button', { name: 'Print the card' })).toBeVisible();
+	await expect(opened.getByRole('img', { name: /white, a grey and a black step/ })).toBeVisible();
+	await accessible(opened);
+});
+
 test('a small copy of a picture is kept only when the person says so', async ({ page }) => {
 	await read(page, 'Hesper Oake', 'From a picture');
-	await open(page, await picture(page, '#60452e', { light: [1, 1, 1] }));
+	await openPicture(page, await picture(page, withCard('#60452e'), { light: [1, 1, 1] }));
 	await point(page, 'grey card', 0.15, 0.5);
 	await point(page, 'hair', 0.7, 0.5);
 	await page.getByRole('button', { name: 'Read this for the lengths' }).click();
@@ -158,8 +146,8 @@ test('a phone’s picture is turned as it was held, and can be pointed at by key
 	page
 }) => {
 	await read(page, 'Anneke Rill', 'From a picture');
-	const turned = await picture(page, '#c3934e', { light: [1, 1, 1], orientation: 6 });
-	await open(page, turned, 'hair.jpg');
+	const turned = await picture(page, withCard('#c3934e'), { light: [1, 1, 1], orientation: 6 });
+	await openPicture(page, turned, 'hair.jpg');
 	const frame = page.getByRole('button', { name: /^Picture: point at/ });
 	await expect(frame).toBeVisible();
 	const box = (await frame.boundingBox())!;
@@ -178,17 +166,17 @@ test('a phone’s picture is turned as it was held, and can be pointed at by key
 
 test('what is not a picture says so, and nothing that was read is lost', async ({ page }) => {
 	await read(page, 'Anneke Rill', 'From a picture');
-	await open(page, await picture(page, '#c3934e', { light: [1, 1, 1] }));
+	await openPicture(page, await picture(page, withCard('#c3934e'), { light: [1, 1, 1] }));
 	await point(page, 'hair', 0.7, 0.5);
 	const before = await result(page).locator('.level').innerText();
-	const whole = await picture(page, '#c3934e', { light: [1, 1, 1] });
+	const whole = await picture(page, withCard('#c3934e'), { light: [1, 1, 1] });
 	for (const broken of [
 		Buffer.from('not a picture'),
 		Buffer.alloc(0),
 		whole.subarray(0, 40),
 		Buffer.concat([whole.subarray(0, 16), Buffer.alloc(200, 7)])
 	]) {
-		await open(page, broken, 'broken.png');
+		await openPicture(page, broken, 'broken.png');
 		await expect(page.getByRole('alert')).toContainText('What was read before is kept');
 		await expect(result(page).locator('.level')).toHaveText(before);
 	}
@@ -201,7 +189,7 @@ test('pictures damaged anywhere open or are refused, and never break the page', 
 	const faults: string[] = [];
 	page.on('pageerror', (error) => faults.push(error.message));
 	await read(page, 'Hesper Oake', 'From a picture');
-	const whole = await picture(page, '#c3934e', { light: [1, 1, 1], orientation: 6 });
+	const whole = await picture(page, withCard('#c3934e'), { light: [1, 1, 1], orientation: 6 });
 	let seed = 20_261_123;
 	const next = () => (seed = (seed * 48_271) % 2_147_483_647) / 2_147_483_647;
 	const picker = page.getByRole('alert').or(page.getByRole('button', { name: /^Picture/ }));
@@ -212,7 +200,7 @@ test('pictures damaged anywhere open or are refused, and never break the page', 
 			const reach = k % 2 === 0 ? 600 : damaged.length;
 			damaged[Math.floor(next() * reach)] = Math.floor(next() * 256);
 		}
-		await open(page, damaged, 'damaged.jpg');
+		await openPicture(page, damaged, 'damaged.jpg');
 		await expect(picker.first()).toBeVisible();
 		await expect(page.getByText('Opening the picture')).toHaveCount(0);
 	}

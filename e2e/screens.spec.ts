@@ -8,6 +8,8 @@ const SCREENS = {
 		'/clients',
 		'/clients/dorrit-vane',
 		'/shelf',
+		'/shelf/ring',
+		'/card',
 		'/records',
 		'/visit/hesper-oake-today/upkeep',
 		'/visit/nobody/read',

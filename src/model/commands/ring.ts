@@ -8,19 +8,20 @@ export type SwatchRead =
 	| { readonly by: 'eye'; readonly usual: number };
 
 const tenth = (value: number): number => Math.round(value * 10) / 10;
+const hundredth = (value: number): number => Math.round(value * 100) / 100;
 
 /** Writes a swatch of the ring down; one of the same level is replaced. */
 export function readSwatch(shelf: Shelf, level: number, read: SwatchRead, date: string): void {
 	const swatch: RingSwatch =
 		read.by === 'eye'
-			? { level, by: read.by, date, depth: tenth(depthOfLevel(read.usual, LEVEL_LADDER)) }
+			? { level, by: read.by, date, depth: hundredth(depthOfLevel(read.usual, LEVEL_LADDER)) }
 			: {
 					level,
 					by: read.by,
 					date,
-					depth: tenth(Math.min(100, Math.max(0, depthOf(read.lab)))),
+					depth: hundredth(Math.min(100, Math.max(0, depthOf(read.lab)))),
 					lab: { l: tenth(read.lab.l), a: tenth(read.lab.a), b: tenth(read.lab.b) },
-					...(read.sd === undefined ? {} : { sd: Math.round(read.sd * 100) / 100 })
+					...(read.sd === undefined ? {} : { sd: hundredth(read.sd) })
 				};
 	shelf.ring = [...shelf.ring.filter((other) => other.level !== level), swatch].sort(
 		(p, q) => p.level - q.level
@@ -35,7 +36,7 @@ export function dropSwatch(shelf: Shelf, level: number): void {
 /** From now on levels are those of the ring; nothing happens where it makes no ladder. */
 export function keepLadder(shelf: Shelf): void {
 	const answer = ladderFromSwatches(shelf.ring);
-	if (answer.ok) shelf.ladder = answer.ladder.map((depth) => Math.round(depth * 100) / 100);
+	if (answer.ok) shelf.ladder = answer.ladder.map(hundredth);
 }
 
 /** Back to the usual ladder; what was read of the ring stays. */

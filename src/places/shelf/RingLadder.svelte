@@ -105,9 +105,10 @@
 		display: block;
 		height: 108px;
 	}
-	/* What was not read is only put there by its neighbours. */
+	/* What was not read is only put there by its neighbours: a short end of hair. */
 	.between {
-		opacity: 0.55;
+		height: 62px;
+		margin-bottom: 46px;
 	}
 	.level {
 		display: block;
@@ -123,6 +124,10 @@
 		font-weight: 400;
 	}
 	@media (max-width: 760px) {
+		.lock.between {
+			height: 48px;
+			margin-bottom: 36px;
+		}
 		.field {
 			margin: 0 -16px;
 			padding: 22px 2px 0;

@@ -1,3 +1,8 @@
+<script lang="ts" module>
+	/** A ladder that is kept draws the page anew: it stays at the swatch that was read. */
+	let last = 6;
+</script>
+
 <script lang="ts">
 	import { useClock } from '../../state/clock.svelte';
 	import { useRecords } from '../../state/records';
@@ -15,7 +20,10 @@
 	const { workspace } = useRecords();
 	const clock = useClock();
 	const shelf = $derived(workspace.shelf);
-	let level = $state(6);
+	let level = $state(last);
+	$effect(() => {
+		last = level;
+	});
 	const ring = $derived(shelf && ringRungs(shelf));
 	const rung = $derived(ring?.rungs.find((one) => one.level === level));
 	const kept = $derived(!!shelf && !!ring && isKept(shelf, ring.answer));

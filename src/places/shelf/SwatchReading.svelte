@@ -52,8 +52,8 @@
 <Choice label="Read it" value={way} options={WAYS} onchange={(next) => (way = next)} />
 {#if way === 'picture'}
 	<p class="soft">
-		Daylight, the swatch flat and dry, a printed card or a grey card beside it: swatches of the same
-		ring cannot judge each other.
+		Daylight, the swatch flat and dry, <a href="/card" target="_blank">a printed card</a> or a grey card
+		beside it: swatches of the same ring cannot judge each other.
 	</p>
 	<PictureFold
 		action="This is the ring’s {rung.level}"
