@@ -59,7 +59,7 @@ test('the salon’s own ring: read, kept, followed by every level, undone, expor
 	await page.goto('/visit/hesper-oake-today/lift');
 	const usual = await answer(page).innerText();
 	await page.goto('/shelf');
-	await page.getByRole('link', { name: 'Levels by the usual ladder' }).click();
+	await page.getByRole('link', { name: 'Swatch ring: the usual levels' }).click();
 	const keep = page.getByRole('button', { name: 'Keep this ladder' });
 	await expect(keep).toBeDisabled();
 	const swatch = (level: number) =>

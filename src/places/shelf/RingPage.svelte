@@ -1,6 +1,8 @@
 <script lang="ts" module>
 	/** A ladder that is kept draws the page anew: it stays at the swatch that was read. */
 	let last = 6;
+	/** And whoever works by keys stays at the acts. */
+	let acted = false;
 </script>
 
 <script lang="ts">
@@ -24,6 +26,12 @@
 	$effect(() => {
 		last = level;
 	});
+	let acts = $state<HTMLElement>();
+	$effect(() => {
+		if (!acts || !acted) return;
+		acted = false;
+		acts.querySelector<HTMLElement>('button:not([disabled])')?.focus();
+	});
 	const ring = $derived(shelf && ringRungs(shelf));
 	const rung = $derived(ring?.rungs.find((one) => one.level === level));
 	const kept = $derived(!!shelf && !!ring && isKept(shelf, ring.answer));
@@ -33,25 +41,13 @@
 		const step = workspace.transact(words, (draft) => recipe(draft.shelf(shelf.id)));
 		say(words, () => workspace.undo(step));
 	}
+	function tell(words: string, recipe: (draft: Shelf) => void): void {
+		acted = true;
+		change(words, recipe);
+	}
 </script>
 
-<PlaceHead title="The ring" above="Shelf">
-	<Button
-		onclick={() =>
-			shelf && downloadText(fileName('ladder', clock.today, 'csv'), 'text/csv', ladderCsv(shelf))}
-		>Export the ladder</Button
-	>
-	{#if shelf?.ladder}
-		<Button onclick={() => change('Levels are the usual ones again', dropLadder)}
-			>Back to the usual levels</Button
-		>
-	{/if}
-	<Button
-		primary
-		disabled={!ring?.answer.ok || kept}
-		onclick={() => change('Levels are those of your ring', keepLadder)}>Keep this ladder</Button
-	>
-</PlaceHead>
+<PlaceHead title="The ring" above="Shelf" />
 
 {#if shelf && ring && rung}
 	<p class="lead">
@@ -66,6 +62,23 @@
 		</b>
 	</p>
 	<RingLadder rungs={ring.rungs} value={level} onpick={(picked) => (level = picked)} />
+	<div class="acts" bind:this={acts}>
+		<Button
+			primary
+			disabled={!ring.answer.ok || kept}
+			onclick={() => tell('Levels are those of your ring', keepLadder)}>Keep this ladder</Button
+		>
+		{#if shelf.ladder}
+			<Button onclick={() => tell('Levels are the usual ones again', dropLadder)}
+				>Back to the usual levels</Button
+			>
+		{/if}
+		<Button
+			onclick={() =>
+				downloadText(fileName('ladder', clock.today, 'csv'), 'text/csv', ladderCsv(shelf))}
+			>Export the ladder</Button
+		>
+	</div>
 	<SwatchReading
 		{rung}
 		onread={(read) =>
@@ -79,6 +92,12 @@
 {/if}
 
 <style>
+	.acts {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 12px;
+		margin: 16px 0 4px;
+	}
 	.lead {
 		max-width: 52em;
 		margin-bottom: 16px;

@@ -63,7 +63,7 @@
 
 <PlaceHead title="Shelf">
 	<a class="ring" href="/shelf/ring"
-		>{shelf?.ladder ? 'Levels by your own ring' : 'Levels by the usual ladder'}</a
+		>{shelf?.ladder ? 'Swatch ring: your own levels' : 'Swatch ring: the usual levels'}</a
 	>
 	<Button primary onclick={addLine}>Add a line</Button>
 </PlaceHead>

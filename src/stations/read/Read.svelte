@@ -11,6 +11,7 @@
 	import Station from '../../widgets/Station.svelte';
 	import AreaPicker from '../../widgets/AreaPicker.svelte';
 	import HeadField from '../../widgets/HeadField.svelte';
+	import { useRecords } from '../../state/records';
 	import { useVisit } from '../../state/visitContext';
 	import { conditionOf } from '../../model/visit/hair';
 	import { differenceWords } from '../../wording/areas';
@@ -26,6 +27,7 @@
 	import { setLevel, setState, alikeFrom } from '../../model/commands/reading';
 
 	const session = useVisit();
+	const { workspace } = useRecords();
 	let zone = $state<'root' | 'lengths' | 'ends'>('lengths');
 	let grey = $state(false);
 	// Another person reads blind: what the first one read is out of sight.
@@ -135,6 +137,8 @@
 				Judge dry, without hue: squint, or look in grey. {here.state === 'natural'
 					? 'Every untouched zone takes this level.'
 					: 'This zone only.'}
+				{#if workspace.shelf?.ladder}Levels are those of <a href="/shelf/ring">your own ring</a
+					>.{/if}
 			</p>
 		{/if}
 		<div class:acts={!blind}>
