@@ -244,6 +244,23 @@ describe('how sure', () => {
 		});
 		expect(headInterval(ready, 40)).toEqual([ranges]);
 	});
+	it('read between neighbours it is what each point says by itself', () => {
+		// Over the scalp every point has a dose of its own: most are read between two others.
+		const long = area(() => five, 15);
+		const events: LiftEvent[] = [
+			{ kind: 'apply', minute: 0, mixture: cream },
+			{ kind: 'refresh', minute: 20, fromCm: 8 }
+		];
+		for (const minute of [10, 40]) {
+			const whole = headInterval(readyHead([long], events, head), minute)[0]!;
+			long.points.forEach((point, i) => {
+				const alone = readyHead([{ ...long, points: [point] }], events, head);
+				const [range] = headInterval(alone, minute)[0]!;
+				expect(Math.abs(whole[i]!.low - range!.low)).toBeLessThan(0.003);
+				expect(Math.abs(whole[i]!.high - range!.high)).toBeLessThan(0.003);
+			});
+		}
+	});
 	it('the undertone has its interval as well: from warmer to paler', () => {
 		const application = { ...powder, minutes: 35 };
 		const [range] = undertoneInterval(natural(3), [application], { ...head, naturalLevel: 3 });

@@ -92,26 +92,88 @@ export function headInterval(
 	};
 	return head.areas.map(({ points }, area) => {
 		const kinds = alike(points, minute);
-		const ranges = kinds.map(({ point, dose, count }) => {
-			const levels = Float64Array.from(draws, (areas) => {
-				const draw = areas[area]!;
+		const between = betweenNodes(kinds);
+		const levels = kinds.map(() => new Float64Array(count));
+		draws.forEach((areas, d) => {
+			const draw = areas[area]!;
+			kinds.forEach(({ point, dose }, kind) => {
+				if (between.has(kind)) return;
 				const drawn = { speed: draw.speed, start: startsOf(draw).of(point) };
-				return drawnLevel(point, dose, drawn, minute);
+				levels[kind]![d] = drawnLevel(point, dose, drawn, minute);
 			});
-			const range = rangeOf(levels);
+			for (const [kind, { below, above, share }] of between) {
+				const low = levels[below]![d]!;
+				levels[kind]![d] = low + share * (levels[above]![d]! - low);
+			}
+		});
+		return kinds.flatMap(({ count }, kind) => {
+			const range = rangeOf(levels[kind]!);
 			const seen = seenBand(range.low, range.median, range.high, spread);
 			return Array<Range>(count).fill({ ...range, ...seen });
 		});
-		return ranges.flat();
 	});
+}
+
+/** Points that any draw would treat alike. */
+interface Kind {
+	readonly point: ReadyPoint;
+	/** Dose on the plain head, where nothing but lightener was on it. */
+	readonly dose: number | undefined;
+	count: number;
+}
+
+/** Where a kind lies between two others of its zone. */
+interface Between {
+	readonly below: number;
+	readonly above: number;
+	/** Share of the way from the one to the other, 0-1. */
+	readonly share: number;
+}
+
+/**
+ * Natural logarithm of dose over which a level is straight to within 0.002. Away from the scalp the dose
+ * falls gently, so that most points lie between two others.
+ */
+const STRAIGHT = 0.025;
+
+/** Kinds whose level is read between two others of the same start, by number. */
+function betweenNodes(kinds: readonly Kind[]): ReadonlyMap<number, Between> {
+	const between = new Map<number, Between>();
+	const zones = new Map<Fibre, number[]>();
+	kinds.forEach(({ point, dose }, kind) => {
+		const { fibre } = point.start;
+		if (dose) zones.set(fibre, [...(zones.get(fibre) ?? []), kind]);
+	});
+	for (const members of zones.values()) {
+		const doseOf = (kind: number) => kinds[kind]!.dose!;
+		const sorted = members.sort((p, q) => doseOf(p) - doseOf(q));
+		let node = 0;
+		while (node < sorted.length - 1) {
+			const below = sorted[node]!;
+			let next = node + 1;
+			while (
+				next + 1 < sorted.length &&
+				Math.log(doseOf(sorted[next + 1]!) / doseOf(below)) <= STRAIGHT
+			) {
+				next++;
+			}
+			const above = sorted[next]!;
+			const width = doseOf(above) - doseOf(below);
+			for (const kind of sorted.slice(node + 1, next)) {
+				between.set(kind, { below, above, share: (doseOf(kind) - doseOf(below)) / width });
+			}
+			node = next;
+		}
+	}
+	return between;
 }
 
 /** Neighbours whose doses differ by less than this share end within a thousandth of a level. */
 const SAME_DOSE = 1e-4;
 
 /** Runs of neighbouring points that any draw would treat alike: away from the scalp, whole zones. */
-function alike(points: readonly ReadyPoint[], minute: number) {
-	const kinds: { point: ReadyPoint; dose: number | undefined; count: number }[] = [];
+function alike(points: readonly ReadyPoint[], minute: number): Kind[] {
+	const kinds: Kind[] = [];
 	for (const point of points) {
 		const dose = onlyLighteners(point) ? pointAt(point, minute).dose : undefined;
 		const last = kinds.at(-1);

@@ -1,4 +1,4 @@
-import { undertoneOf, type UndertoneName } from '../colour';
+import { perLadder, undertoneOf, type UndertoneName } from '../colour';
 import { pureBrown } from '../hair';
 import { scaleDyes } from '../tone';
 import { sparesDye, type Application, type HeadFactors } from './application';
@@ -44,17 +44,18 @@ export interface Draw {
 }
 
 const TABLE = { from: 0.6, to: 11.8, step: 0.1 } as const;
-let logDepths: Float64Array | undefined;
+const logDepthsInUse = perLadder(() =>
+	Float64Array.from({ length: Math.round((TABLE.to - TABLE.from) / TABLE.step) + 2 }, (_, i) =>
+		Math.log(pureBrown(TABLE.from + i * TABLE.step))
+	)
+);
 
 /**
  * `ln e(n)` from a table with a tenth of a level between its entries: drawing a head asks for it
  * hundreds of times, and only the ratio of two neighbours counts (error below 0.1 % of the amount).
  */
 function logDepth(level: number): number {
-	logDepths ??= Float64Array.from(
-		{ length: Math.round((TABLE.to - TABLE.from) / TABLE.step) + 2 },
-		(_, i) => Math.log(pureBrown(TABLE.from + i * TABLE.step))
-	);
+	const logDepths = logDepthsInUse();
 	const at = (Math.min(Math.max(level, TABLE.from), TABLE.to) - TABLE.from) / TABLE.step;
 	const i = Math.floor(at);
 	const low = logDepths[i]!;

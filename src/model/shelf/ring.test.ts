@@ -18,7 +18,8 @@ import { plainShelf } from '../../store/demo/shelf';
 import { demoDocuments } from '../../store/demo/documents';
 import { MOMENT } from '../../testing/demoVisit';
 import { hairAt } from '../visit/headWork';
-import { isKept, labOfSwatch, ladderCsv, ringRungs } from './ring';
+import { isKept, labOfSwatch, ringRungs } from './ring';
+import { ladderCsv } from './ladderCsv';
 
 const TODAY = '2026-11-25';
 /** A ring whose every level lies 0.4 lighter than usual. */

@@ -9,7 +9,8 @@
 	import { useClock } from '../../state/clock.svelte';
 	import { useRecords } from '../../state/records';
 	import { dropLadder, dropSwatch, keepLadder, readSwatch } from '../../model/commands/ring';
-	import { isKept, ladderCsv, ringRungs } from '../../model/shelf/ring';
+	import { ladderCsv } from '../../model/shelf/ladderCsv';
+	import { isKept, ringRungs } from '../../model/shelf/ring';
 	import type { Shelf } from '../../schema/records';
 	import Button from '../../ui/Button.svelte';
 	import { downloadText, fileName } from '../../ui/download';
