@@ -33,13 +33,13 @@ const SHOTS = [
 	['bowls', `${HESPER}/bowls`, DESK, 'light'],
 	['bowls-phone', `${HESPER}/bowls`, PHONE, 'light'],
 	['bowls-sections', '/visit/casimir-bly-today/bowls', DESK, 'dark', 'Sections'],
-	['bowls-clock', `${HESPER}/bowls`, DESK, 'light', 'Clock'],
 	['weigh', `${HESPER}/mix?bowl=1`, DESK, 'light'],
 	['chair', `${HESPER}/chair`, DESK, 'dark'],
 	['tone', `${HESPER}/tone`, DESK, 'light'],
 	['send-off', `${HESPER}/send-off`, DESK, 'light'],
 	['clients', '/clients', DESK, 'light'],
 	['shelf', '/shelf', DESK, 'light'],
+	['ring', '/shelf/ring', DESK, 'light'],
 	['records', '/records', DESK, 'light']
 ];
 
@@ -75,6 +75,7 @@ for (const [name, path, viewport, colorScheme, fold] of SHOTS) {
 		await page.getByRole('button', { name: '+20 g' }).click();
 		await page.getByRole('button', { name: '+5 g' }).click();
 	}
+	if (name === 'ring') await readRing(page);
 	if (name === 'lift-visits') {
 		await page.getByText('Visits', { exact: true }).click();
 		await page.getByRole('button', { name: 'Take this plan' }).first().waitFor();
@@ -94,6 +95,25 @@ for (const [name, path, viewport, colorScheme, fold] of SHOTS) {
 await browser.close();
 server.kill();
 process.exit(0);
+
+/** The ring as one that runs light in the middle, five swatches read by eye. */
+async function readRing(page) {
+	for (const [level, usual] of [
+		[10, 9.8],
+		[8, 8.2],
+		[3, 3.4],
+		[5, 5.5],
+		[6, 6.4]
+	]) {
+		await page.getByRole('radio', { name: new RegExp(`^Level ${level}:`) }).click();
+		await page.getByRole('radio', { name: 'by eye' }).click();
+		await page.getByLabel('On the usual ladder it lies at').fill(String(usual));
+		await page.getByLabel('On the usual ladder it lies at').press('Enter');
+	}
+	// The messages that tell of it are another picture.
+	await page.reload();
+	await page.getByRole('heading', { level: 1 }).waitFor();
+}
 
 /** The chair is shown at work: 24 minutes in, with one check noted. */
 async function runChair(page) {
