@@ -1,4 +1,4 @@
-export { ladderFromSwatches, usualLevel, type LadderAnswer, type LevelSwatch } from './ladder';
+export { ladderFromSwatches, usualLevel, type LadderAnswer } from './ladder';
 export {
 	factorOf,
 	fadePersonal,

@@ -3,8 +3,10 @@ import { naturalPigment, type Pigment, type Warmth } from '../hair';
 import {
 	absorbanceAt550,
 	addDyes,
+	baseGrip,
 	depositOfShade,
 	fadeDyes,
+	namedTones,
 	scaleDyes,
 	VEHICLES,
 	type DepositConditions,
@@ -88,7 +90,17 @@ export function rememberedDeposit(
 	const { ratio, fullMinutes } = VEHICLES[vehicle];
 	const brown = onto.layers.reduce((sum, { dyes }) => sum + (dyes.brown ?? 0), 0);
 	const filled: Pigment = { ...onto, eumelanin: onto.eumelanin + brown };
-	return depositOfShade(shade, filled, { ...hair, vehicle, ratio, minutes: fullMinutes }, 0);
+	const deposit = depositOfShade(
+		shade,
+		filled,
+		{ ...hair, vehicle, ratio, minutes: fullMinutes },
+		0
+	);
+	if (Object.keys(namedTones(shade, vehicle)).length > 0) return deposit;
+	// The ash of a natural shade is part of its base: what older layers hold keeps it off as well, or hair
+	// that was coloured often would lift to a cool brown and not to a warm one.
+	const ash = baseGrip({ eumelanin: brown, pheomelanin: 0 }, shade.level);
+	return { ...scaleDyes(deposit, ash), brown: deposit.brown ?? 0 };
 }
 
 /**

@@ -6,9 +6,7 @@ export {
 	type PictureProblem,
 	type PictureQuestion,
 	type PictureReading,
-	type Reference,
-	type SurfaceKind
+	type Reference
 } from './read';
 export { CARD_STEPS, SURFACES } from './constants';
-export { type Patch } from './patch';
 export { medianReading, READINGS_APART } from './readings';

@@ -12,8 +12,9 @@ import {
 	type LampName,
 	type Scene
 } from '../../testing/camera';
-import { readPicture, SURFACES, type Lamp, type Reference, type SurfaceKind } from '.';
+import { readPicture, SURFACES, type Lamp, type Reference } from '.';
 
+type SurfaceKind = keyof typeof SURFACES;
 const lifted = (dose: number, from = 3) =>
 	hairOf(lightenPigment(naturalPigment(from, 'neutral'), dose));
 const natural = (level: number) => hairOf(naturalPigment(level, 'neutral'));

@@ -20,7 +20,7 @@ export { fadeDyes, type FadedWeek } from './fade';
 export { depositOf, depositOfShade, isClear, type FormulaPart } from './formula';
 export { previewTone, rawLab, type RawHair, type TonePreview, type ToneWarning } from './preview';
 export { enhances, targetLab, turnedTo, USUAL_WARMTH, warmthKept, type Direction } from './target';
-export { namedTones, parseTone, tubeDyes, type Shade } from './tube';
+export { baseGrip, namedTones, parseTone, tubeDyes, type Shade } from './tube';
 export { readCode, type UnreadCode } from './code';
 export { rootShadowLevel } from './rootShadow';
 export { idealDyes } from './idealDyes';
