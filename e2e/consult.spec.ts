@@ -90,7 +90,7 @@ test('skin, water and cut are asked for, and what is not borne is said at once',
 	page
 }) => {
 	await at(page, 'Hesper Oake', 'Read');
-	await page.getByText('Skin, water and what is not borne').click();
+	await page.getByText('Skin, water and sensitivities').click();
 	await page.getByRole('button', { name: 'lightener', exact: true }).click();
 	await expect(page.getByText('Known reaction to lightener.')).toBeVisible();
 	await page.getByRole('button', { name: 'lightener', exact: true }).click();
@@ -251,7 +251,7 @@ test('a colour is picked from a picture, and becomes an aim in words', async ({ 
 	await point('grey card', 0.15);
 	await point('hair', 0.7);
 	await page.getByRole('button', { name: 'Aim for this' }).click();
-	await expect(page.getByText(/^Aimed for \d.*ΔE/)).toBeVisible();
+	await expect(page.getByText(/^Aimed for \d.* warmth: /)).toBeVisible();
 	await expect(answer(page)).toHaveText(/gold|neutral|beige|copper/);
 });
 

@@ -293,7 +293,7 @@ test('a field that cannot be read says so, and the last good picture is marked',
 	await lift(page, 'Hesper Oake');
 	const before = await big(page).innerText();
 	const minutes = main(page).getByRole('textbox', { name: 'Minutes' });
-	const mark = main(page).getByText('The last good picture');
+	const mark = main(page).getByText('This is from before');
 	await expect(mark).toBeHidden();
 	for (const wrong of ['', 'soon', '-4', '9999', '1e99']) {
 		await minutes.fill(wrong);

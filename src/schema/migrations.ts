@@ -111,8 +111,14 @@ const MIGRATIONS: Readonly<Record<number, Migration>> = {
 		document['kind'] === 'visit'
 			? { ...document, bowls: bowlsWithIds(document), reading: withPictureApart(document) }
 			: document,
-	/** The salon's own swatch ring and the ladder made from it. */
-	6: (document) => (document['kind'] === 'shelf' ? { ring: [], ...document } : document)
+	/** The salon's own swatch ring and the ladder made from it; bowls no stronger than was chosen. */
+	6: (document) => {
+		const { kind, bowls } = document;
+		if (kind === 'shelf') return { ring: [], ...document };
+		if (kind !== 'visit' || !isRecord(bowls)) return document;
+		// Until then staging took what strength it liked: what was weighed so is kept, what was not follows the lift.
+		return { ...document, bowls: { aboveChosen: false, ...bowls } };
+	}
 };
 
 /** Up to version 5 the copy of a picture stood in the reading, as text. */

@@ -284,6 +284,8 @@ export const bowlsPlan = z.object({
 	strand: z.enum(STRAND_WAYS),
 	/** Bowls of several strengths; otherwise the one of the lift throughout. */
 	staged: z.boolean(),
+	/** Whether staged bowls may be stronger than the lift was planned with; asked for, never assumed. */
+	aboveChosen: z.boolean(),
 	/** Whether bowls may also differ in how creamy they are. */
 	ratioLever: z.boolean(),
 	/** Weakest bowl, volumes, where it is not the usual. */

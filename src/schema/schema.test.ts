@@ -42,6 +42,7 @@ const UNSTAGED = {
 	order: 'napeUp',
 	strand: 'together',
 	staged: false,
+	aboveChosen: false,
 	ratioLever: false,
 	freshLast: false,
 	rinse: { mode: 'together' },

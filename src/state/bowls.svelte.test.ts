@@ -1,7 +1,9 @@
 import { moveSection } from '../core/work/headSections';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { volumeCeiling } from '../core/caution';
 import { finish } from '../core/steps';
+import { CHOSEN_PRODUCTS, PLACEMENT_NAMES } from '../core/vocabulary';
 import { mergeSections, splitSection, stageHeadSteps } from '../core/work';
 import { readingOf } from '../model/visit/exceptions';
 import { openVisit } from '../testing/demoVisit';
@@ -24,6 +26,76 @@ const PEOPLE = [
 	'odile-ferrant',
 	'ruta-semmel'
 ];
+
+describe('the strength that was chosen', () => {
+	const strengths = (session: Awaited<ReturnType<typeof openVisit>>['session']) => {
+		const { staging, sections } = session.bowls;
+		return (staging?.finish ?? []).map(({ section, bowl }) => ({
+			placement: sections.find((one) => one.section.id === section)!.placement,
+			volume: staging!.bowls.find(({ number }) => number === bowl)!.volume
+		}));
+	};
+	it('is what a new head gets throughout', async () => {
+		const { session } = await openVisit('hesper-oake');
+		session.change('as new', (draft) => (draft.bowls.staged = false));
+		expect(new Set(strengths(session).map(({ volume }) => volume))).toEqual(new Set([20]));
+	});
+	it('is never passed by a bowl, nor the ceiling of the place by a staged one', async () => {
+		const { session } = await openVisit('hesper-oake');
+		const plans = fc.record({
+			product: fc.constantFrom(...CHOSEN_PRODUCTS),
+			placement: fc.constantFrom(...PLACEMENT_NAMES),
+			volume: fc.constantFrom(5, 7.5, 10, 12.5, 20, 25, 30, 40),
+			minutes: fc.integer({ min: 20, max: 50 }),
+			foils: fc.integer({ min: 10, max: 80 }),
+			naturalLevel: fc.integer({ min: 2, max: 8 }),
+			staged: fc.boolean(),
+			technique: fc.constantFrom('foils' as const, 'open' as const)
+		});
+		fc.assert(
+			fc.property(plans, ({ naturalLevel, staged, technique, foils, ...lift }) => {
+				session.change('another plan', (draft) => {
+					Object.assign(draft.lift, lift);
+					Object.assign(draft.bowls, { staged, technique, foils });
+					draft.reading.naturalLevel = naturalLevel;
+				});
+				for (const { placement, volume } of strengths(session)) {
+					const ceiling = volumeCeiling(lift.product, placement, session.shelf!.ceilings);
+					if (staged) expect(volume).toBeLessThanOrEqual(Math.min(lift.volume, ceiling));
+					else expect(volume).toBe(lift.volume);
+				}
+				// Where the dial is within its place, so are all bowls, and no caution says otherwise.
+				const { ceilings } = session.shelf!;
+				if (lift.volume <= volumeCeiling(lift.product, lift.placement, ceilings)) {
+					expect(session.cautions.map(({ code }) => code)).not.toContain('overCeiling');
+				}
+			}),
+			{ numRuns: 60 }
+		);
+	});
+	it('may be passed when that is asked for, within the ceilings', async () => {
+		const { session } = await openVisit('hesper-oake');
+		session.change('long work', (draft) => {
+			draft.lift.volume = 12.5;
+			draft.bowls.aboveChosen = true;
+		});
+		const volumes = strengths(session).map(({ volume }) => volume);
+		expect(Math.max(...volumes)).toBeGreaterThan(12.5);
+		expect(Math.max(...volumes)).toBeLessThanOrEqual(session.shelf!.ceilings.offScalp);
+	});
+	it('is cautioned by what a section holds, not by the dial alone', async () => {
+		const { session } = await openVisit('hesper-oake');
+		expect(session.cautions.map(({ code }) => code)).not.toContain('overCeiling');
+		session.change('one section stronger', (draft) => {
+			const [first, ...rest] = session.bowls.sections.map(({ section }) => ({
+				...section,
+				areas: [...section.areas]
+			}));
+			draft.bowls.sections = [{ ...first!, lockedVolume: 40 }, ...rest];
+		});
+		expect(session.cautions.map(({ code }) => code)).toContain('overCeiling');
+	});
+});
 
 describe('the bowls of a demo head', () => {
 	it.each(PEOPLE)('%s: every section is served once, and the grams add up', async (id) => {
@@ -54,6 +126,7 @@ describe('the bowls of a demo head', () => {
 	});
 	it('the hair of an area is its own: another aim for the fringe leaves it lighter', async () => {
 		const { session } = await openVisit('casimir-bly');
+		session.change('stronger bowls', (draft) => (draft.bowls.aboveChosen = true));
 		const { finish } = session.bowls.staging!;
 		expect(readingOf(session.visit.reading, 'fringe').lengthCm).toBe(24);
 		const fringe = finish.find(({ section }) => section === 'fringe')!;

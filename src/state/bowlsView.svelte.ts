@@ -10,6 +10,7 @@ import {
 	type StagingProblemFault
 } from '../core/work';
 import type { Searches } from './searches';
+import type { Poured } from '../model/visit/cautions';
 import type { LiftPlan, Shelf, Visit } from '../schema/records';
 import { daySteps, MAIN_STEP } from '../model/visit/day';
 import { Search } from './search.svelte';
@@ -86,6 +87,13 @@ export class BowlsView {
 	/** The bowls as they are staged; nothing before they are found, or where something is in the way. */
 	staging: Staging | undefined = $derived.by(() =>
 		this.#answer?.ok ? this.#answer.staging : undefined
+	);
+	/** Every strength that is mixed, with the place it goes on. */
+	poured: readonly Poured[] | undefined = $derived.by(() =>
+		this.staging?.finish.map(({ section, bowl }) => ({
+			placement: this.sections.find((one) => one.section.id === section)!.placement,
+			volume: this.staging!.bowls.find(({ number }) => number === bowl)!.volume
+		}))
 	);
 	/** What stands in the way. */
 	fault: StagingProblemFault | undefined = $derived.by(() =>

@@ -12,7 +12,8 @@ export function otherWays(session: VisitState, looked: 'bowls' | 'sections'): He
 	if (looked === 'bowls') {
 		return [
 			...RINSE_MODES.map((mode) => ({ name: mode, head: bowls.headWith({ rinse: { mode } }) })),
-			{ name: 'staged', head: bowls.headWith({ staged: true }) },
+			{ name: 'staged', head: bowls.headWith({ staged: true, aboveChosen: false }) },
+			{ name: 'above', head: bowls.headWith({ staged: true, aboveChosen: true }) },
 			{ name: 'unstaged', head: bowls.headWith({ staged: false }) }
 		];
 	}

@@ -240,6 +240,7 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 			lift: this.head.lift,
 			ceilings: this.shelf?.ceilings,
 			limitOf: (product) => this.limitOf(product),
+			bowls: this.bowls.poured,
 			tonerVolume: this.visit.tone.choice === 'none' ? undefined : this.line?.developerVolume,
 			today: this.#clock.moment().day
 		})

@@ -49,7 +49,7 @@
 			</dl>
 		{/if}
 	</header>
-	<p class="kept">The last good picture: a field beside it holds something that is not allowed.</p>
+	<p class="kept">This is from before: a field beside it holds something that is not allowed.</p>
 	{#if field}<div class="field">{@render field()}</div>{/if}
 	<div class="work" class:alone={!dials}>
 		<div class="picture">{@render picture()}</div>

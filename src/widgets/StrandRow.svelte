@@ -1,12 +1,15 @@
 <script lang="ts">
 	import Strand from '../charts/strand/Strand.svelte';
-	import type { StrandColours } from '../core/colour';
+	import { hexOf, type Lab, type StrandColours } from '../core/colour';
+	import { figures } from '../state/figures.svelte';
 
 	interface Props {
 		name: string;
 		colours: StrandColours;
 		value: string;
 		words?: string;
+		/** Its colour, told in figures where those are shown. */
+		lab?: Lab | undefined;
 		/** A second line under the name. */
 		note?: string;
 		/** CSS height of the strand in px. */
@@ -22,7 +25,8 @@
 		name,
 		colours,
 		value,
-		words = '',
+		words: told = '',
+		lab,
 		note = '',
 		height = 44,
 		strong = false,
@@ -30,6 +34,7 @@
 		picked,
 		onpick
 	}: Props = $props();
+	const words = $derived(lab && figures.shown ? `${told} ${hexOf(lab)}`.trim() : told);
 </script>
 
 <div class="row" class:strong class:choice={onpick}>

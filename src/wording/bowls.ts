@@ -26,7 +26,7 @@ export const ORDER_LABELS: Readonly<Record<OrderName, string>> = {
 /** Why one works in an order. */
 export const ORDER_REASONS: Readonly<Record<OrderName, string>> = {
 	napeUp:
-		'The hair above stays clipped away, and the lower packets keep warm under those that follow.',
+		'The hair above stays clipped away, and the lower foils keep warm under those that follow.',
 	crownFirst: 'A slow head resists at the crown and the back: they get the most time.',
 	partingFirst: 'The parting shows most and, on a quick head, is finished first: for a retouch.',
 	darkestFirst: 'What has furthest to go gets the most time.',
@@ -36,7 +36,7 @@ export const ORDER_REASONS: Readonly<Record<OrderName, string>> = {
 export const RINSE_LABELS: Readonly<Record<RinseMode, string>> = {
 	together: 'all at once',
 	backFirst: 'back first',
-	eachReady: 'each packet when ready'
+	eachReady: 'each foil when ready'
 };
 
 export const STRAND_LABELS: Readonly<Record<BowlsPlan['strand'], string>> = {
@@ -47,7 +47,7 @@ export const STRAND_LABELS: Readonly<Record<BowlsPlan['strand'], string>> = {
 export const STRAND_REASONS: Readonly<Record<BowlsPlan['strand'], string>> = {
 	together: 'One bowl from the root to the tips.',
 	rootLater: 'The warm root follows with a fresh bowl once the lengths are on.',
-	twoStrengths: 'The stronger on what has further to go, the weaker beside it in the same packet.'
+	twoStrengths: 'The stronger on what has further to go, the weaker beside it in the same foil.'
 };
 
 export const PICKING_OPTIONS = [
@@ -213,7 +213,7 @@ export function adviceWords({ what, section }: StagingAdvice, nameOf: SectionNam
 		case 'coverLate':
 			return 'Cover the later sections, so that they keep more heat.';
 		case 'openEarly':
-			return 'Leave the first packets open: they run cooler.';
+			return 'Leave the first foils open: they run cooler.';
 		case 'creamierLate':
 			return 'Mix the last bowls creamier: less developer works quicker.';
 		case 'rinseEarlyFirst':

@@ -10,9 +10,9 @@ export const formulaWords = (parts: readonly ChosenPart[]): string =>
 
 /** A colour difference in words; 1 is just visible, 4 plain to see. */
 export function distanceWords(deltaE: number): string {
-	if (deltaE <= 2) return 'on the aim';
+	if (deltaE <= 2) return 'very close';
 	if (deltaE <= 4) return 'close';
-	return deltaE <= 8 ? 'off the aim' : 'far off';
+	return deltaE <= 8 ? 'some way off' : 'far off';
 }
 
 const WORDS: Readonly<Record<string, string>> = {

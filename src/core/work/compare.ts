@@ -15,6 +15,9 @@ export interface HeadWayResult {
 				readonly spread: number;
 				readonly shortfall: number;
 				readonly bowls: number;
+				/** Weakest and strongest of them, volumes. */
+				readonly weakest: number;
+				readonly strongest: number;
 				/** Minute of the last rinse. */
 				readonly rinseMinute: number;
 		  }
@@ -34,6 +37,8 @@ export function* compareHeadsSteps(ways: readonly HeadWay[]): Steps<HeadWayResul
 							spread: answer.staging.spread,
 							shortfall: answer.staging.shortfall,
 							bowls: answer.staging.bowls.length,
+							weakest: Math.min(...answer.staging.bowls.map(({ volume }) => volume)),
+							strongest: Math.max(...answer.staging.bowls.map(({ volume }) => volume)),
 							rinseMinute: Math.max(...answer.staging.finish.map((one) => one.rinseMinute))
 						}
 					}

@@ -157,6 +157,8 @@ export function strengthsFor(problem: StagingProblem): Strength[] {
 	) {
 		volumes.add(volume);
 	}
+	// A strength between the steps that was chosen is one of them.
+	if (ceiling >= least) volumes.add(ceiling);
 	const ratios = new Set([ratio, ...(problem.ratios ?? [])]);
 	const strengths = [...volumes].flatMap((volume) =>
 		[...ratios].map((ratio) => ({ volume, ratio }))

@@ -118,14 +118,15 @@ function lightened(visit: Visit, toLevel: number): HistoryEntry {
 	return { id, date, kind: 'lightening', toLevel, onto };
 }
 
-/** Bowls to start from: forty woven foils from the nape up, staged. */
+/** Bowls to start from: forty woven foils from the nape up, of the strength that the lift says. */
 export const plainBowls = (): Visit['bowls'] => ({
 	technique: 'foils',
 	foils: 40,
 	picking: 'weave',
 	order: 'napeUp',
 	strand: 'together',
-	staged: true,
+	staged: false,
+	aboveChosen: false,
 	ratioLever: false,
 	freshLast: false,
 	rinse: {},

@@ -13,7 +13,7 @@ import { endsCondition } from '../../core/hair';
 import { readingOf, type AreaGroup } from './exceptions';
 import type { Client, LiftPlan, Reading, Visit } from '../../schema/records';
 import type { LiftAnswer } from './lift';
-import { daySteps } from './day';
+import { daySteps, MAIN_STEP } from './day';
 import { conditionOf, zonesOf } from './hair';
 
 /** A caution with what was said about it. */
@@ -43,6 +43,12 @@ export const strandTestOf = (reading: Reading, today: Day): StrandStanding =>
 		today
 	);
 
+/** A strength that goes onto a place. */
+export interface Poured {
+	readonly placement: LiftPlan['placement'];
+	readonly volume: number;
+}
+
 /** What the cautions of a visit rest on beside its own document. */
 export interface CautionGrounds {
 	readonly client: Client | undefined;
@@ -51,13 +57,28 @@ export interface CautionGrounds {
 	readonly lift: LiftAnswer;
 	readonly ceilings: Ceilings | undefined;
 	limitOf(product: LiftPlan['product']): number;
+	/** What the bowls of the main application hold, and where they go; left out before they are known. */
+	readonly bowls?: readonly Poured[] | undefined;
 	readonly tonerVolume: number | undefined;
 	readonly today: Day;
 }
 
 /** The cautions of a visit as it stands: of every application of the day, each told once. */
 export function visitCautions(visit: Visit, grounds: CautionGrounds): StandingCaution[] {
-	const facts = daySteps(visit).map(({ plan }) => factsOf(visit, plan, grounds));
+	const facts = daySteps(visit).flatMap(({ id, plan }) => {
+		const own = factsOf(visit, plan, grounds);
+		// What is mixed counts, section by section, beside what the dial says.
+		const poured = id === MAIN_STEP ? (grounds.bowls ?? []) : [];
+		return [
+			own,
+			...poured.map(({ placement, volume }) => ({
+				...own,
+				placement,
+				volume,
+				onScalp: placement === 'onScalp'
+			}))
+		];
+	});
 	return checkCautions(...facts).map((caution) => ({
 		...caution,
 		reason: visit.passed.find(({ code }) => code === caution.code)?.reason

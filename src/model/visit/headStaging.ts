@@ -74,9 +74,10 @@ export function headStaging(
 			damp: plan.damp,
 			bondAdditive: plan.bondAdditive,
 			stock: shelf?.developers ?? [],
-			ceiling: STRONGEST,
+			// Staging is weaker where it can be and never stronger than was chosen, unless that is asked for.
+			ceiling: bowls.aboveChosen ? STRONGEST : plan.volume,
 			...(shelf ? { ceilings: shelf.ceilings satisfies Ceilings, step: shelf.scaleStep } : {}),
-			...(bowls.leastVolume === undefined ? {} : { leastVolume: bowls.leastVolume }),
+			leastVolume: Math.min(bowls.leastVolume ?? STAGING.leastVolume, plan.volume),
 			limitMinutes: source.limitMinutes,
 			target,
 			spread: subject.spreadOf(zone.name)

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { useClock } from '../../state/clock.svelte';
 	import { setMode, userPrefersMode } from 'mode-watcher';
+	import { figures } from '../../state/figures.svelte';
 	import { say } from '../../ui/say.svelte';
 	import { useRecords } from '../../state/records';
 	import { chooseSalon, loadDemo, replaceAll } from '../../store/open';
@@ -13,6 +14,7 @@
 	} from '../../store/transfer';
 	import Button from '../../ui/Button.svelte';
 	import Choice from '../../ui/Choice.svelte';
+	import Tick from '../../ui/Tick.svelte';
 	import { downloadRecords } from '../../widgets/downloadRecords';
 	import ImportPreviewList from './ImportPreviewList.svelte';
 
@@ -140,6 +142,12 @@
 		value={userPrefersMode.current}
 		options={MODES}
 		onchange={(mode) => setMode(mode)}
+	/>
+	<Tick
+		label="Colours in figures too"
+		checked={figures.shown}
+		hint="hex and ΔE beside the words"
+		onchange={(shown) => (figures.shown = shown)}
 	/>
 </section>
 

@@ -2,7 +2,6 @@
 	import { DOOR_WORDS } from '../../wording/doors';
 	import { aimDifference } from '../../model/visit/areaDifference';
 	import { goto } from '$app/navigation';
-	import { hexOf } from '../../core/colour';
 	import { compute } from '../../compute/browser';
 	import { describeTone, formatLevel } from '../../core/hair';
 	import { aimOn, withoutExceptions } from '../../model/visit/exceptions';
@@ -104,7 +103,8 @@
 				strong
 				colours={strands.toned.colours}
 				value={formatLevel(strands.toned.level)}
-				words="{describeTone(strands.toned.lab, 'toned')} {hexOf(strands.toned.lab)}"
+				words={describeTone(strands.toned.lab, 'toned')}
+				lab={strands.toned.lab}
 				height={62}
 			/>
 			<StrandRow

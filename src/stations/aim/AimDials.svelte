@@ -7,6 +7,7 @@
 	import type { Aim, ZoneName } from '../../schema/records';
 	import Dial from '../../ui/Dial.svelte';
 	import Fold from '../../ui/Fold.svelte';
+	import { figures } from '../../state/figures.svelte';
 	import PictureFold from '../../widgets/PictureFold.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import { formatShare } from '../../wording/words';
@@ -40,7 +41,7 @@
 		);
 		return `Aimed for ${formatLevel(level)} ${direction}, ${formatShare(keepWarmth)} warmth: ${
 			deltaE < 3 ? 'that is the picture' : deltaE < 7 ? 'near the picture' : 'as near as words come'
-		} (ΔE ${deltaE.toFixed(1)}).`;
+		}${figures.shown ? ` (ΔE ${deltaE.toFixed(1)})` : ''}.`;
 	}
 </script>
 

@@ -29,11 +29,11 @@
 		>
 		{#if advice && advice.length > FIRST}
 			<TextButton pressed={all} onclick={() => (all = !all)}
-				>{all ? 'Only the best' : `${advice.length} levers`}</TextButton
+				>{all ? 'Only the best' : `All ${advice.length} ways`}</TextButton
 			>
 		{/if}
-		{#if advice === undefined}Looking for what would help…{:else if advice.length === 0}No lever
-			alone helps: aim deeper, or plan another visit.{/if}
+		{#if advice === undefined}Looking for what would help…{:else if advice.length === 0}Nothing
+			helps by itself: aim deeper, or plan another visit.{/if}
 	</p>
 	{#if advice}
 		<ul>

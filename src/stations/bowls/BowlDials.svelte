@@ -29,8 +29,26 @@
 	const mode = $derived(bowls.rinse.mode ?? usualRinse(session.bowls.workMinutes));
 	const change = (label: string, next: Partial<BowlsPlan>) =>
 		session.change(label, (draft) => Object.assign(draft.bowls, next));
+	const outcomeOf = (name: string) => ways.find((way) => way.name === name)?.outcome;
+	/** How a way of staging would come out: “20 vol throughout: 1.0 apart”. */
+	const offer = (name: string) => {
+		const outcome = outcomeOf(name);
+		if (!outcome) return '';
+		const { weakest, strongest } = outcome;
+		const strengths =
+			name === 'unstaged'
+				? `${strongest} vol throughout`
+				: weakest === strongest
+					? `Staged, ${strongest} vol serves`
+					: `Staged ${weakest} to ${strongest} vol`;
+		return `${strengths}: ${aside(name)}.`;
+	};
+	/** Whether a stronger bowl than was chosen would bring something, or is in use. */
+	const above = $derived(
+		bowls.staged && (bowls.aboveChosen || (outcomeOf('above')?.strongest ?? 0) > plan.volume)
+	);
 	const aside = (name: string) => {
-		const outcome = ways.find((way) => way.name === name)?.outcome;
+		const outcome = outcomeOf(name);
 		if (!outcome) return '';
 		const short =
 			outcome.shortfall > STAGING.nearEnough ? `, ${formatSpread(outcome.shortfall)} below` : '';
@@ -47,12 +65,18 @@
 	label="Stage the strengths"
 	checked={bowls.staged}
 	hint={mode === 'eachReady'
-		? 'each packet leaves when it is ready: one strength serves'
-		: bowls.staged
-			? `${plan.volume} vol throughout: ${aside('unstaged') || 'being worked out'}`
-			: `staged: ${aside('staged') || 'being worked out'}`}
+		? 'each foil leaves when it is ready: one strength serves'
+		: `${offer('unstaged')} ${offer('staged')}`.trim() || 'being worked out'}
 	onchange={(staged) => change('staging', { staged })}
 />
+{#if above && mode !== 'eachReady'}
+	<Tick
+		label="Stronger than {plan.volume} vol too"
+		checked={bowls.aboveChosen}
+		hint={bowls.aboveChosen ? 'more than was chosen in Lift' : offer('above')}
+		onchange={(aboveChosen) => change('stronger bowls', { aboveChosen })}
+	/>
+{/if}
 <Options
 	label="Rinse"
 	value={mode}

@@ -91,7 +91,7 @@
 		edit('thickness of a section', { thickness: value === PLAIN ? undefined : value })}
 />
 <Select
-	label="Packets"
+	label="Foils lie"
 	value={section.placement ?? PLAIN}
 	options={[
 		{ value: PLAIN, label: `as the rest: ${labelIn(PLACEMENT_OPTIONS, one.placement)}` },

@@ -43,7 +43,9 @@
 	const ready = $derived(readyLine(session, minute));
 	const readyFibre = $derived(seenFibre(session.head.reading, session.head.target));
 	const readyLab = $derived(labOfFibre(readyFibre));
-	const blocked = $derived(session.stops.length > 0);
+	/** A stop holds back the beginning; where lightener lies already, the clock is never blocked. */
+	const begun = $derived(run.startedAt !== undefined || seconds > 0);
+	const blocked = $derived(session.stops.length > 0 && !begun);
 	const moments = $derived(
 		session.head.course.course.map(({ lab, ...rest }) => ({ ...rest, hex: hexOf(lab) }))
 	);
@@ -51,7 +53,7 @@
 	let noting = $state(false);
 
 	function toggle() {
-		if (blocked && !running) return;
+		if (blocked) return;
 		session.change(running ? 'hold' : 'start', (draft) => {
 			session.seat(draft);
 			toggleRun(draft.run, clock.now(), seconds);
@@ -94,14 +96,14 @@
 			strong
 			{colours}
 			value={formatLevel(expected.level)}
-			words={hexOf(expected.lab)}
+			lab={expected.lab}
 			height={92}
 		/>
 		<StrandRow
 			name="ready"
 			colours={uniform(readyLab)}
 			value={formatLevel(session.head.target)}
-			words={hexOf(readyLab)}
+			lab={readyLab}
 			height={38}
 		/>
 		{#if session.head.seen}
@@ -118,14 +120,19 @@
 	{#snippet picture()}
 		<div class="two">
 			<div class="clock" class:running>
+				{#if begun && session.stops.length > 0}
+					<p class="blocked" role="alert">
+						{cautionWords(session.stops[0]!).title} The clock goes on: the lightener lies on the hair.
+					</p>
+				{/if}
 				<p class="figure time" role="timer" aria-label="Time on the hair">{formatTimer(seconds)}</p>
 				<div class="acts">
-					<Button primary={!running} disabled={blocked && !running} onclick={toggle}
+					<Button primary={!running} disabled={blocked} onclick={toggle}
 						>{running ? 'Hold' : seconds > 0 ? 'Go on' : 'Start'}</Button
 					>
 					<Button primary={running} onclick={() => (noting = true)}>Note a check</Button>
 				</div>
-				{#if blocked && !running}
+				{#if blocked}
 					<p class="blocked" role="alert">
 						{cautionWords(session.stops[0]!).title} The timer starts when this stop is passed or gone.
 					</p>

@@ -39,7 +39,16 @@
 		const [now, then] = [step.levelWith(zone, {}), step.levelWith(zone, change)];
 		return `${name} ${formatLevel(now)} to ${formatLevel(then)}`;
 	}
-	const stronger = $derived(plan.volume < 40 ? Math.min(40, plan.volume + 5) : 35);
+	/** The dial stops where the shelf does: nothing stronger can be mixed from it. */
+	const strongest = $derived(
+		Math.max(
+			plan.volume,
+			...(session.shelf?.developers.length ? session.shelf.developers : [BOUNDS.volume.max])
+		)
+	);
+	const stronger = $derived(
+		plan.volume < strongest ? Math.min(strongest, plan.volume + 5) : plan.volume - 5
+	);
 	const thicker = $derived(plan.ratio > 1 ? plan.ratio - 0.5 : 1.5);
 	const ceiling = $derived(volumeCeiling(plan.product, plan.placement, session.shelf?.ceilings));
 	const lead = $derived(step.lift.rootLead);
@@ -89,7 +98,7 @@
 	label="Developer"
 	value={plan.volume}
 	min={5}
-	max={BOUNDS.volume.max}
+	max={strongest}
 	step={2.5}
 	shown="{plan.volume} vol"
 	{ceiling}

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { hexOf } from '../../core/colour';
 	import { formatLevel } from '../../core/hair';
 	import { labOfFibre, levelOfFibre, SCALP, type Fibre } from '../../core/lift';
 	import type { HairView } from '../../state/hairView.svelte';
@@ -53,9 +52,8 @@
 		strong={chosen}
 		colours={shown.liftedColours}
 		value={formatLevel(levelOfFibre(shown.fibre))}
-		words="{head.view.liftedWord(shown.fibre)}{heads.length === 1
-			? ` ${hexOf(labOfFibre(shown.fibre, head.view.reading.whiteShare))}`
-			: ''} {withWhite(head.view, shown.fibre)}"
+		words="{head.view.liftedWord(shown.fibre)} {withWhite(head.view, shown.fibre)}"
+		lab={heads.length === 1 ? labOfFibre(shown.fibre, head.view.reading.whiteShare) : undefined}
 		note={heads.length === 1 ? '' : readyWords(shown.ready, shown.lastMinute)}
 		height={heads.length === 1 ? 92 : chosen ? 60 : 30}
 		warm={chosen ? warm : undefined}

@@ -12,7 +12,7 @@
 
 <Fold
 	title="To reach {formatLevel(target)}"
-	summary="each dial alone"
+	summary="one thing changed at a time"
 	ontoggle={(open) => (looking = open)}
 >
 	{#if looking}

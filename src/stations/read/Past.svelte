@@ -116,7 +116,7 @@
 	<Fold title="Cut and curl" summary={cutWords(reading)}>
 		<Cut />
 	</Fold>
-	<Fold title="Skin, water and what is not borne" summary={skinWords(reading, session.client)}>
+	<Fold title="Skin, water and sensitivities" summary={skinWords(reading, session.client)}>
 		<Skin />
 	</Fold>
 	<Fold

@@ -22,7 +22,7 @@
 	onchange={(v) => session.changeHead('water', (r) => (r.water = v))}
 />
 <Choices
-	label="Not borne, or asked about"
+	label="Sensitivities, known or asked about"
 	none="nothing known"
 	values={session.client?.sensitivities ?? []}
 	options={SENSITIVITY_OPTIONS}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { chooseToner } from '../../model/commands/toner';
 	import Strand from '../../charts/strand/Strand.svelte';
-	import { hexOf } from '../../core/colour';
+	import { figures } from '../../state/figures.svelte';
 	import { formatLevel } from '../../core/hair';
 	import Button from '../../ui/Button.svelte';
 	import { useVisit } from '../../state/visitContext';
@@ -49,16 +49,16 @@
 					><Strand
 						colours={uniform(formula.lab)}
 						seed={5}
-						label="{formatLevel(formula.level)} {hexOf(formula.lab)}"
+						label={formatLevel(formula.level)}
 					/></span
 				>
 				<div>
 					<p class="figure parts">{formulaWords(partsOf(formula)) || 'No toner'}</p>
 					<p class="soft">
 						{#if formula.untilLifted}Serves until it is lifted further:{/if}
-						<b>{distanceWords(formula.deltaE)}</b> (ΔE {formula.deltaE.toFixed(1)}), level {formatLevel(
-							formula.level
-						)}. {toneReasonWords(formula.why)}
+						<b>{distanceWords(formula.deltaE)}</b>{figures.shown
+							? ` (ΔE ${formula.deltaE.toFixed(1)})`
+							: ''}, level {formatLevel(formula.level)}. {toneReasonWords(formula.why)}
 						{#if formula.ifLeftLonger.warnings.length > 0 && formula.warnings.length === 0}Left five
 							minutes longer: {formula.ifLeftLonger.warnings[0]!.message}{/if}
 					</p>

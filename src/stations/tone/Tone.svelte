@@ -2,7 +2,7 @@
 	import { developerGramsOf } from '../../model/visit/tone';
 	import { settleToner } from '../../model/commands/toner';
 	import { goto } from '$app/navigation';
-	import { hexOf } from '../../core/colour';
+	import { figures } from '../../state/figures.svelte';
 	import { formatLevel } from '../../core/hair';
 	import { holds } from '../../core/tone';
 	import Button from '../../ui/Button.svelte';
@@ -62,7 +62,10 @@
 		: [
 				{ value: `${tone.minutes} min`, label: 'then wipe and look' },
 				{ value: developer, label: `developer, ${session.line?.developerVolume ?? 0} vol` },
-				{ value: distanceWords(toned.deltaE), label: `ΔE ${toned.deltaE.toFixed(1)} from the aim` }
+				{
+					value: distanceWords(toned.deltaE),
+					label: figures.shown ? `ΔE ${toned.deltaE.toFixed(1)} from the aim` : 'to the aim'
+				}
 			]}
 >
 	{#snippet field()}
@@ -70,7 +73,8 @@
 			name={session.head.toneStart.seen ? 'seen' : 'lifted'}
 			colours={session.head.rawColours}
 			value={formatLevel(session.head.rawLevel)}
-			words="{startWord} {hexOf(session.head.rawLab)}"
+			words={startWord}
+			lab={session.head.rawLab}
 			height={48}
 		/>
 		<StrandRow
@@ -78,14 +82,15 @@
 			strong
 			colours={session.head.tonedColours}
 			value={formatLevel(toned.level)}
-			words="{tonedWord(session.head)} {hexOf(toned.lab)}"
+			words={tonedWord(session.head)}
+			lab={toned.lab}
 			height={88}
 		/>
 		<StrandRow
 			name="six weeks"
 			colours={session.head.fadedColours}
 			value={formatLevel(session.head.faded.level)}
-			words={hexOf(session.head.faded.lab)}
+			lab={session.head.faded.lab}
 			height={40}
 		/>
 	{/snippet}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { figures } from '../../state/figures.svelte';
 	import { DOOR_WORDS } from '../../wording/doors';
 	import { useClock } from '../../state/clock.svelte';
 	import Strand from '../../charts/strand/Strand.svelte';
@@ -70,7 +71,9 @@
 			<span class="told"
 				><b class="figure">{formatLevel(level)}</b>
 				{told}
-				{hex}{week > 0 ? `, ${Math.round(left * 100)} % of the toner left` : ''}</span
+				{figures.shown ? hex : ''}{week > 0
+					? `, ${Math.round(left * 100)} % of the toner left`
+					: ''}</span
 			>
 		{/each}
 	</section>

@@ -76,7 +76,7 @@ export function demoDocuments(moment: Moment): AnyDocument[] {
 			reading: { ...plain.reading, ...reading },
 			aim: { ...plain.aim, ...aim },
 			lift: { ...plain.lift, minutes: 38, ...lift },
-			bowls: { ...plain.bowls, ...bowls },
+			bowls: { ...plain.bowls, staged: true, ...bowls },
 			tone: { ...plain.tone, lineId: 'lantern-demi' },
 			...rest
 		};

@@ -1,0 +1,82 @@
+import { expect, test } from '@playwright/test';
+import { answer, openClient, openDemo, station } from './helpers';
+
+test('bowls mix what Lift says; staging is an offer with its gain, and never stronger unasked', async ({
+	page
+}) => {
+	await openDemo(page);
+	await openClient(page, 'Casimir Bly');
+	await station(page, 'Bowls');
+	const bowls = page.getByRole('main').locator('.bowls li');
+	const strengths = async () =>
+		(await bowls.allTextContents()).flatMap((text) =>
+			text.includes('toner') ? [] : [Number(/([\d.]+) vol, /.exec(text)![1])]
+		);
+	await expect(bowls.first()).toContainText('vol');
+	const stage = page.getByRole('checkbox', { name: 'Stage the strengths' });
+	await expect(page.getByText(/20 vol throughout: \d\.\d apart/)).toBeVisible();
+	await expect(page.getByText(/Staged [\d.]+ to 20 vol: \d\.\d apart/)).toBeVisible();
+	await stage.click();
+	await expect(stage).not.toBeChecked();
+	await expect.poll(async () => new Set(await strengths())).toEqual(new Set([20]));
+	await stage.click();
+	await expect.poll(async () => Math.max(...(await strengths()))).toBe(20);
+	// Stronger ones are had only by asking, with what they would bring.
+	const above = page.getByRole('checkbox', { name: 'Stronger than 20 vol too' });
+	await expect(above).not.toBeChecked();
+	await above.click();
+	await expect.poll(async () => Math.max(...(await strengths()))).toBeGreaterThan(20);
+	await expect(page.getByText('more than was chosen in Lift')).toBeVisible();
+});
+
+test('a new head is worked with the one strength of its lift', async ({ page }) => {
+	await openDemo(page);
+	await page.getByRole('button', { name: 'New visit' }).first().click();
+	await page.getByLabel('Name').fill('Orla Finch');
+	await page.getByRole('button', { name: 'New client, read the hair' }).click();
+	await station(page, 'Bowls');
+	await expect(page.getByRole('checkbox', { name: 'Stage the strengths' })).not.toBeChecked();
+	const bowls = page.getByRole('main').locator('.bowls li').filter({ hasNotText: 'toner' });
+	await expect(bowls.first()).toContainText('20 vol');
+	for (const text of await bowls.allTextContents()) expect(text).toContain('20 vol');
+});
+
+test('a stop never holds a clock that has begun, and stands above it', async ({ page }) => {
+	await openDemo(page);
+	await openClient(page, 'Hesper Oake');
+	await station(page, 'Chair');
+	await page.getByRole('button', { name: 'Start' }).click();
+	await page.getByRole('button', { name: 'Hold' }).click();
+	await station(page, 'Read');
+	await page.getByText('Skin, water and sensitivities').click();
+	await page.getByRole('radio', { name: 'broken' }).click();
+	await station(page, 'Chair');
+	await expect(page.getByText('The clock goes on: the lightener lies on the hair.')).toBeVisible();
+	await page.getByRole('button', { name: 'Go on' }).click();
+	await expect(page.getByRole('button', { name: 'Hold' })).toBeVisible();
+	// On dry hair the same stop holds it back.
+	await openDemo(page);
+	await openClient(page, 'Anneke Rill');
+	await station(page, 'Read');
+	await page.getByText('Skin, water and sensitivities').click();
+	await page.getByRole('radio', { name: 'broken' }).click();
+	await station(page, 'Chair');
+	await expect(page.getByRole('button', { name: 'Start' })).toBeDisabled();
+});
+
+test('figures of colour stand behind the words, for whoever wants them', async ({ page }) => {
+	await openDemo(page);
+	await openClient(page, 'Hesper Oake');
+	const told = page.getByRole('main');
+	for (const name of ['Aim', 'Lift', 'Bowls', 'Chair', 'Tone']) {
+		await station(page, name);
+		await expect(answer(page)).toBeVisible();
+		await expect(told).not.toContainText(/ΔE|#[0-9a-f]{6}/);
+	}
+	await expect(told).toContainText('very close');
+	await page.goto('/records');
+	await page.getByRole('checkbox', { name: 'Colours in figures too' }).click();
+	await page.goto('/visit/hesper-oake-today/tone');
+	await expect(told).toContainText(/#[0-9a-f]{6}/);
+	await expect(told).toContainText(/ΔE \d/);
+});
