@@ -3,9 +3,9 @@ const KEY = 'zelvant-figures';
 
 const kept = (): boolean => {
 	try {
-		return globalThis.localStorage?.getItem(KEY) === 'shown';
+		return localStorage.getItem(KEY) === 'shown';
 	} catch {
-		// A browser that forbids it shows none.
+		// On the server, and where a browser forbids it, none are shown.
 		return false;
 	}
 };
