@@ -29,6 +29,33 @@ test('bowls mix what Lift says; staging is an offer with its gain, and never str
 	await expect(page.getByText('more than was chosen in Lift')).toBeVisible();
 });
 
+test('a strength between the stocked ones is typed, blended and mixed; beyond the shelf there is none', async ({
+	page
+}) => {
+	await openDemo(page);
+	await openClient(page, 'Hesper Oake');
+	await station(page, 'Lift');
+	const volumes = page.getByLabel('Developer, volumes');
+	await volumes.fill('41');
+	await volumes.press('Enter');
+	await expect(page.getByRole('main').getByRole('alert')).toContainText('1 to 40 vol');
+	await volumes.fill('7');
+	await volumes.press('Enter');
+	await station(page, 'Bowls');
+	await page.getByRole('checkbox', { name: 'Stage the strengths' }).click();
+	const first = page.getByRole('main').locator('.bowls li').first();
+	await expect(first).toContainText('7 vol');
+	await expect(first).toContainText('5 vol');
+	await expect(first).toContainText('10 vol');
+	// Off the shelf, off the dial.
+	await page.goto('/shelf');
+	await page.getByRole('button', { name: 'Take 40 vol off the shelf' }).click();
+	await page.goto('/visit/hesper-oake-today/lift');
+	await page.getByRole('slider', { name: 'Developer' }).focus();
+	await page.keyboard.press('End');
+	await expect(volumes).toHaveValue('30');
+});
+
 test('a new head is worked with the one strength of its lift', async ({ page }) => {
 	await openDemo(page);
 	await page.getByRole('button', { name: 'New visit' }).first().click();

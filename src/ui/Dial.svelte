@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { Slider } from 'bits-ui';
+	import type { Snippet } from 'svelte';
 
 	interface Props {
 		label: string;
@@ -13,15 +14,17 @@
 		ceiling?: number;
 		/** What the next step would do. */
 		hint?: string;
+		/** Stands where the value is shown, where it can be typed as well. */
+		figure?: Snippet;
 		onchange: (value: number) => void;
 	}
-	let { label, value, min, max, step, shown, ceiling, hint, onchange }: Props = $props();
+	let { label, value, min, max, step, shown, ceiling, hint, figure, onchange }: Props = $props();
 </script>
 
 <div class="dial">
 	<div class="head">
 		<span class="label">{label}</span>
-		<span class="shown figure">{shown}</span>
+		{#if figure}{@render figure()}{:else}<span class="shown figure">{shown}</span>{/if}
 	</div>
 	<Slider.Root type="single" {value} {min} {max} {step} onValueChange={onchange}>
 		{#snippet child({ props })}

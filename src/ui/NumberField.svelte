@@ -8,9 +8,21 @@
 		unit?: string;
 		/** Label and figure on one line, as a dial has them. */
 		inline?: boolean;
+		/** The label is for those who hear it: what is seen beside it says the same. */
+		hideLabel?: boolean;
 		onchange: (value: number) => void;
 	}
-	let { label, value, min, max, step = 1, unit = '', inline = false, onchange }: Props = $props();
+	let {
+		label,
+		value,
+		min,
+		max,
+		step = 1,
+		unit = '',
+		inline = false,
+		hideLabel = false,
+		onchange
+	}: Props = $props();
 	const id = $props.id();
 	let fault = $state('');
 
@@ -26,7 +38,7 @@
 </script>
 
 <div class="field" class:inline>
-	<label for={id}>{label}</label>
+	<label for={id} class:visually-hidden={hideLabel}>{label}</label>
 	<span class="box">
 		<input
 			{id}

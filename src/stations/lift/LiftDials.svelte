@@ -108,7 +108,21 @@
 		volume: stronger
 	})}"
 	onchange={(v) => set('developer', (p) => (p.volume = v))}
-/>
+>
+	{#snippet figure()}
+		<!-- The dial goes in steps of the hand; a strength between them is typed. -->
+		<NumberField
+			label="Developer, volumes"
+			hideLabel
+			inline
+			value={plan.volume}
+			{...BOUNDS.volume}
+			max={strongest}
+			unit="vol"
+			onchange={(v) => set('developer', (p) => (p.volume = v))}
+		/>
+	{/snippet}
+</Dial>
 <Dial
 	label="Ratio"
 	value={plan.ratio}
