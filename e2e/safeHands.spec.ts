@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { answer, openClient, openDemo, station } from './helpers';
+import { answer, openClient, openDemo, saved, station } from './helpers';
 
 test('bowls mix what Lift says; staging is an offer with its gain, and never stronger unasked', async ({
 	page
@@ -38,7 +38,7 @@ test('a strength between the stocked ones is typed, blended and mixed; beyond th
 	const volumes = page.getByLabel('Developer, volumes');
 	await volumes.fill('41');
 	await volumes.press('Enter');
-	await expect(page.getByRole('main').getByRole('alert')).toContainText('1 to 40 vol');
+	await expect(page.getByRole('main').getByRole('alert')).toContainText('5 to 40 vol');
 	await volumes.fill('7');
 	await volumes.press('Enter');
 	await station(page, 'Bowls');
@@ -106,4 +106,28 @@ test('figures of colour stand behind the words, for whoever wants them', async (
 	await page.goto('/visit/hesper-oake-today/tone');
 	await expect(told).toContainText(/#[0-9a-f]{6}/);
 	await expect(told).toContainText(/ΔE \d/);
+});
+
+test('what nobody saw is not recorded as seen, and the next visit says so until it is read', async ({
+	page
+}) => {
+	await openDemo(page);
+	await openClient(page, 'Hesper Oake');
+	await station(page, 'Send-off');
+	await expect(answer(page)).toContainText('8.5');
+	await page.getByRole('button', { name: 'Record the visit' }).click();
+	await expect(page.getByText('Recorded as expected; nobody looked.')).toBeVisible();
+	await expect(page.getByLabel('Level', { exact: true })).toHaveValue('');
+	await expect(answer(page)).toContainText('expected');
+	await saved(page);
+	await page.clock.setFixedTime(new Date(Date.now() + 56 * 24 * 3_600_000));
+	await page.goto('/');
+	await page.getByRole('button', { name: 'New visit' }).click();
+	await page.getByLabel('Name').fill('Hesper');
+	await page.getByRole('button', { name: /Hesper Oake/ }).click();
+	const guess = page.getByText('Where the last visit ended was expected and not looked at');
+	await expect(guess).toBeVisible();
+	await expect(page.locator('.range')).toContainText('lengths 8.5');
+	await page.getByRole('radio', { name: /^8 / }).click();
+	await expect(guess).toBeHidden();
 });

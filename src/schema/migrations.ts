@@ -116,8 +116,16 @@ const MIGRATIONS: Readonly<Record<number, Migration>> = {
 		const { kind, bowls } = document;
 		if (kind === 'shelf') return { ring: [], ...document };
 		if (kind !== 'visit' || !isRecord(bowls)) return document;
+		const { result } = document;
 		// Until then staging took what strength it liked: what was weighed so is kept, what was not follows the lift.
-		return { ...document, bowls: { aboveChosen: false, ...bowls } };
+		return {
+			...document,
+			bowls: { aboveChosen: false, ...bowls },
+			// An untouched Send-off stored what was expected as if it had been seen.
+			...(isRecord(result) && result['recordedAt'] !== undefined && result['level'] !== undefined
+				? { result: { ...result, unsure: true } }
+				: {})
+		};
 	}
 };
 

@@ -132,6 +132,8 @@ export const reading = z.extend(areaReading, {
 	water: z.enum(['soft', 'hard', 'iron', 'copper']),
 	scalp: z.enum(['calm', 'dry', 'oily', 'irritated', 'broken']),
 	strandTests: z.array(strandTest).check(z.maxLength(40)),
+	/** Where the last visit ended was expected and not looked at: what is read here is a guess until it is. */
+	unseen: z.optional(z.literal(true)),
 	/** The small copy of the picture that was read, a document of its own; kept only on request. */
 	picture: z.optional(id),
 	/** What was done to this hair, in any order. */
@@ -349,7 +351,12 @@ export const tonePlan = z.object({
 });
 
 export const result = z.object({
+	/** Level that somebody saw at the end; left out, nobody looked. */
 	level: z.optional(hair.level),
+	/** In records of before, whether it was seen or only expected was not told apart. */
+	unsure: z.optional(z.literal(true)),
+	/** What was expected when it was recorded: toned, and lifted under the toner. */
+	expected: z.optional(z.object({ toned: hair.level, lifted: hair.level })),
 	tone: text(120),
 	notes: text(4000),
 	leftoverGrams: z.optional(within(BOUNDS.leftoverGrams)),

@@ -16,6 +16,7 @@ import storedShelf4 from './stored/shelf.v4.json';
 import storedVisit4 from './stored/visit.v4.json';
 import storedVisit3 from './stored/visit.v3.json';
 import storedShelf6 from './stored/shelf.v6.json';
+import storedVisit6 from './stored/visit.v6.json';
 import storedVisit5 from './stored/visit.v5.json';
 
 describe('records', () => {
@@ -183,6 +184,18 @@ describe('migration', () => {
 			'leftSide',
 			'back-2'
 		]);
+	});
+	it('keeps the strength of the lift in bowls of version 6, and marks levels that nobody may have seen', () => {
+		expect(lifted(storedVisit6)).toEqual({
+			...storedVisit6,
+			schemaVersion: SCHEMA_VERSION,
+			bowls: { ...storedVisit6.bowls, aboveChosen: false },
+			result: { ...storedVisit6.result, unsure: true }
+		});
+		const { level, ...unseen } = storedVisit6.result;
+		expect(level).toBe(8.4);
+		expect(lifted({ ...storedVisit6, result: unseen })).toMatchObject({ result: unseen });
+		expect(lifted({ ...storedVisit6, result: unseen })).not.toHaveProperty('result.unsure');
 	});
 	it('gives the shelf of version 6 a ring without swatches, and the usual levels', () => {
 		expect(lifted(storedShelf6)).toEqual({

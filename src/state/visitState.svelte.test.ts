@@ -13,6 +13,7 @@ import { Clock } from './clock.svelte';
 import { RunTimer } from './runTimer.svelte';
 import { findClients } from '../model/findClients';
 import { alikeFrom, setLevel, setState } from '../model/commands/reading';
+import { record, seeResult } from '../model/commands/result';
 import { newClient, newVisit, nextReading, plainReading } from '../model/commands/newVisit';
 import { stationLine, stationState } from '../widgets/summary';
 import { formatHours, formatRatio, STATIONS, formatTimer } from '../wording/words';
@@ -152,6 +153,30 @@ describe('the next visit', () => {
 		expect(next.zones.root.state).toBe('natural');
 		expect(next.zones.lengths).toMatchObject({ state: 'lightened', presentLevel: 8.6 });
 		expect(next.strain.lightenings).toBe(1);
+	});
+	it('of which nobody saw the end starts from what was expected, and says so until it is read', () => {
+		const visit = newVisit('c', momentIn(new Date('2026-01-05T10:00:00Z'), 'Etc/UTC'));
+		record(visit, { toned: 8.44, lifted: 9.02 }, 8, new Date('2026-01-05T13:00:00Z'));
+		expect(visit.result).toMatchObject({ expected: { toned: 8.4, lifted: 9 }, returnWeeks: 8 });
+		expect(visit.result.level).toBeUndefined();
+		const next = nextReading(visit, MOMENT.day);
+		expect(next.zones.lengths).toMatchObject({ state: 'lightened', presentLevel: 8.4 });
+		expect(next.unseen).toBe(true);
+		setLevel(next, 'root', 5.5);
+		expect(next.unseen).toBe(true);
+		setLevel(next, 'lengths', 8);
+		expect(next.unseen).toBeUndefined();
+		seeResult(visit, 8.1);
+		expect(nextReading(visit, MOMENT.day)).toMatchObject({
+			zones: { lengths: { presentLevel: 8.1 } }
+		});
+		expect(nextReading(visit, MOMENT.day).unseen).toBeUndefined();
+	});
+	it('of a record that did not tell seen from expected is to be read as well', () => {
+		const old = { ...last, result: { ...last.result, unsure: true as const } };
+		expect(nextReading(old, MOMENT.day).unseen).toBe(true);
+		seeResult(old, 8.6);
+		expect(nextReading(old, MOMENT.day).unseen).toBeUndefined();
 	});
 	it('starts from the old reading when nothing was recorded', () => {
 		expect(nextReading({ ...last, result: { tone: '', notes: '' } }, MOMENT.day)).toEqual(

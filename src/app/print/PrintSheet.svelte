@@ -168,7 +168,11 @@
 	{#if visit.result.recordedAt}
 		<h2>Result</h2>
 		<p>
-			{visit.result.level ? formatLevel(visit.result.level) : ''}
+			{visit.result.level !== undefined
+				? `${formatLevel(visit.result.level)}${visit.result.unsure ? ', seen or expected' : ' seen'}`
+				: visit.result.expected
+					? `${formatLevel(visit.result.expected.toned)} expected, not looked at`
+					: ''}
 			{visit.result.tone}. {visit.result.notes}
 		</p>
 		{#if visit.result.leftoverGrams}<p>Left over {visit.result.leftoverGrams} g.</p>{/if}

@@ -73,10 +73,10 @@ export const plainAim = (): Aim => ({
 export function nextReading(last: Visit, day: Day): Reading {
 	const { reading, result } = last;
 	const worked = workedOn(last);
-	if (result.recordedAt === undefined || result.level === undefined) return reading;
+	const level = result.level ?? result.expected?.toned;
+	if (result.recordedAt === undefined || level === undefined) return reading;
 	const weeks = weeksBetween(last.date, day);
 	const grown = Math.round((reading.growthCmPerMonth * weeks * 10) / WEEKS_PER_MONTH) / 10;
-	const level = result.level;
 	const left = (zone: ZoneReading, covered: boolean): ZoneReading =>
 		covered ? { state: 'lightened', presentLevel: level, artificial: [] } : zone;
 	const grownOut = <R extends AreaReading>(before: R): R => ({
@@ -97,6 +97,8 @@ export function nextReading(last: Visit, day: Day): Reading {
 	};
 	// Whoever gave a second opinion, and whoever took a picture, then saw other hair.
 	delete next.secondOpinion;
+	delete next.unseen;
+	if (result.level === undefined || result.unsure) next.unseen = true;
 	delete next.picture;
 	return next;
 }

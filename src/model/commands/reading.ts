@@ -10,7 +10,11 @@ export function setLevel(reading: Reading, zone: ZoneName, level: number): void 
 		for (const name of ZONES) {
 			if (reading.zones[name].state === 'natural') reading.zones[name].presentLevel = level;
 		}
-	} else reading.zones[zone].presentLevel = level;
+	} else {
+		reading.zones[zone].presentLevel = level;
+		// Somebody looked.
+		delete reading.unseen;
+	}
 }
 
 /**

@@ -128,7 +128,7 @@
 				<p class="figure time" role="timer" aria-label="Time on the hair">{formatTimer(seconds)}</p>
 				<div class="acts">
 					<Button primary={!running} disabled={blocked} onclick={toggle}
-						>{running ? 'Hold' : seconds > 0 ? 'Go on' : 'Start'}</Button
+						>{running ? 'Hold' : begun ? 'Go on' : 'Start'}</Button
 					>
 					<Button primary={running} onclick={() => (noting = true)}>Note a check</Button>
 				</div>

@@ -39,6 +39,9 @@
 		const [now, then] = [step.levelWith(zone, {}), step.levelWith(zone, change)];
 		return `${name} ${formatLevel(now)} to ${formatLevel(then)}`;
 	}
+	/** Weakest developer that lifts, and the step of the dial: finer only while it stands between its steps. */
+	const LEAST = 5;
+	const HAND = 2.5;
 	/** The dial stops where the shelf does: nothing stronger can be mixed from it. */
 	const strongest = $derived(
 		Math.max(
@@ -97,9 +100,9 @@
 <Dial
 	label="Developer"
 	value={plan.volume}
-	min={5}
+	min={LEAST}
 	max={strongest}
-	step={2.5}
+	step={(plan.volume - LEAST) % HAND === 0 ? HAND : BOUNDS.volume.step}
 	shown="{plan.volume} vol"
 	{ceiling}
 	hint="{plan.volume > ceiling
@@ -117,6 +120,7 @@
 			inline
 			value={plan.volume}
 			{...BOUNDS.volume}
+			min={LEAST}
 			max={strongest}
 			unit="vol"
 			onchange={(v) => set('developer', (p) => (p.volume = v))}

@@ -137,6 +137,9 @@
 				Judge dry, without hue: squint, or look in grey. {here.state === 'natural'
 					? 'Every untouched zone takes this level.'
 					: 'This zone only.'}
+				{#if session.head.reading.unseen}<b
+						>Where the last visit ended was expected and not looked at: read it.</b
+					>{/if}
 				{#if workspace.shelf?.ladder}Levels are those of <a href="/shelf/ring">your own ring</a
 					>.{/if}
 			</p>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { BOUNDS } from '../../core/vocabulary';
 	import { removeVisit } from '../../model/commands/remove';
-	import { record } from '../../model/commands/result';
+	import { record, seeResult } from '../../model/commands/result';
 	import { useClock } from '../../state/clock.svelte';
 	import { goto } from '$app/navigation';
 	import { formatLevel } from '../../core/hair';
@@ -35,11 +35,16 @@
 	function recordVisit() {
 		workspace.transact('recorded', (draft) => {
 			const own = draft.visit(session.id);
-			record(own, session.head.toned.level, suggested.from, clock.now());
+			const { toned, rawLevel } = session.head;
+			record(own, { toned: toned.level, lifted: rawLevel }, suggested.from, clock.now());
 			const next = nextFromRecord(workspace.visits.values(), own);
 			if (next) draft.put(next);
 		});
-		say('Recorded. The next visit starts from this.');
+		say(
+			result.level === undefined
+				? 'Recorded. Nobody looked at the end: the next visit starts from what was expected, and says so.'
+				: 'Recorded. The next visit starts from this.'
+		);
 	}
 	async function remove() {
 		const { visit } = session;
@@ -65,10 +70,14 @@
 		? `${tonedWord(session.head)} expected`
 		: `${result.tone || tonedWord(session.head)} seen`}
 	range={gap === undefined
-		? 'Judge it dry and straight; waves hide faults.'
-		: Math.abs(gap) < 0.15
-			? 'As expected.'
-			: `${Math.abs(gap).toFixed(1)} level ${gap > 0 ? 'lighter' : 'deeper'} than expected.`}
+		? recorded
+			? 'Recorded as expected; nobody looked.'
+			: 'Judge it dry and straight; waves hide faults.'
+		: result.unsure
+			? 'From before: seen or only expected was not told apart.'
+			: Math.abs(gap) < 0.15
+				? 'As expected.'
+				: `${Math.abs(gap).toFixed(1)} level ${gap > 0 ? 'lighter' : 'deeper'} than expected.`}
 	facts={[
 		{
 			value: result.returnWeeks
@@ -119,7 +128,7 @@
 						value={result.level}
 						{...BOUNDS.level}
 						step={0.1}
-						onchange={(v) => session.change('result level', (draft) => (draft.result.level = v))}
+						onchange={(v) => session.change('result level', (draft) => seeResult(draft, v))}
 					/>
 					<NumberField
 						label="Back in"
