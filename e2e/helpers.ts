@@ -34,6 +34,16 @@ export async function openClient(page: Page, name: string): Promise<void> {
 	await expect(page.getByRole('navigation', { name: 'Stations of the visit' })).toBeVisible();
 }
 
+/** Eight weeks later a client of the demo sits down again. */
+export async function comeBack(page: Page, name: string): Promise<void> {
+	await saved(page);
+	await page.clock.setFixedTime(new Date(Date.now() + 56 * 24 * 3_600_000));
+	await page.goto('/');
+	await page.getByRole('button', { name: 'New visit' }).click();
+	await page.getByLabel('Name').fill(name);
+	await page.getByRole('button', { name: new RegExp(name) }).click();
+}
+
 /** No fault that axe can find on the page as it is. */
 export async function accessible(page: Page): Promise<void> {
 	// The page has no frames: in one go all rules run just the same, in half the time.

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { answer, openClient, openDemo, saved, station } from './helpers';
+import { answer, comeBack, openClient, openDemo, station } from './helpers';
 
 test('bowls mix what Lift says; staging is an offer with its gain, and never stronger unasked', async ({
 	page
@@ -119,12 +119,7 @@ test('what nobody saw is not recorded as seen, and the next visit says so until 
 	await expect(page.getByText('Recorded as expected; nobody looked.')).toBeVisible();
 	await expect(page.getByLabel('Level', { exact: true })).toHaveValue('');
 	await expect(answer(page)).toContainText('expected');
-	await saved(page);
-	await page.clock.setFixedTime(new Date(Date.now() + 56 * 24 * 3_600_000));
-	await page.goto('/');
-	await page.getByRole('button', { name: 'New visit' }).click();
-	await page.getByLabel('Name').fill('Hesper');
-	await page.getByRole('button', { name: /Hesper Oake/ }).click();
+	await comeBack(page, 'Hesper Oake');
 	const guess = page.getByText('Where the last visit ended was expected and not looked at');
 	await expect(guess).toBeVisible();
 	await expect(page.locator('.range')).toContainText('lengths 8.5');

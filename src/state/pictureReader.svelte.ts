@@ -47,7 +47,7 @@ export class PictureReader {
 	/** @param labOfSwatch colour of a swatch of the salon's ring, where it was read */
 	constructor(
 		private readonly compute: ComputeClient,
-		private readonly labOfSwatch: (level: number) => Lab | undefined = () => undefined
+		private readonly labOfSwatch: (level: number) => Lab | undefined
 	) {}
 
 	/** What lights the scene, as the person says it. */
@@ -155,8 +155,7 @@ export class PictureReader {
 }
 
 /** A reader on a page: pictures are worked out in the page's worker. */
-export const openPictureReader = (
-	labOfSwatch?: (level: number) => Lab | undefined
-): PictureReader => new PictureReader(compute, labOfSwatch);
+export const openPictureReader = (labOfSwatch: (level: number) => Lab | undefined): PictureReader =>
+	new PictureReader(compute, labOfSwatch);
 
 const within = (share: number): number => Math.min(1, Math.max(0, share));

@@ -1,6 +1,7 @@
 <script lang="ts">
-	import type { Lab } from '../core/colour';
 	import type { PictureReading } from '../core/picture';
+	import { labOfSwatch } from '../model/shelf/ring';
+	import { useRecords } from '../state/records';
 	import { UNREAD_PICTURE } from '../wording/picture';
 	import Button from '../ui/Button.svelte';
 	import Tick from '../ui/Tick.svelte';
@@ -17,13 +18,12 @@
 		keepable?: boolean;
 		/** What is read. */
 		of?: 'hair' | 'swatch';
-		/** Colour of a swatch of the salon's ring, where it was read. */
-		labOfSwatch?: (level: number) => Lab | undefined;
 		/** Takes what was read; says what came of it. */
 		ontake: (reading: PictureReading, copy: Blob | undefined) => string;
 	}
-	let { action, keepable = false, of = 'hair', labOfSwatch, ontake }: Props = $props();
-	const reader = openPictureReader((level) => labOfSwatch?.(level));
+	let { action, keepable = false, of = 'hair', ontake }: Props = $props();
+	const { workspace } = useRecords();
+	const reader = openPictureReader((level) => labOfSwatch(workspace.shelf, level));
 	const reading = $derived(reader.reading);
 	let taken = $state.raw('');
 	let keep = $state(false);

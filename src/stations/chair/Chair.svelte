@@ -120,7 +120,7 @@
 	{#snippet picture()}
 		<div class="two">
 			<div class="clock" class:running>
-				{#if begun && session.stops.length > 0}
+				{#if begun && run.rinsedAtMinute === undefined && session.stops.length > 0}
 					<p class="blocked" role="alert">
 						{cautionWords(session.stops[0]!).title} The clock goes on: the lightener lies on the hair.
 					</p>

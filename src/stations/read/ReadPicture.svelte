@@ -9,7 +9,6 @@
 	import { useVisit } from '../../state/visitContext';
 	import PictureFold from '../../widgets/PictureFold.svelte';
 	import { takeLevel } from '../../model/commands/reading';
-	import { labOfSwatch } from '../../model/shelf/ring';
 
 	interface Props {
 		zone: ZoneName;
@@ -49,12 +48,7 @@
 		>
 	</div>
 {/if}
-<PictureFold
-	action="Read this for the {zone}"
-	keepable
-	labOfSwatch={(level) => labOfSwatch(workspace.shelf, level)}
-	ontake={take}
-/>
+<PictureFold action="Read this for the {zone}" keepable ontake={take} />
 
 <style>
 	.kept {
