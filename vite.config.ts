@@ -6,7 +6,15 @@ export default defineConfig({
 	plugins: [sveltekit()],
 	worker: { format: 'es' },
 	// Small fonts would otherwise be written into the styles, where the content policy forbids them.
-	build: { assetsInlineLimit: 0 },
+	build: {
+		assetsInlineLimit: 0,
+		// Modules of the pure layers only define things, so a page need not carry what its doors also lead to.
+		rolldownOptions: {
+			treeshake: {
+				moduleSideEffects: (id) => !/src\/(core|model|wording|schema|charts)\//.test(id)
+			}
+		}
+	},
 	optimizeDeps: { include: ['culori/fn', 'localforage'] },
 	test: {
 		// Tests are not timed: a busy machine may take its time over a search; speed is measured in bench/.

@@ -1,5 +1,5 @@
 import { judgeAim } from '../core/plan/judge';
-import { stageHead } from '../core/work/headStaging';
+import { stageHead } from '../core/work/stageHead';
 import { findToner } from '../core/toner';
 
 import type { InPlace } from '../state/searches';

@@ -1,5 +1,5 @@
 import type { Undertone } from '../core/colour';
-import { enhances, type Direction, type UnreadCode } from '../core/tone';
+import { enhances, type Direction, type ToneWarning, type UnreadCode } from '../core/tone';
 import type { ToneReason } from '../core/toner';
 import { BOUNDS } from '../core/vocabulary';
 import type { ChosenPart } from '../schema/records';
@@ -54,6 +54,20 @@ export function toneReasonWords(reason: ToneReason): string {
 	if (shares.length === 0) return `Natural base: deepens and ${effect}.`;
 	return `Tone of ${shares.map(({ dye, percent }) => `${dye} ${percent}\u00a0%`).join(', ')}: ${effect}.`;
 }
+
+const OVERSHOT: Readonly<Record<Exclude<ToneWarning['code'], 'tooDark'>, string>> = {
+	greenCast:
+		'Blue or green on yellow turns green. Put violet in its place, or add a little gold or red.',
+	violetCast: 'More violet than there is yellow to take it up. Add clear, or rinse earlier.',
+	greyCast: 'All warmth is gone: the hair will look flat and grey. Add clear or a touch of gold.',
+	muddy: 'Full neutralising at this depth goes muddy. Keep some warmth.'
+};
+
+/** What a toner overdoes, and what would mend it. */
+export const toneWarningWords = (warning: ToneWarning): string =>
+	warning.code === 'tooDark'
+		? `Goes ${warning.levels.toFixed(1)} levels deeper. Dilute with clear, or take a lighter shade.`
+		: OVERSHOT[warning.code];
 
 /** What it means that hair holds only a share of a toner, 0-1. */
 export const holdsWords = (share: number): string =>

@@ -15,11 +15,11 @@ export interface RawHair {
 	readonly whiteShare?: number | undefined;
 }
 
-/** What goes wrong when a toner overshoots, with the reason in words. */
-export interface ToneWarning {
-	readonly code: 'greenCast' | 'violetCast' | 'greyCast' | 'tooDark' | 'muddy';
-	readonly message: string;
-}
+/** What goes wrong when a toner overshoots. */
+export type ToneWarning =
+	| { readonly code: 'greenCast' | 'violetCast' | 'greyCast' | 'muddy' }
+	/** How many levels deeper than before it comes out, above 0. */
+	| { readonly code: 'tooDark'; readonly levels: number };
 
 export interface TonePreview {
 	readonly lab: Lab;
@@ -76,35 +76,19 @@ export function toneWarnings(before: Lab, after: Lab): ToneWarning[] {
 	const level = levelOf(after);
 	const drop = levelOf(before) - level;
 	if (after.a < -2.5 && hue > 93 && hue < 220) {
-		warnings.push({
-			code: 'greenCast',
-			message:
-				'Blue or green on yellow turns green. Put violet in its place, or add a little gold or red.'
-		});
+		warnings.push({ code: 'greenCast' });
 	}
 	if (chroma > 4 && hue >= 260 && hue < 350 && level > 7) {
-		warnings.push({
-			code: 'violetCast',
-			message: 'More violet than there is yellow to take it up. Add clear, or rinse earlier.'
-		});
+		warnings.push({ code: 'violetCast' });
 	}
 	if (chroma < 4 && chromaOf(before) > 10 && level > 6) {
-		warnings.push({
-			code: 'greyCast',
-			message: 'All warmth is gone: the hair will look flat and grey. Add clear or a touch of gold.'
-		});
+		warnings.push({ code: 'greyCast' });
 	}
 	if (drop > 1.25) {
-		warnings.push({
-			code: 'tooDark',
-			message: `Goes ${drop.toFixed(1)} levels deeper. Dilute with clear, or take a lighter shade.`
-		});
+		warnings.push({ code: 'tooDark', levels: drop });
 	}
 	if (level < 6 && chroma < 7 && chromaOf(before) > 20) {
-		warnings.push({
-			code: 'muddy',
-			message: 'Full neutralising at this depth goes muddy. Keep some warmth.'
-		});
+		warnings.push({ code: 'muddy' });
 	}
 	return warnings;
 }

@@ -1,6 +1,6 @@
 import { rinseMinute } from './rinse';
 import { type ClockSubject } from './clock';
-import { stageHead } from './headStaging';
+import { stageHead } from './stageHead';
 import { describe, expect, it } from 'vitest';
 import { naturalPigment } from '../hair';
 import {

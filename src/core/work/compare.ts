@@ -1,5 +1,6 @@
 import type { Steps } from '../steps';
-import { stageHeadSteps, type HeadStaging } from './headStaging';
+import type { HeadStaging } from './headStaging';
+import { stageHeadSteps } from './stageHead';
 
 /** A head worked in one of several ways. */
 export interface HeadWay {

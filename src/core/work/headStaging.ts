@@ -1,7 +1,6 @@
 import { bisect } from '../numeric';
 import { DEFAULT_LIMIT_MINUTES, pointAt } from '../lift';
 import { BOWL_LIFE_MINUTES } from '../mix';
-import { finish, type Steps } from '../steps';
 import { SERVICE_MINUTES } from './constants';
 import type { SectionId, StrandPart } from './ids';
 import {
@@ -12,13 +11,7 @@ import {
 	type WorkSection
 } from './problem';
 import { backFirstMinutes, rinseMinute, usualRinse, type RinseMode } from './rinse';
-import {
-	onePassSteps,
-	stagePassesSteps,
-	type Staging,
-	type StagingAnswer,
-	type StagingPass
-} from './staging';
+import type { Staging, StagingPass } from './staging';
 
 /** Sections of one part of the strand; it is begun when the one before it is on. */
 export interface HeadPass {
@@ -131,30 +124,6 @@ function readyMinute(
 	const reached = (minute: number) => pointAt(ready, minute).level >= target;
 	return reached(last) ? bisect(reached, time.to, last, 0.1) : last;
 }
-
-/** A head to be staged, and whether to say what would help where the bowls alone do not. */
-export interface HeadQuestion {
-	readonly head: HeadStaging;
-	readonly advise?: boolean | undefined;
-}
-
-/** Stages a head as it is to be worked: its parts, its rinse, in one strength or in several. */
-export function* stageHeadSteps({ head, advise }: HeadQuestion): Steps<StagingAnswer> {
-	if (head.passes.length === 0 || head.passes.some(({ sections }) => sections.length === 0)) {
-		return { ok: false, problem: 'noSections' };
-	}
-	const passes = passesOf(head);
-	// A packet that leaves when it is ready needs no other strength.
-	if (!head.staged || head.rinse.mode === 'eachReady')
-		return yield* onePassSteps(passes, head.volume);
-	return yield* stagePassesSteps(passes, advise ?? false);
-}
-
-/**
- * {@link stageHeadSteps} without a pause.
- * @internal
- */
-export const stageHead = (head: HeadStaging): StagingAnswer => finish(stageHeadSteps({ head }));
 
 /** What one section taking longer does. */
 export interface Delay {

@@ -23,17 +23,11 @@ export {
 	type SectionedHead,
 	type SectionLoad
 } from './headSections';
-export {
-	lateHead,
-	stageHeadSteps,
-	workEnd,
-	type Delay,
-	type HeadPass,
-	type HeadStaging
-} from './headStaging';
+export { lateHead, workEnd, type Delay, type HeadPass, type HeadStaging } from './headStaging';
 export { type BowlId, type SectionId, type StrandPart } from './ids';
 export { inOrder, isHairline, type OrderName } from './orders';
 export type { StagingProblemFault, WorkSection } from './problem';
 export { lastRinse, usualRinse, type RinseMode } from './rinse';
 export { oneStrengthSteps, stageBowlsSteps, type Staging, type StagingAnswer } from './staging';
+export { stageHeadSteps } from './stageHead';
 export { usualFoils } from './usualFoils';

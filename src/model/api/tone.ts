@@ -19,7 +19,7 @@ import type {
 	toneSolveAnswer,
 	toneSolveRequest
 } from '../../schema/api';
-import { toneReasonWords } from '../../wording/tone';
+import { toneReasonWords, toneWarningWords } from '../../wording/tone';
 
 /** Natural level assumed for lightened hair of which only the result is known. */
 const UNKNOWN_NATURAL_LEVEL = 3;
@@ -33,7 +33,7 @@ export function pigmentOfRaw(raw: z.output<typeof rawHair>): Pigment {
 }
 
 const warningsOf = (warnings: readonly ToneWarning[]) =>
-	warnings.map(({ code, message }) => ({ code, message }));
+	warnings.map((warning) => ({ code: warning.code, message: toneWarningWords(warning) }));
 
 const colourOf = (lab: Lab) => ({ lab, hex: hexOf(lab) });
 

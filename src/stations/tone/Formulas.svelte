@@ -7,7 +7,12 @@
 	import { useVisit } from '../../state/visitContext';
 	import { recordParts } from '../../model/visit/tone';
 	import { uniform } from '../../model/visit/hair';
-	import { distanceWords, formulaWords, toneReasonWords } from '../../wording/tone';
+	import {
+		distanceWords,
+		formulaWords,
+		toneReasonWords,
+		toneWarningWords
+	} from '../../wording/tone';
 	import type { ToneFormula } from '../../core/toner';
 
 	const session = useVisit();
@@ -60,7 +65,7 @@
 							? ` (ΔE ${formula.deltaE.toFixed(1)})`
 							: ''}, level {formatLevel(formula.level)}. {toneReasonWords(formula.why)}
 						{#if formula.ifLeftLonger.warnings.length > 0 && formula.warnings.length === 0}Left five
-							minutes longer: {formula.ifLeftLonger.warnings[0]!.message}{/if}
+							minutes longer: {toneWarningWords(formula.ifLeftLonger.warnings[0]!)}{/if}
 					</p>
 				</div>
 				<Button aria-pressed={isChosen(formula)} onclick={() => choose(formula)}

@@ -13,7 +13,13 @@
 	import { tonedWord } from '../../widgets/summary';
 	import Formulas from './Formulas.svelte';
 	import ToneDials from './ToneDials.svelte';
-	import { distanceWords, formulaWords, holdsWords, toneTaskWords } from '../../wording/tone';
+	import {
+		distanceWords,
+		formulaWords,
+		holdsWords,
+		toneTaskWords,
+		toneWarningWords
+	} from '../../wording/tone';
 
 	const session = useVisit();
 	const tone = $derived(session.visit.tone);
@@ -96,7 +102,7 @@
 	{/snippet}
 	{#snippet picture()}
 		{#each warnings as warning (warning.code)}
-			<p class="warning" role="status"><b>Watch:</b> {warning.message}</p>
+			<p class="warning" role="status"><b>Watch:</b> {toneWarningWords(warning)}</p>
 		{/each}
 		{#if held < 1 && !session.head.noToner}
 			<p class="warning" role="status"><b>Holds little:</b> {holdsWords(held)}</p>
