@@ -126,8 +126,42 @@ const MIGRATIONS: Readonly<Record<number, Migration>> = {
 				? { result: { ...result, unsure: true } }
 				: {})
 		};
+	},
+	/**
+	 * Hair that is lightened already is kept out unless somebody said why not. Where work had begun, it went
+	 * wherever it was planned to go: that stays as it was.
+	 */
+	7: (document) => {
+		const { kind, run, result, reading } = document;
+		if (kind !== 'visit' || !isRecord(run) || !isRecord(result) || !isRecord(reading))
+			return document;
+		const begun = run['startedAt'] !== undefined || result['recordedAt'] !== undefined;
+		if (!begun || !readsLightened(reading)) return document;
+		const overlapping = (plan: unknown) =>
+			isRecord(plan)
+				? {
+						...plan,
+						overlap: { reason: 'Worked before a reason was asked for.', volume: plan['volume'] }
+					}
+				: plan;
+		const all = (plans: unknown) => (Array.isArray(plans) ? plans.map(overlapping) : plans);
+		return {
+			...document,
+			lift: overlapping(document['lift']),
+			before: all(document['before']),
+			after: all(document['after'])
+		};
 	}
 };
+
+/** Whether any hair of the head was read as lightened, on any area. */
+function readsLightened(reading: Record<string, unknown>): boolean {
+	const areas = isRecord(reading['areas']) ? Object.values(reading['areas']) : [];
+	return [reading, ...areas].some((each) => {
+		const zones = isRecord(each) && isRecord(each['zones']) ? Object.values(each['zones']) : [];
+		return zones.some((zone) => isRecord(zone) && zone['state'] === 'lightened');
+	});
+}
 
 /** Up to version 5 the copy of a picture stood in the reading, as text. */
 const PICTURE_TEXT = /^data:image\/jpeg;base64,[A-Za-z0-9+/]+=*$/;

@@ -18,7 +18,7 @@ import * as hair from './hair';
 import { wholeWithin, within } from './hair';
 
 /** Version of every stored document. Raise it with a migration in `migrations.ts`. */
-export const SCHEMA_VERSION = 7 as const;
+export const SCHEMA_VERSION = 8 as const;
 
 const id = z.string().check(z.regex(/^[\w-]{1,64}$/));
 const when = z.iso.datetime();
@@ -203,7 +203,9 @@ export const liftPlan = z.object({
 	delays: z.object({ root: delay, lengths: delay, ends: delay }),
 	/** For how many of the last minutes the spent mixture is drawn over hair that was kept out; 0: not. */
 	drawThroughMinutes: within(BOUNDS.drawThroughMinutes),
-	covers: z.object({ root: z.boolean(), lengths: z.boolean(), ends: z.boolean() })
+	covers: z.object({ root: z.boolean(), lengths: z.boolean(), ends: z.boolean() }),
+	/** Hair that is lightened already is kept out unless this says why not, and how weak a bowl it gets. */
+	overlap: z.optional(z.object({ reason: text(500, 1), volume: hair.volume }))
 });
 
 /** A further application of the same day, rinsed before the next. */
@@ -379,6 +381,8 @@ export const visit = z.object({
 	reading,
 	aim,
 	...liftDay,
+	/** Nothing is lightened today: the hair is toned or coloured as it is. */
+	noLift: z.optional(z.literal(true)),
 	/** Ways that were weighed against it, side by side. */
 	ways: z.array(liftWay).check(z.maxLength(3)),
 	/** Where several visits were planned together: which of them this is. */

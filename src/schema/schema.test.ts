@@ -16,6 +16,7 @@ import storedShelf4 from './stored/shelf.v4.json';
 import storedVisit4 from './stored/visit.v4.json';
 import storedVisit3 from './stored/visit.v3.json';
 import storedShelf6 from './stored/shelf.v6.json';
+import storedVisit7 from './stored/visit.v7.json';
 import storedVisit6 from './stored/visit.v6.json';
 import storedVisit5 from './stored/visit.v5.json';
 
@@ -203,6 +204,28 @@ describe('migration', () => {
 			schemaVersion: SCHEMA_VERSION,
 			ring: []
 		});
+	});
+	it('keeps, of version 7, where work had gone over lightened hair, and lets the rest protect itself', () => {
+		const overlap = {
+			reason: 'Worked before a reason was asked for.',
+			volume: storedVisit7.lift.volume
+		};
+		expect(lifted(storedVisit7)).toEqual({
+			...storedVisit7,
+			schemaVersion: SCHEMA_VERSION,
+			lift: { ...storedVisit7.lift, overlap }
+		});
+		const { recordedAt, ...open } = storedVisit7.result;
+		expect(recordedAt).toBeDefined();
+		const waiting = { ...storedVisit7, result: open, run: { elapsedSeconds: 0, notes: [] } };
+		expect(lifted(waiting)).not.toHaveProperty('lift.overlap');
+		const untouched = { ...storedVisit7, reading: storedVisit6.reading };
+		expect(lifted(untouched)).not.toHaveProperty('lift.overlap');
+		const onAnArea = {
+			...untouched,
+			reading: { ...storedVisit6.reading, areas: { nape: { zones: storedVisit7.reading.zones } } }
+		};
+		expect(lifted(onAnArea)).toHaveProperty('lift.overlap', overlap);
 	});
 	it('refuses what is newer, and what is no document', () => {
 		expect(migrate({ schemaVersion: SCHEMA_VERSION + 1 })).toEqual({ ok: false, problem: 'newer' });

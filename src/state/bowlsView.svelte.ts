@@ -12,7 +12,7 @@ import {
 import type { Searches } from './searches';
 import type { Poured } from '../model/visit/cautions';
 import type { LiftPlan, Shelf, Visit } from '../schema/records';
-import { daySteps, MAIN_STEP } from '../model/visit/day';
+import { daySteps, MAIN_STEP, onNothing } from '../model/visit/day';
 import { Search } from './search.svelte';
 import { headStaging } from '../model/visit/headStaging';
 import { sectionWork, type HeadWorkSource, type SectionWork } from '../model/visit/headWork';
@@ -53,7 +53,9 @@ export class BowlsView {
 	#reading = $derived.by(() => this.#source.visit.reading);
 	#aim = $derived.by(() => this.#source.visit.aim);
 	#bowls = $derived.by(() => this.#source.visit.bowls);
-	#lift = $derived.by(() => this.#source.visit.lift);
+	#planned = $derived.by(() => this.#source.visit.lift);
+	#noLift = $derived.by(() => this.#source.visit.noLift);
+	#lift = $derived.by(() => (this.#noLift ? onNothing(this.#planned) : this.#planned));
 	#before = $derived.by(() => this.#source.visit.before);
 	#tone = $derived.by(() => this.#source.visit.tone);
 	#usage = $derived.by(() => this.#source.usage.factor);
@@ -80,7 +82,7 @@ export class BowlsView {
 		return headStaging({ ...this.#work, bowls: { ...this.#bowls, ...change } });
 	}
 	/** Whether anything is put on at all. */
-	worked = $derived.by(() => Object.values(this.#lift.covers).includes(true));
+	worked = $derived.by(() => this.sections.some(({ load }) => load !== undefined));
 	workMinutes = $derived.by(() => workEnd(this.head));
 
 	#answer: StagingAnswer | undefined = $derived.by(() => this.search.found);

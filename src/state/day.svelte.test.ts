@@ -8,9 +8,9 @@ import {
 	eventsOf,
 	eventsUpTo,
 	MAIN_STEP,
-	stepsOn,
 	workedZones
 } from '../model/visit/day';
+import { stepsOn } from '../model/visit/kept';
 import { applicationOn } from '../model/visit/lift';
 import { openVisit } from '../testing/demoVisit';
 import { PLACEMENT_OPTIONS, PRODUCT_OPTIONS, SECTION_OPTIONS } from '../wording/words';
@@ -68,7 +68,9 @@ describe('a day of several applications', () => {
 			after.push(stepOf(lift, { areas: ['crown'] }));
 		});
 		expect(session.hairOf('crown').lift.level).toBeGreaterThan(session.head.lift.level + 0.1);
-		expect(stepsOn(session.steps, 'nape')[1]!.plan.covers).toEqual({
+		expect(
+			stepsOn(session.steps, 'nape', session.visit.reading, session.visit.aim)[1]!.plan.covers
+		).toEqual({
 			root: false,
 			lengths: false,
 			ends: false

@@ -1,7 +1,13 @@
 import { AREAS } from '../core/vocabulary';
 import { FADE_WEEKS } from '../model/visit/aimStrands';
-import { levelOf, undertoneOf, type StrandColours } from '../core/colour';
-import { describeLift, isLifted } from '../core/hair';
+import {
+	levelOf,
+	NEUTRALISERS,
+	undertoneOf,
+	type StrandColours,
+	type Undertone
+} from '../core/colour';
+import { describeLift, isLifted, undertoneWord } from '../core/hair';
 import {
 	labOfFibre,
 	levelOfFibre,
@@ -16,13 +22,23 @@ import type { TonerAnswer } from '../core/toner';
 import type { Searches } from './searches';
 import { aimOf, aimOn, readingOf } from '../model/visit/exceptions';
 import type { Aim, LiftPlan, Reading, ShelfLine, Visit, ZoneName } from '../schema/records';
-import { daySteps, MAIN_STEP, stepsOn, workedZones, type DayStep } from '../model/visit/day';
+import {
+	daySteps,
+	MAIN_STEP,
+	reaches,
+	workedZones,
+	type DayStep,
+	type LiftDay
+} from '../model/visit/day';
+import { stepsOn } from '../model/visit/kept';
 import {
 	coloursOf,
 	conditionOf,
+	namedHair,
 	pointsOf,
 	seenFibre,
 	tonedColours,
+	zoneAt,
 	zonesOf,
 	type ZoneStart
 } from '../model/visit/hair';
@@ -107,9 +123,27 @@ export class HairView implements DayStrand {
 	#before = $derived.by(() => this.#source.visit.before);
 	#lift = $derived.by(() => this.#source.visit.lift);
 	#after = $derived.by(() => this.#source.visit.after);
+	#noLift = $derived.by(() => this.#source.visit.noLift);
+	#liftDay: LiftDay = $derived.by(() => ({
+		before: this.#before,
+		lift: this.#lift,
+		after: this.#after,
+		...(this.#noLift ? { noLift: this.#noLift } : {})
+	}));
+	/** Zones that the service takes in: what of them is not lightened is toned all the same. */
+	taken: LiftPlan['covers'] = $derived.by(
+		steady(() => {
+			const { before, lift, after } = this.#liftDay;
+			return workedZones(
+				daySteps({ before, lift, after }).filter(
+					({ areas }) => !areas?.length || areas.includes(this.place)
+				)
+			);
+		})
+	);
 	/** The applications of the day as this hair has them. */
 	steps: readonly DayStep[] = $derived.by(() =>
-		stepsOn(daySteps({ before: this.#before, lift: this.#lift, after: this.#after }), this.place)
+		stepsOn(daySteps(this.#liftDay), this.place, this.reading, this.strandAim)
 	);
 	/** The main application. */
 	readonly main: StepView = new StepView(this, () => MAIN_STEP);
@@ -164,6 +198,11 @@ export class HairView implements DayStrand {
 			levelOfFibre(fibre),
 			liftedFrom(this.reading, this.zone)
 		);
+	}
+	/** What the hair that is toned is called: as a person named it, or else as it would be. */
+	get startWord(): string {
+		const { fibre, named } = this.toneStart;
+		return named ? undertoneWord(named.undertone, this.rawLevel) : this.liftedWord(fibre);
 	}
 	/** Whether this hair shows an undertone: lifted by half a level or more. */
 	isLifted(fibre: Fibre): boolean {
@@ -226,10 +265,22 @@ export class HairView implements DayStrand {
 	/** What the toner starts from: what is there replaces what was expected. */
 	toneStart: ToneStart = $derived.by(() => {
 		const { seen } = this;
-		return seen
-			? { fibre: this.#afterSeen(seen), seen: true, minute: seen.minute }
-			: { fibre: this.lift.fibre, seen: false, minute: this.plan.minutes };
+		if (!seen) return { ...this.#asItIs, seen: false, minute: this.plan.minutes };
+		const { level, minute, undertone } = seen;
+		const lightenedAgain = minute <= this.plan.minutes && this.steps.at(-1)!.id !== MAIN_STEP;
+		return undertone && !lightenedAgain
+			? { ...namedHair(this.reading, level, undertone), seen: true, minute }
+			: { fibre: this.#afterSeen(seen), seen: true, minute };
 	});
+	/** What nobody has looked at today: as it is expected, or as it was read where nothing goes on it. */
+	get #asItIs(): Pick<ToneStart, 'fibre' | 'named'> {
+		const { name, state } = this.zone;
+		const { undertone, presentLevel } = this.reading.zones[name];
+		const lifted = this.steps.some(({ plan }) => reaches(plan, name));
+		return undertone && state === 'lightened' && !lifted
+			? namedHair(this.reading, presentLevel, undertone)
+			: { fibre: this.lift.fibre };
+	}
 	/** Hair seen during the main application still has the later ones of the day before it. */
 	#afterSeen({ level, minute }: { readonly level: number; readonly minute: number }): Fibre {
 		const fibre = seenFibre(this.reading, level);
@@ -239,7 +290,12 @@ export class HairView implements DayStrand {
 	}
 	raw = $derived(rawOf(this.toneStart, this.reading));
 	rawLab = $derived(rawLab(this.raw));
-	rawUndertone = $derived(undertoneOf(this.rawLab));
+	/** The warmth that is toned: as a person named it, or else as the model does. */
+	rawUndertone: Undertone = $derived.by(() => {
+		const found = undertoneOf(this.rawLab);
+		const name = this.toneStart.named?.undertone;
+		return name === undefined ? found : { ...found, name, neutraliser: NEUTRALISERS[name] };
+	});
 	/** The strand before toning: shifted as a whole when a level was seen. */
 	rawFibres: Fibre[] = $derived.by(() => {
 		const { toneStart, points, lifted } = this;
@@ -297,14 +353,15 @@ export class HairView implements DayStrand {
 	});
 
 	#afterWashes(washes: number) {
-		// A toner goes only where the mixture went: untouched hair keeps its own colour.
+		// A toner goes only where the service goes: hair that is left out keeps its own colour.
 		const dyes = dyesAfter(this.toneParts, this.toneConditions, washes);
-		const { points, rawFibres } = this;
+		const { rawFibres, taken } = this;
+		const at = this.points.map(({ distanceCm }) => zoneAt(this.zones, distanceCm).name);
 		const toned = tonedColours(rawFibres, dyes, this.reading.whiteShare);
 		const bare = this.rawColours;
 		return {
 			...toned,
-			hair: toned.hair.map((rgb, i) => (points[i]!.covered ? rgb : bare.hair[i]!))
+			hair: toned.hair.map((rgb, i) => (taken[at[i]!] ? rgb : bare.hair[i]!))
 		};
 	}
 }

@@ -10,12 +10,13 @@ import type { LiftPlan, LiftWay } from '../schema/records';
 import {
 	daySteps,
 	eventsUpTo,
+	goesOn,
 	stepBegins,
-	stepsOn,
 	workedZones,
 	type LiftDay
 } from '../model/visit/day';
 import { coloursOf, pointsOf } from '../model/visit/hair';
+import { stepsOn } from '../model/visit/kept';
 import type { HairView } from './hairView.svelte';
 import { applicationOn, liftAnswer, type LiftAnswer } from '../model/visit/lift';
 import type { VisitState } from './visitState.svelte';
@@ -39,8 +40,6 @@ export interface WayAnswer {
 	readonly moments: readonly TrackMoment[];
 }
 
-const nothing = ({ covers }: LiftPlan): boolean => !Object.values(covers).includes(true);
-
 const isPlanned = (day: LiftDay, { visit }: VisitState): boolean => equal(dayOf(day), dayOf(visit));
 
 const STEP_MINUTES = 2;
@@ -48,7 +47,7 @@ const STEP_MINUTES = 2;
 /** Works a way through on the hair that is looked at. */
 export function wayAnswer(view: HairView, day: LiftDay, session: VisitState): WayAnswer {
 	const { zone, zones, reading, subject, place } = view;
-	const steps = stepsOn(daySteps(day), place);
+	const steps = stepsOn(daySteps(day), place, reading, view.strandAim);
 	const applications = steps.map(({ plan }) => applicationOn(plan, zone));
 	const last = steps.at(-1)!;
 	const lift = liftAnswer(subject, last.plan, zone, applications.slice(0, -1));
@@ -61,7 +60,7 @@ export function wayAnswer(view: HairView, day: LiftDay, session: VisitState): Wa
 	const head = readyHead([strand], events, subject.factors);
 	const end = stepBegins(steps).at(-1)! + last.plan.minutes;
 	const fibres = headAt(head, end)[0]!.points.map(({ fibre }) => fibre);
-	const bare = steps.every(({ plan }) => nothing(plan)) || lift.undertone.name === 'none';
+	const bare = !steps.some(({ plan }) => goesOn(plan)) || lift.undertone.name === 'none';
 	return {
 		day,
 		lift,

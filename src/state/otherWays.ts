@@ -18,7 +18,8 @@ export function otherWays(session: VisitState, looked: 'bowls' | 'sections'): He
 		];
 	}
 	const sections = bowls.sections.map(({ section }) => section);
-	const level = sectionLevel(visit.reading, plan);
+	const head = { reading: visit.reading, aim: visit.aim, plan };
+	const level = sectionLevel(head);
 	return [
 		...ORDER_NAMES.map((order) => ({
 			name: order,
@@ -29,7 +30,7 @@ export function otherWays(session: VisitState, looked: 'bowls' | 'sections'): He
 				}))
 			})
 		})),
-		...(hasParts(visit.reading, plan)
+		...(hasParts(head)
 			? STRAND_WAYS.map((strand) => ({ name: strand, head: bowls.headWith({ strand }) }))
 			: [])
 	];

@@ -160,7 +160,8 @@ describe('the next visit', () => {
 		expect(visit.result).toMatchObject({ expected: { toned: 8.4, lifted: 9 }, returnWeeks: 8 });
 		expect(visit.result.level).toBeUndefined();
 		const next = nextReading(visit, MOMENT.day);
-		expect(next.zones.lengths).toMatchObject({ state: 'lightened', presentLevel: 8.4 });
+		// The hair under its toner: that is what is left of it by then.
+		expect(next.zones.lengths).toMatchObject({ state: 'lightened', presentLevel: 9 });
 		expect(next.unseen).toBe(true);
 		setLevel(next, 'root', 5.5);
 		expect(next.unseen).toBe(true);
@@ -168,9 +169,42 @@ describe('the next visit', () => {
 		expect(next.unseen).toBeUndefined();
 		seeResult(visit, 8.1);
 		expect(nextReading(visit, MOMENT.day)).toMatchObject({
-			zones: { lengths: { presentLevel: 8.1 } }
+			zones: { lengths: { presentLevel: 8.7 } }
 		});
 		expect(nextReading(visit, MOMENT.day).unseen).toBeUndefined();
+	});
+	it('starts from what was seen bare, in the name it was given, and not from the toner over it', () => {
+		const visit = newVisit('c', momentIn(new Date('2026-01-05T10:00:00Z'), 'Etc/UTC'));
+		visit.run.notes = [
+			{ id: 'a', minute: 20, zone: 'lengths', level: 7.5, text: '' },
+			{ id: 'b', minute: 35, zone: 'lengths', level: 8.2, undertone: 'yellow', text: '' }
+		];
+		record(visit, { toned: 8.4, lifted: 9 }, 8, new Date('2026-01-05T13:00:00Z'));
+		seeResult(visit, 7.6);
+		const next = nextReading(visit, MOMENT.day);
+		expect(next.zones.lengths).toEqual({
+			state: 'lightened',
+			artificial: [],
+			presentLevel: 8.2,
+			undertone: 'yellow'
+		});
+		expect(next.zones.ends).toMatchObject({ presentLevel: 8.2 });
+		expect(next.unseen).toBeUndefined();
+	});
+	it('leaves hair that was kept out as it was, and goes on growing where the root was', () => {
+		const visit = newVisit('c', momentIn(new Date('2026-01-05T10:00:00Z'), 'Etc/UTC'));
+		visit.reading.zones.ends = { state: 'lightened', presentLevel: 8.8, artificial: [] };
+		visit.aim.level = 9;
+		record(visit, { toned: 8.4, lifted: 9 }, 8, new Date('2026-01-05T13:00:00Z'));
+		expect(nextReading(visit, MOMENT.day).zones.ends.presentLevel).toBe(8.8);
+		expect(nextReading(visit, MOMENT.day).zones.lengths.presentLevel).toBe(9);
+		const toned = { ...visit, noLift: true as const };
+		expect(nextReading(toned, MOMENT.day)).toMatchObject({
+			zones: visit.reading.zones,
+			strain: visit.reading.strain,
+			history: visit.reading.history,
+			regrowthCm: expect.closeTo(visit.reading.regrowthCm + 2.3, 1) as number
+		});
 	});
 	it('of a record that did not tell seen from expected is to be read as well', () => {
 		const old = { ...last, result: { ...last.result, unsure: true as const } };

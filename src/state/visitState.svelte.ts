@@ -17,7 +17,7 @@ import type {
 } from '../schema/records';
 import { BowlsView, type BowlsSource } from './bowlsView.svelte';
 import { openStops, visitCautions } from '../model/visit/cautions';
-import { daySteps, MAIN_STEP, planIn, type DayStep } from '../model/visit/day';
+import { daySteps, MAIN_STEP, onNothing, planIn, type DayStep } from '../model/visit/day';
 import { HairView, type HairSource } from './hairView.svelte';
 import { learnedFrom, recordedBefore } from '../model/visit/learned';
 import type { Learned } from '../model/visit/lift';
@@ -171,7 +171,10 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 
 	// Parts of the document keep their identity while they do not change, so what is derived from one
 	// part is not worked out again when another is touched.
-	plan = $derived(this.visit.lift);
+	#lift = $derived(this.visit.lift);
+	#noLift = $derived(this.visit.noLift);
+	/** The main application as it is planned; what of it goes on which hair is told by the views of the hair. */
+	plan = $derived(this.#noLift ? onNothing(this.#lift) : this.#lift);
 	/** Longest an application of a product may stay, minutes. */
 	limitOf(product: LiftPlan['product']): number {
 		return this.shelf?.limits[product] ?? this.shelf?.limitMinutes ?? DEFAULT_LIMIT_MINUTES;

@@ -56,7 +56,7 @@ export const CAUTION_CASES: Record<CautionCode, { yes: Partial<Facts>; no: Parti
 	overTime: { yes: { minutes: 51 }, no: { minutes: 50 } },
 	conditionStop: { yes: { conditionAfter: 39 }, no: { conditionAfter: 40 } },
 	conditionFragile: { yes: { conditionAfter: 54 }, no: { conditionAfter: 55 } },
-	overlap: { yes: { overlapsLightened: true }, no: { overlapsLightened: true, volume: 10 } },
+	overlap: { yes: { overlapVolume: 20 }, no: { overlapVolume: 10 } },
 	band: { yes: { retouchCm: 3.8 }, no: { retouchCm: 2.5 } },
 	hotRoots: { yes: { hotRootLevels: 0.6 }, no: { hotRootLevels: 0.3 } },
 	tonerStrength: { yes: { tonerVolume: 20 }, no: { tonerVolume: 7 } }

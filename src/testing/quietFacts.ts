@@ -16,7 +16,6 @@ export const quietFacts: Facts = {
 	minutes: 40,
 	limitMinutes: 50,
 	onScalp: false,
-	overlapsLightened: false,
 	hotRootLevels: 0,
 	conditionBefore: 100,
 	conditionAfter: 85,

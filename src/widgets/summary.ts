@@ -68,4 +68,4 @@ export function stationLine(session: VisitState, station: Station): string {
 export const tonedWord = (view: HairView): string =>
 	view.toneParts.length > 0
 		? describeTone(view.toned.lab, 'toned')
-		: view.liftedWord(view.toneStart.fibre);
+		: view.startWord;

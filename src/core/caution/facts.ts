@@ -32,8 +32,8 @@ export interface Facts {
 	readonly minutes: number;
 	readonly limitMinutes: number;
 	readonly onScalp: boolean;
-	/** Whether the mixture goes over hair that is already lightened. */
-	readonly overlapsLightened: boolean;
+	/** Strongest that goes over hair that is already lightened, volumes; left out, nothing does. */
+	readonly overlapVolume?: number | undefined;
 	/** Regrowth in cm where only the regrowth is covered and the lengths are already light. */
 	readonly retouchCm?: number | undefined;
 	/** How much lighter the scalp end is expected to come out than the lengths, levels. */

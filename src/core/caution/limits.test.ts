@@ -65,7 +65,7 @@ const EDGES: readonly {
 	},
 	{
 		code: 'overlap',
-		at: (volume) => ({ volume, overlapsLightened: true }),
+		at: (volume) => ({ overlapVolume: volume }),
 		quietAt: CAUTION_LIMITS.overlapVolume,
 		step: BOUNDS.volume.step
 	},

@@ -194,7 +194,7 @@ export const CAUTION_RULES = [
 		code: 'overlap',
 		severity: 'ask',
 		station: 'lift',
-		when: (f) => lightener(f) && f.overlapsLightened && f.volume > CAUTION_LIMITS.overlapVolume
+		when: (f) => lightener(f) && (f.overlapVolume ?? 0) > CAUTION_LIMITS.overlapVolume
 	},
 	{
 		code: 'band',

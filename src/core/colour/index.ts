@@ -16,4 +16,10 @@ export { ladderInUse, perLadder, useLadder } from './ladder';
 export { mixWithWhite, reflectance, tristimulusOf } from './reflectance';
 export type { ApartFibres, Rgb, StrandColours } from './strandColours';
 export { absorbance, emptySpectrum, EUMELANIN, type Spectrum } from './spectrum';
-export { undertoneOf, type Undertone, type UndertoneName } from './undertone';
+export {
+	NEUTRALISERS,
+	undertoneOf,
+	undertoneSpan,
+	type Undertone,
+	type UndertoneName
+} from './undertone';

@@ -29,6 +29,15 @@ export const NEUTRALISERS: Readonly<Record<UndertoneName, Neutraliser>> = {
 	none: 'none'
 };
 
+/** Hues between which an undertone goes by a name, degrees; nothing for what is no warmth. */
+export function undertoneSpan(
+	name: UndertoneName
+): { readonly from: number; readonly to: number } | undefined {
+	const at = UNDERTONE_HUES.findIndex((band) => band.name === name);
+	if (at < 0) return undefined;
+	return { from: UNDERTONE_HUES[at - 1]?.below ?? 30, to: UNDERTONE_HUES[at]!.below };
+}
+
 /** Names the warmth that lightened hair shows. For untouched or toned hair see `hair/describe`. */
 export function undertoneOf(lab: Lab): Undertone {
 	const hue = hueOf(lab);

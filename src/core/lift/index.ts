@@ -63,3 +63,4 @@ export { readyTimes, type ZoneReady } from './ready';
 export { doseToLevel, fibreOfReading, pigmentOnPath, startOfReading } from './start';
 export { whatWouldTake, type DialAnswer } from './whatWouldTake';
 export type { TintStart } from './predict';
+export { seenHair, type SeenHair } from './seen';

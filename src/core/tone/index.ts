@@ -24,4 +24,5 @@ export { baseGrip, namedTones, parseTone, tubeDyes, type Shade } from './tube';
 export { readCode, type UnreadCode } from './code';
 export { rootShadowLevel } from './rootShadow';
 export { idealDyes } from './idealDyes';
+export { dyesNamed } from './named';
 export { nearestTarget } from './nearestTarget';

@@ -141,12 +141,18 @@ export type SectionedHead = Omit<Extract<Coverage, { technique: 'open' }>, 'tech
 	readonly hands?: number | undefined;
 };
 
+/** A section with what of its hair is really worked. */
+export interface LoadedSection extends HeadSection {
+	/** Centimetres of each strand that are painted there, where they are not those of the head. */
+	readonly coveredCm?: number | undefined;
+}
+
 /**
  * Foils, grams and minutes of each section, in their order; nothing for one that is left out. Foils are
  * whole and add up to those of the head, less what the left-out sections would have had.
  */
 export function sectionLoads(
-	sections: readonly HeadSection[],
+	sections: readonly LoadedSection[],
 	head: SectionedHead
 ): (SectionLoad | undefined)[] {
 	const foils = head.technique === 'foils' ? shareOut(sections, head.foils) : [];
@@ -154,7 +160,11 @@ export function sectionLoads(
 	const hands = head.hands ?? 1;
 	return sections.map((section, i) => {
 		if (section.skip) return undefined;
-		const own = { ...head, section: section.thickness ?? head.section };
+		const own = {
+			...head,
+			section: section.thickness ?? head.section,
+			coveredCm: section.coveredCm ?? head.coveredCm
+		};
 		const coverage: Coverage =
 			head.technique === 'foils'
 				? { ...own, technique: 'foils', foils: foils[i]!, picking: section.picking }
@@ -172,7 +182,9 @@ export function sectionLoads(
 function shareOut(sections: readonly HeadSection[], foils: number): number[] {
 	const exact = sections.map(({ share }) => share * foils);
 	const whole = exact.map((count) => Math.max(1, Math.floor(count)));
-	let left = foils - whole.reduce((sum, count) => sum + count, 0);
+	// Where part of a section is kept out, the shares come to less than the head.
+	const wanted = Math.round(exact.reduce((sum, count) => sum + count, 0));
+	let left = wanted - whole.reduce((sum, count) => sum + count, 0);
 	const byRemainder = exact
 		.map((count, i) => ({ i, remainder: count - Math.floor(count) }))
 		.sort((p, q) => q.remainder - p.remainder || p.i - q.i);

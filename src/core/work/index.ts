@@ -20,6 +20,7 @@ export {
 	splitSection,
 	withFoils,
 	type HeadSection,
+	type LoadedSection,
 	type SectionedHead,
 	type SectionLoad
 } from './headSections';

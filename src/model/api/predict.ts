@@ -47,7 +47,7 @@ export function predict(request: z.output<typeof predictRequest>): z.input<typeo
 		minutes: Math.max(...stages.map((stage) => stage.minutes)),
 		limitMinutes: DEFAULT_LIMIT_MINUTES,
 		onScalp: stages.some((stage) => stage.placement === 'onScalp'),
-		overlapsLightened: lightened,
+		...(lightened ? { overlapVolume: strongest.volume } : {}),
 		hotRootLevels: 0,
 		conditionBefore: hair.condition,
 		conditionAfter: results.at(-1)!.condition,

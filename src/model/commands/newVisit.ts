@@ -1,7 +1,11 @@
 import { weeksBetween, type Day, type Moment } from '../time';
-import { exceptions, readingOf } from '../visit/exceptions';
+import { AREAS, ZONE_NAMES } from '../../core/vocabulary';
+import type { AreaName } from '../../core/lift';
+import { aimOf, exceptions, readingOf } from '../visit/exceptions';
+import { daySteps } from '../visit/day';
+import { stepsOn } from '../visit/kept';
 import { stamp } from '../identity';
-import { GROWTH_CM_PER_MONTH, WEEKS_PER_MONTH } from '../../core/hair';
+import { GROWTH_CM_PER_MONTH, onScale, WEEKS_PER_MONTH } from '../../core/hair';
 import { USUAL_WARMTH } from '../../core/tone';
 import type {
 	Aim,
@@ -67,45 +71,107 @@ export const plainAim = (): Aim => ({
 });
 
 /**
- * What the next visit starts from: where the last one lightened, the hair is as it was left; since
- * then it has grown.
+ * What the next visit starts from: where the last one lightened, the hair as it was lifted, since the toner
+ * over it is mostly gone by then; what it kept out stays as it was read; since then it has grown.
  */
 export function nextReading(last: Visit, day: Day): Reading {
-	const { reading, result } = last;
-	const worked = workedOn(last);
-	const level = result.level ?? result.expected?.toned;
-	if (result.recordedAt === undefined || level === undefined) return reading;
+	const { reading, aim, result } = last;
+	if (result.recordedAt === undefined) return reading;
 	const weeks = weeksBetween(last.date, day);
 	const grown = Math.round((reading.growthCmPerMonth * weeks * 10) / WEEKS_PER_MONTH) / 10;
-	const left = (zone: ZoneReading, covered: boolean): ZoneReading =>
-		covered ? { state: 'lightened', presentLevel: level, artificial: [] } : zone;
-	const grownOut = <R extends AreaReading>(before: R): R => ({
-		...before,
-		regrowthCm: Math.min(before.lengthCm, Math.max(0, grown)),
-		zones: {
-			root: natural(before.naturalLevel),
-			lengths: left(before.zones.lengths, worked.lengths),
-			ends: left(before.zones.ends, worked.ends)
-		}
-	});
+	const grownOut = <R extends AreaReading>(before: R, area?: AreaName): R => {
+		const worked = workedOn(last, area);
+		const left = (zone: ZoneName): ZoneReading => {
+			const end = worked[zone] ? leftOn(last, zone) : undefined;
+			return end ? { state: 'lightened', artificial: [], ...end } : before.zones[zone];
+		};
+		return {
+			...before,
+			regrowthCm: Math.min(
+				before.lengthCm,
+				Math.max(0, worked.root ? grown : before.regrowthCm + grown)
+			),
+			zones: {
+				root: natural(before.naturalLevel),
+				lengths: left('lengths'),
+				ends: left('ends')
+			}
+		};
+	};
 	const rest = grownOut(reading);
+	const lightened = ZONE_NAMES.filter((zone) => workedOnHead(last)[zone]);
+	const ends = lightened.flatMap((zone) => leftOn(last, zone)?.presentLevel ?? []);
 	const next: Reading = {
 		...rest,
-		areas: exceptions(rest, (area) => grownOut(readingOf(reading, area)), reading.areas),
-		strain: { ...reading.strain, lightenings: Math.min(20, reading.strain.lightenings + 1) },
-		history: [...reading.history, lightened(last, level)].slice(-MOST_HISTORY)
+		areas: exceptions(rest, (area) => grownOut(readingOf(reading, area), area), areasApart(last)),
+		...(ends.length > 0
+			? {
+					strain: { ...reading.strain, lightenings: Math.min(20, reading.strain.lightenings + 1) },
+					history: [...reading.history, lightening(last, Math.max(...ends))].slice(-MOST_HISTORY)
+				}
+			: {})
 	};
 	// Whoever gave a second opinion, and whoever took a picture, then saw other hair.
 	delete next.secondOpinion;
 	delete next.unseen;
-	if (result.level === undefined || result.unsure) next.unseen = true;
+	if (lightened.some((zone) => !isSeen(last, zone))) next.unseen = true;
 	delete next.picture;
 	return next;
+
+	/** An area that was aimed at otherwise may have been left otherwise. */
+	function areasApart({ reading: { areas } }: Visit): Reading['areas'] {
+		const apart = { ...areas };
+		for (const area of AREAS) if (aim.areas[area]) apart[area] ??= {};
+		return apart;
+	}
 }
 
-/** Zones that any application of the day went on. */
-function workedOn({ before, lift, after }: Visit): Visit['lift']['covers'] {
-	const on = (zone: ZoneName) => [...before, lift, ...after].some(({ covers }) => covers[zone]);
+/** The last level that somebody saw on a zone before anything was laid over it. */
+const seenOn = ({ run }: Visit, zone: ZoneName) => run.notes.findLast((note) => note.zone === zone);
+
+/** Whether somebody looked at where a zone ended: bare, or under its toner. */
+const isSeen = (visit: Visit, zone: ZoneName): boolean =>
+	seenOn(visit, zone) !== undefined || (visit.result.level !== undefined && !visit.result.unsure);
+
+/**
+ * Level that a zone was lifted to, and its warmth where a person named it: as it was seen bare; else as was
+ * expected, moved by as much as the toned hair that was seen lay off; nothing where nothing is known.
+ */
+function leftOn(
+	visit: Visit,
+	zone: ZoneName
+): Pick<ZoneReading, 'presentLevel' | 'undertone'> | undefined {
+	const seen = seenOn(visit, zone);
+	if (seen) {
+		const { level, undertone } = seen;
+		return { presentLevel: level, ...(undertone ? { undertone } : {}) };
+	}
+	const { level, expected } = visit.result;
+	if (!expected) return level === undefined ? undefined : { presentLevel: level };
+	const off = level === undefined ? 0 : level - expected.toned;
+	return { presentLevel: onScale(Math.round(10 * (expected.lifted + off)) / 10) };
+}
+
+/** Zones of an area that any application of the day went on; of the rest of the head where none is named. */
+function workedOn(
+	{ before, lift, after, noLift, reading, aim }: Visit,
+	area: AreaName | undefined
+): Visit['lift']['covers'] {
+	const place = area ?? AREAS.find((each) => !reading.areas[each] && !aim.areas[each]) ?? 'back';
+	const steps = stepsOn(
+		daySteps({ before, lift, after, ...(noLift ? { noLift } : {}) }),
+		place,
+		readingOf(reading, area),
+		aimOf(aim, area)
+	);
+	const on = (zone: ZoneName) => steps.some(({ plan }) => plan.covers[zone]);
+	return { root: on('root'), lengths: on('lengths'), ends: on('ends') };
+}
+
+/** Zones that any application of the day went on, on any area. */
+export function workedOnHead(visit: Visit): Visit['lift']['covers'] {
+	const all = AREAS.map((area) => workedOn(visit, area));
+	const on = (zone: ZoneName) => all.some((worked) => worked[zone]);
 	return { root: on('root'), lengths: on('lengths'), ends: on('ends') };
 }
 
@@ -113,9 +179,9 @@ function workedOn({ before, lift, after }: Visit): Visit['lift']['covers'] {
 const MOST_HISTORY = 60;
 
 /** A recorded visit as an entry of the history that the next one tells. */
-function lightened(visit: Visit, toLevel: number): HistoryEntry {
+function lightening(visit: Visit, toLevel: number): HistoryEntry {
 	const { id, date } = visit;
-	const worked = workedOn(visit);
+	const worked = workedOnHead(visit);
 	const onto = worked.lengths ? 'all' : worked.root ? 'regrowth' : 'ends';
 	return { id, date, kind: 'lightening', toLevel, onto };
 }

@@ -1,7 +1,7 @@
 import { dayAfter, DAYS_PER_WEEK, daysBetween } from '../time';
-import type { Visit } from '../../schema/records';
+import type { LiftPlan, Visit } from '../../schema/records';
 import { newId } from '../identity';
-import { carriedBowls, nextReading } from './newVisit';
+import { carriedBowls, nextReading, workedOnHead } from './newVisit';
 
 /** One visit of a plan: when, how the day is worked, and the level it is expected to leave. */
 export interface SeriesVisit {
@@ -31,7 +31,7 @@ export function makeSeries(first: Visit, planned: readonly SeriesVisit[], now: D
 		const left = planned[i - 1]!.level;
 		made.push({
 			...first,
-			...day,
+			...onceMore(day, workedOnHead(last)),
 			id: newId(),
 			createdAt: now.toISOString(),
 			updatedAt: now.toISOString(),
@@ -52,11 +52,32 @@ export function makeSeries(first: Visit, planned: readonly SeriesVisit[], now: D
 	return made;
 }
 
+/**
+ * A later day of a plan goes on what the one before lightened, and on nothing else: that it does so again is
+ * what was agreed.
+ */
+function onceMore(day: SeriesVisit['day'], worked: LiftPlan['covers']): SeriesVisit['day'] {
+	const again = <P extends LiftPlan>(plan: P): P => ({
+		...plan,
+		covers: {
+			root: plan.covers.root,
+			lengths: plan.covers.lengths && worked.lengths,
+			ends: plan.covers.ends && worked.ends
+		},
+		overlap: { reason: AS_PLANNED, volume: plan.volume }
+	});
+	return { before: day.before.map(again), lift: again(day.lift), after: day.after.map(again) };
+}
+
+/** Why a later visit of a plan goes over hair that an earlier one lightened. */
+const AS_PLANNED = 'The visits were planned together.';
+
 /** A visit as if it had been recorded with what is expected of it. */
-const asLeft = (visit: Visit, level: number): Visit => ({
-	...visit,
-	result: { ...visit.result, level, recordedAt: visit.updatedAt }
-});
+function asLeft(visit: Visit, level: number): Visit {
+	const result = { ...visit.result, expected: { toned: level, lifted: level } };
+	delete result.level;
+	return { ...visit, result: { ...result, recordedAt: visit.updatedAt } };
+}
 
 /** The visits that were planned with one, in their order; nothing where it stands alone. */
 export const seriesOf = (visits: Iterable<Visit>, { series }: Visit): Visit[] =>

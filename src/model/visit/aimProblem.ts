@@ -2,6 +2,7 @@ import { hairIdOf, type AimedHair, type AimProblem, type PlanConstraints } from 
 import type { LiftPlan, Shelf, Visit } from '../../schema/records';
 import { aimOf, aimOn, readingOf, type AreaGroup } from './exceptions';
 import { conditionOf, zonesOf } from './hair';
+import { planAt } from './kept';
 import { liftTarget, subjectOf, type Learned } from './lift';
 import { finishOf, tonerOf } from './work';
 
@@ -24,8 +25,9 @@ export function aimProblem(source: AimSource): AimProblem {
 		const aim = aimOf(visit.aim, area);
 		const subject = subjectOf(reading, learned);
 		const rootKept = aim.rootDepth?.cm ?? 0;
+		const { covers } = planAt(plan, visit.reading, visit.aim, area);
 		return zonesOf(reading)
-			.filter(({ name, toCm }) => plan.covers[name] && toCm > rootKept)
+			.filter(({ name, toCm }) => covers[name] && toCm > rootKept)
 			.map(({ name, fibre, fromCm }): AimedHair => {
 				return {
 					id: hairIdOf(name, area === undefined ? [] : areas),

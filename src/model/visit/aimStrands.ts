@@ -23,7 +23,14 @@ import {
 } from '../../core/tone';
 import { aimOn, type AreaGroup } from './exceptions';
 import type { Aim, LiftPlan, Reading, ShelfLine, Visit } from '../../schema/records';
-import { coloursOf, seenFibre, tonedColours, type StrandPoint, type ZoneStart } from './hair';
+import {
+	coloursOf,
+	seenFibre,
+	tonedColours,
+	zoneAt,
+	type StrandPoint,
+	type ZoneStart
+} from './hair';
 import { liftTarget } from './lift';
 import { rawOf } from './tone';
 
@@ -36,6 +43,8 @@ export interface AimedStrand {
 	readonly strandAim: Aim;
 	readonly zones: readonly ZoneStart[];
 	readonly plan: LiftPlan;
+	/** Zones that the service takes in, lightened or not. */
+	readonly taken: LiftPlan['covers'];
 	readonly points: readonly StrandPoint[];
 	readonly zone: ZoneStart;
 	readonly line: ShelfLine | undefined;
@@ -82,7 +91,7 @@ export function aimStrands(
 	view: AimedStrand,
 	reach: ReadonlyMap<string, number | undefined>
 ): AimStrands {
-	const { reading, strandAim, zones, plan, points, zone: main } = view;
+	const { reading, strandAim, zones, plan, taken, points, zone: main } = view;
 	const { whiteShare } = reading;
 	const washes = FADE_WEEKS * source.washesPerWeek;
 	const vehicle = view.line?.vehicle ?? source.visit.tone.vehicle;
@@ -104,21 +113,20 @@ export function aimStrands(
 			const raw = rawOf({ fibre: light, seen: false, minute: 0 }, reading);
 			const target = targetLab(aim, rawLab(raw));
 			const left: Dyed = { fresh: {}, faded: {} };
-			return [name, { light, ...(plan.covers[name] ? dyed(raw, target) : left) }] as const;
+			return [name, { light, ...(taken[name] ? dyed(raw, target) : left) }] as const;
 		})
 	);
-	const zoneAt = (cm: number) =>
-		byZone.get((zones.find(({ toCm }) => cm <= toCm + 1e-9) ?? zones.at(-1)!).name)!;
+	const ofZone = (cm: number) => byZone.get(zoneAt(zones, cm).name)!;
 	const root = rootDepth(strandAim, reading, zones[0]!.fibre, dyed);
 
 	const lifted = points.map(({ distanceCm, fibre }): Fibre =>
-		root && distanceCm <= root.cm ? fibre : zoneAt(distanceCm).light
+		root && distanceCm <= root.cm ? fibre : ofZone(distanceCm).light
 	);
 	const dyesAt =
 		(which: keyof Dyed) =>
 		(_: unknown, i: number): DyeAmounts => {
 			const cm = points[i]!.distanceCm;
-			const own = zoneAt(cm)[which];
+			const own = ofZone(cm)[which];
 			if (!root) return own;
 			if (cm <= root.cm) return root[which];
 			// The shadow runs out over as much again: a melt, not a line.

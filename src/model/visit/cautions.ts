@@ -10,10 +10,12 @@ import {
 	type StrandStanding
 } from '../../core/caution';
 import { endsCondition } from '../../core/hair';
-import { readingOf, type AreaGroup } from './exceptions';
+import { aimOf, readingOf, type AreaGroup } from './exceptions';
 import type { Client, LiftPlan, Reading, Visit } from '../../schema/records';
 import type { LiftAnswer } from './lift';
-import { daySteps, MAIN_STEP } from './day';
+import { daySteps, MAIN_STEP, volumeOn, type DayStep } from './day';
+import { isWorked } from './headWork';
+import { stepOnHair } from './kept';
 import { conditionOf, zonesOf } from './hair';
 
 /** A caution with what was said about it. */
@@ -65,8 +67,9 @@ export interface CautionGrounds {
 
 /** The cautions of a visit as it stands: of every application of the day, each told once. */
 export function visitCautions(visit: Visit, grounds: CautionGrounds): StandingCaution[] {
-	const facts = daySteps(visit).flatMap(({ id, plan }) => {
-		const own = factsOf(visit, plan, grounds);
+	const facts = daySteps(visit).flatMap((step) => {
+		const { id } = step;
+		const own = factsOf(visit, step, grounds);
 		// What is mixed counts, section by section, beside what the dial says.
 		const poured = id === MAIN_STEP ? (grounds.bowls ?? []) : [];
 		return [
@@ -85,18 +88,21 @@ export function visitCautions(visit: Visit, grounds: CautionGrounds): StandingCa
 	}));
 }
 
-function factsOf(visit: Visit, plan: LiftPlan, grounds: CautionGrounds): Facts {
-	const { reading } = visit;
+function factsOf(visit: Visit, step: DayStep, grounds: CautionGrounds): Facts {
+	const { reading, aim } = visit;
+	const { plan } = step;
 	const { client, groups, lift, ceilings, tonerVolume, today } = grounds;
 	// Every zone of every area that the mixture goes on.
 	const covered = groups.flatMap(({ area }) => {
 		const there = readingOf(reading, area);
-		return zonesOf(there)
-			.filter(({ name }) => plan.covers[name])
-			.map(({ name }) => there.zones[name].state);
+		const { covers } = stepOnHair(step, there, aimOf(aim, area)).plan;
+		return zonesOf(there).filter(({ name }) => covers[name]);
 	});
+	const light = covered.filter(({ state }) => state === 'lightened');
+	const states = covered.map(({ state }) => state);
+	const { covers } = stepOnHair(step, reading, aim).plan;
 	const retouch =
-		plan.covers.root && !plan.covers.lengths && reading.zones.lengths.state === 'lightened'
+		covers.root && !covers.lengths && reading.zones.lengths.state === 'lightened'
 			? reading.regrowthCm
 			: undefined;
 	return {
@@ -105,7 +111,7 @@ function factsOf(visit: Visit, plan: LiftPlan, grounds: CautionGrounds): Facts {
 		sensitivities: client?.sensitivities ?? [],
 		henna: reading.henna,
 		metallicSalts: reading.metallicSalts,
-		oldColour: covered.includes('coloured'),
+		oldColour: states.includes('coloured'),
 		minerals: mineralsIn(reading, today),
 		scalpIrritated: reading.scalp === 'irritated' || reading.scalp === 'broken',
 		relaxerWeeksAgo: reading.relaxerWeeksAgo,
@@ -117,12 +123,16 @@ function factsOf(visit: Visit, plan: LiftPlan, grounds: CautionGrounds): Facts {
 		minutes: plan.minutes,
 		limitMinutes: grounds.limitOf(plan.product),
 		onScalp: plan.placement === 'onScalp',
-		overlapsLightened: covered.includes('lightened'),
+		...(light.length > 0
+			? { overlapVolume: Math.max(...light.map((zone) => volumeOn(plan, zone))) }
+			: {}),
 		retouchCm: retouch,
 		hotRootLevels: lift.rootLead,
 		conditionBefore: conditionOf(reading),
 		conditionAfter: lift.condition,
-		...(plan.covers.ends ? { coveredEndsCondition: endsCondition(reading.strain) } : {}),
+		...(covered.some(({ name }) => name === 'ends')
+			? { coveredEndsCondition: endsCondition(reading.strain) }
+			: {}),
 		tonerVolume,
 		usesOxidative: true
 	};

@@ -1,29 +1,45 @@
-import { SCALP, type AreaName, type LiftEvent, type Mixture } from '../../core/lift';
+import { SCALP, type LiftEvent, type Mixture, type AreaName } from '../../core/lift';
 import type { StepKind } from '../../core/plan';
 import type { LiftPlan, LiftStep, Visit, ZoneName } from '../../schema/records';
 import type { ZoneStart } from './hair';
 
 /** The lightening of one day as the record keeps it. */
-export type LiftDay = Pick<Visit, 'before' | 'lift' | 'after'>;
+export type LiftDay = Pick<Visit, 'before' | 'lift' | 'after' | 'noLift'>;
 
 /** The main application goes by this name among the steps of a day. */
 export const MAIN_STEP = 'main';
+
+/** A plan as it works on one hair. */
+export interface WorkedPlan extends LiftPlan {
+	/** Zones that it is not even drawn through. */
+	readonly barred?: readonly ZoneName[] | undefined;
+}
 
 /** One application of the day. */
 export interface DayStep {
 	readonly id: string;
 	readonly kind: 'main' | StepKind;
-	readonly plan: LiftPlan;
+	readonly plan: WorkedPlan;
 	/** Only on these areas; left out, on all. */
 	readonly areas?: readonly AreaName[] | undefined;
 }
 
 /** The applications of a day in their order; each is rinsed before the next. */
-export const daySteps = ({ before, lift, after }: LiftDay): DayStep[] => [
-	...before.map(stepOf),
-	{ id: MAIN_STEP, kind: 'main', plan: lift },
-	...after.map(stepOf)
-];
+export const daySteps = (day: LiftDay): DayStep[] => {
+	const main: DayStep = { id: MAIN_STEP, kind: 'main', plan: mainPlan(day) };
+	return day.noLift ? [main] : [...day.before.map(stepOf), main, ...day.after.map(stepOf)];
+};
+
+/** The main application; it goes on nothing where nothing is lightened today. */
+export const mainPlan = ({ lift, noLift }: Pick<LiftDay, 'lift' | 'noLift'>): LiftPlan =>
+	noLift ? onNothing(lift) : lift;
+
+/** A plan that puts nothing on. */
+export const onNothing = (plan: LiftPlan): LiftPlan => ({
+	...plan,
+	covers: { root: false, lengths: false, ends: false },
+	drawThroughMinutes: 0
+});
 
 const stepOf = (step: LiftStep): DayStep => ({
 	id: step.id,
@@ -36,19 +52,20 @@ const stepOf = (step: LiftStep): DayStep => ({
 export const planIn = ({ before, lift, after }: LiftDay, id: string): LiftPlan | undefined =>
 	id === MAIN_STEP ? lift : [...before, ...after].find((step) => step.id === id);
 
-/** A day as one area has it: a step that leaves the area out goes on nothing there. */
-export const stepsOn = (steps: readonly DayStep[], area: AreaName): DayStep[] =>
-	steps.map((step) =>
-		step.areas && !step.areas.includes(area)
-			? { ...step, plan: { ...step.plan, covers: NOTHING, drawThroughMinutes: 0 } }
-			: step
-	);
-
-const NOTHING = { root: false, lengths: false, ends: false } as const;
+/** Whether a plan goes on anything at all. */
+export const goesOn = ({ covers }: Pick<LiftPlan, 'covers'>): boolean =>
+	Object.values(covers).includes(true);
 
 /** Whether a mixture reaches a zone at all. */
-export const reaches = ({ covers, drawThroughMinutes }: LiftPlan, zone: ZoneName): boolean =>
-	covers[zone] || (drawThroughMinutes > 0 && Object.values(covers).includes(true));
+export const reaches = (plan: WorkedPlan, zone: ZoneName): boolean =>
+	plan.covers[zone] ||
+	(plan.drawThroughMinutes > 0 && !plan.barred?.includes(zone) && goesOn(plan));
+
+/** Strength that goes on a zone, volumes: hair that is lightened already gets the weak bowl. */
+export const volumeOn = (
+	{ volume, overlap }: LiftPlan,
+	{ state }: Pick<ZoneStart, 'state'>
+): number => (state === 'lightened' && overlap ? Math.min(volume, overlap.volume) : volume);
 
 /** Zones that any step of the day reaches. */
 export const workedZones = (steps: readonly DayStep[]): LiftPlan['covers'] => {
@@ -75,22 +92,25 @@ export function eventsOf(
 	from = 0,
 	rinsed = false
 ): LiftEvent[] {
-	const { product, second, volume, ratio, placement, section, damp, bondAdditive, delays } = plan;
-	const mixture: Mixture = {
+	const { product, second, ratio, placement, section, damp, bondAdditive, delays } = plan;
+	const mixtureOn = (zone: ZoneStart): Mixture => ({
 		product,
 		second,
-		volume,
+		// What is drawn through at the finish is the bowl that the rest had.
+		volume: plan.covers[zone.name] ? volumeOn(plan, zone) : plan.volume,
 		ratio,
 		placement,
 		section,
 		damp,
 		bondAdditive
-	};
+	});
 	// A border belongs to the zone nearer the scalp.
 	const past = 1e-6;
 	return zones
 		.filter(({ name }) => reaches(plan, name))
-		.flatMap(({ name, fromCm, toCm }): LiftEvent[] => {
+		.flatMap((zone): LiftEvent[] => {
+			const { name, fromCm, toCm } = zone;
+			const mixture = mixtureOn(zone);
 			const begins = fromCm > 0 ? fromCm + past : 0;
 			if (!plan.covers[name]) {
 				const minute = from + Math.max(0, plan.minutes - plan.drawThroughMinutes);

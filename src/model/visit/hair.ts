@@ -9,21 +9,29 @@ import {
 import {
 	dyesOf,
 	pigmentOnPath,
+	seenHair,
 	evenPoints,
 	startOfReading,
 	type Fibre,
 	type PointStart,
 	type Remembered
 } from '../../core/lift';
-import { rgbOf, type Lab, type Rgb, type StrandColours } from '../../core/colour';
+import {
+	rgbOf,
+	type Lab,
+	type Rgb,
+	type StrandColours,
+	type UndertoneName
+} from '../../core/colour';
 import { addDyes, dyeSpectrum, type DyeAmounts } from '../../core/tone';
-import type { LiftPlan, Reading, ZoneName } from '../../schema/records';
+import type { LiftPlan, Reading, ZoneName, ZoneReading } from '../../schema/records';
 
 export const ZONES: readonly ZoneName[] = ZONE_NAMES;
 
 /** A zone of this head's strand, with the hair it starts from. */
 export interface ZoneStart {
 	readonly name: ZoneName;
+	readonly state: ZoneReading['state'];
 	readonly fromCm: number;
 	readonly toCm: number;
 	readonly fibre: Fibre;
@@ -35,15 +43,23 @@ export interface ZoneStart {
 export const porosityOf = (reading: Reading, zone: ZoneName): Porosity =>
 	reading.zones[zone].porosity ?? reading.porosity;
 
+/** Where each zone begins and ends, cm from the scalp. */
+export function zoneSpans({
+	lengthCm,
+	regrowthCm,
+	endsCm
+}: Pick<Reading, 'lengthCm' | 'regrowthCm' | 'endsCm'>): Record<ZoneName, [number, number]> {
+	const rootTo = Math.min(regrowthCm, lengthCm);
+	const endsFrom = Math.max(rootTo, lengthCm - endsCm);
+	return { root: [0, rootTo], lengths: [rootTo, endsFrom], ends: [endsFrom, lengthCm] };
+}
+
+/** Hair shorter than this is no zone of its own, cm. */
+export const SHORTEST_CM = 0.05;
+
 /** The zones that have any length, scalp first. */
 export function zonesOf(reading: Reading): ZoneStart[] {
-	const rootTo = Math.min(reading.regrowthCm, reading.lengthCm);
-	const endsFrom = Math.max(rootTo, reading.lengthCm - reading.endsCm);
-	const spans: Record<ZoneName, [number, number]> = {
-		root: [0, rootTo],
-		lengths: [rootTo, endsFrom],
-		ends: [endsFrom, reading.lengthCm]
-	};
+	const spans = zoneSpans(reading);
 	return ZONES.map((name) => {
 		const zone = reading.zones[name];
 		const [fromCm, toCm] = spans[name];
@@ -53,8 +69,9 @@ export function zonesOf(reading: Reading): ZoneStart[] {
 			presentLevel: zone.state === 'natural' ? undefined : zone.presentLevel,
 			artificial: zone.state === 'coloured' ? zone.artificial : []
 		});
-		return { name, fromCm, toCm, fibre, remembered, porosity: porosityOf(reading, name) };
-	}).filter((zone) => zone.toCm - zone.fromCm > 0.05);
+		const { state } = zone;
+		return { name, state, fromCm, toCm, fibre, remembered, porosity: porosityOf(reading, name) };
+	}).filter((zone) => zone.toCm - zone.fromCm > SHORTEST_CM);
 }
 
 /** The zone the large figures speak of: the longest one that the mixture goes on. */
@@ -69,6 +86,10 @@ export interface StrandPoint extends PointStart {
 	readonly covered: boolean;
 }
 
+/** The zone at a distance from the scalp; beyond the tips the last one. */
+export const zoneAt = (zones: readonly ZoneStart[], distanceCm: number): ZoneStart =>
+	zones.find(({ toCm }) => distanceCm <= toCm + 1e-9) ?? zones.at(-1)!;
+
 /** Points of the strand, with the zones the mixture goes on. */
 export function pointsOf(
 	zones: readonly ZoneStart[],
@@ -76,8 +97,7 @@ export function pointsOf(
 	covers: LiftPlan['covers']
 ): StrandPoint[] {
 	const condition = conditionOf(reading);
-	const at = (distanceCm: number) =>
-		zones.find(({ toCm }) => distanceCm <= toCm + 1e-9) ?? zones.at(-1)!;
+	const at = (distanceCm: number) => zoneAt(zones, distanceCm);
 	const points = evenPoints(
 		reading.lengthCm,
 		(cm) => {
@@ -139,6 +159,22 @@ export const tonedColours = (
 
 /** A uniform strand of one colour. */
 export const uniform = (lab: Lab): StrandColours => ({ hair: [rgbOf(lab), rgbOf(lab)] });
+
+/** Lightened hair of this head as a person saw and named it. */
+export function namedHair(
+	{ naturalLevel, warmth }: Reading,
+	level: number,
+	undertone: UndertoneName
+): { readonly fibre: Fibre; readonly named: { undertone: UndertoneName; dye: DyeAmounts } } {
+	const { pigment, dye } = seenHair(naturalLevel, warmth, level, undertone);
+	return { fibre: { ...pigment, layers: [] }, named: { undertone, dye } };
+}
+
+/** Colour of lightened hair as a person saw it, and named it where they did. */
+export function seenLab(reading: Reading, level: number, undertone?: UndertoneName): Lab {
+	const { pigment, dye } = seenHair(reading.naturalLevel, reading.warmth, level, undertone);
+	return labOfPigment(pigment, dyeSpectrum(dye));
+}
 
 /** Hair of this head seen at a level after lifting: the point of that level on its own lift path. */
 export const seenFibre = (reading: Reading, level: number): Fibre => ({

@@ -13,9 +13,12 @@ import {
 	type WorkSection
 } from '../../core/work';
 import { aimOf, aimOn } from './exceptions';
+import type { StepHead } from './headWork';
 import type { BowlsPlan, LiftPlan, MixedBowl, Reading, ZoneName } from '../../schema/records';
 import { conditionOf, mainZone, type ZoneStart } from './hair';
-import { hairAt, sectionWork, type HeadWorkSource, type SectionWork } from './headWork';
+import { hairAt, sectionWork, workedIn, type HeadWorkSource, type SectionWork } from './headWork';
+import { planAt } from './kept';
+import { volumeOn, type WorkedPlan } from './day';
 import { applicationOn, liftTarget, subjectOf } from './lift';
 
 /** Zones of each part of the strand that may have bowls of its own. */
@@ -24,11 +27,35 @@ const PART_ZONES: Readonly<Record<StrandPart, readonly ZoneName[]>> = {
 	lengths: ['lengths', 'ends']
 };
 
-/** Whether root and lengths are both worked, so that they can be worked apart. */
-export const hasParts = (reading: Reading, plan: LiftPlan): boolean =>
-	STRAND_PARTS.every((part) =>
-		hairAt(reading).zones.some(({ name }) => plan.covers[name] && PART_ZONES[part].includes(name))
+/** Zones of a hair that each part of the strand takes in; hair lightened already is a part of its own. */
+function zonesOfPart(
+	plan: WorkedPlan,
+	zones: readonly ZoneStart[],
+	part: StrandPart
+): readonly ZoneName[] {
+	if (!takesWeakBowl(plan, zones)) return PART_ZONES[part];
+	const light = part === 'lengths';
+	return zones.filter(({ state }) => (state === 'lightened') === light).map(({ name }) => name);
+}
+
+/** Whether hair that is lightened already is worked beside hair that is not, with a weak bowl of its own. */
+const takesWeakBowl = (plan: WorkedPlan, zones: readonly ZoneStart[]): boolean => {
+	const covered = zones.filter(({ name }) => plan.covers[name]);
+	return (
+		covered.some((zone) => volumeOn(plan, zone) < plan.volume) &&
+		covered.some((zone) => volumeOn(plan, zone) === plan.volume)
 	);
+};
+
+/** Whether two parts of the strand are both worked, so that they can be worked apart. */
+export function hasParts(source: StepHead): boolean {
+	const { reading, aim } = source;
+	const plan = planAt(source.plan, reading, aim, undefined);
+	const { zones } = hairAt(reading);
+	return STRAND_PARTS.every((part) =>
+		zones.some(({ name }) => plan.covers[name] && zonesOfPart(plan, zones, part).includes(name))
+	);
+}
 
 /**
  * The head as it is staged: every section with its own hair, brought to its own aim; root and lengths
@@ -38,11 +65,14 @@ export function headStaging(
 	source: HeadWorkSource,
 	planned: readonly SectionWork[] = sectionWork(source)
 ): HeadStaging {
-	const { reading, aim, bowls, plan, shelf } = source;
+	const { reading, aim, bowls, shelf } = source;
 	const worked = planned.filter(({ load }) => load !== undefined);
-	const zone = mainZone(hairAt(reading).zones, plan.covers);
+	const plan = planAt(source.plan, reading, aim, undefined);
+	const { zones } = hairAt(reading);
+	const zone = mainZone(zones, plan.covers);
 	const target = liftTarget(aimOn(aimOf(aim, undefined), zone.name));
-	const apart = bowls.strand !== 'together' && hasParts(reading, plan);
+	const weak = takesWeakBowl(plan, zones);
+	const apart = (weak || bowls.strand !== 'together') && hasParts(source);
 	const sections = (part?: StrandPart) =>
 		worked.map((each) => workSection(source, each, target, part));
 	const passOf = (part: StrandPart): HeadPass => ({ part, sections: sections(part) });
@@ -82,7 +112,7 @@ export function headStaging(
 			target,
 			spread: subject.spreadOf(zone.name)
 		},
-		volume: plan.volume,
+		volume: volumeOn(plan, zone),
 		processMinutes: plan.minutes,
 		rinse: bowls.rinse,
 		staged: bowls.staged
@@ -114,10 +144,11 @@ function workSection(
 	headTarget: number,
 	part?: StrandPart
 ): WorkSection {
-	const { plan, aim } = source;
-	const area = section.areas[0];
+	const { aim } = source;
+	const [area] = workedIn(source, section);
+	const plan = planAt(source.plan, source.reading, aim, area);
 	const { reading, zones } = hairAt(source.reading, area);
-	const only = part && PART_ZONES[part];
+	const only = part && zonesOfPart(plan, zones, part);
 	const covers = only
 		? {
 				root: plan.covers.root && only.includes('root'),
@@ -129,7 +160,12 @@ function workSection(
 	const length = (some: LiftPlan['covers']) =>
 		zones.filter((each) => some[each.name]).reduce((sum, each) => sum + each.toCm - each.fromCm, 0);
 	const reached = only ? length(covers) / Math.max(0.1, length(plan.covers)) : 1;
-	const lock = strengthOf(source.bowls, section, part);
+	// Where hair that is lightened already shares a bowl with other hair, both get the weak one.
+	const most = Math.min(
+		plan.volume,
+		...zones.filter(({ name }) => covers[name]).map((each) => volumeOn(plan, each))
+	);
+	const lock = strengthOf(source.bowls, section, part, most, plan.volume);
 	const own = liftTarget(aimOn(aimOf(aim, area), zone.name));
 	return {
 		id: section.id,
@@ -152,10 +188,14 @@ function workSection(
 function strengthOf(
 	{ mixed }: BowlsPlan,
 	{ id, lockedVolume }: HeadSection,
-	part: StrandPart | undefined
+	part: StrandPart | undefined,
+	most: number,
+	chosen: number
 ): Pick<WorkSection, 'lockedVolume' | 'lockedRatio' | 'bowl'> {
 	const bowl = weighedFor(mixed, id, part);
 	if (bowl) return { lockedVolume: bowl.volume, lockedRatio: bowl.ratio, bowl: bowl.id };
+	// Hair that is lightened already keeps its weak bowl, whatever is set for the section.
+	if (most < chosen) return { lockedVolume: Math.min(most, lockedVolume ?? most) };
 	return lockedVolume === undefined ? {} : { lockedVolume };
 }
 

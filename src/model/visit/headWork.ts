@@ -1,19 +1,21 @@
 import { perLadder } from '../../core/colour';
 import { levelOfFibre, type AreaName, type Placement } from '../../core/lift';
-import { workMinutes, type Coverage } from '../../core/mix';
+import { AREA_SHARE, workMinutes, type Coverage } from '../../core/mix';
 import {
 	inOrder,
 	isHairline,
 	proposeSections,
 	sectionLoads,
 	type HeadSection,
+	type LoadedSection,
 	type SectionedHead,
 	type SectionLoad
 } from '../../core/work';
-import { readingOf } from './exceptions';
+import { aimOf, readingOf } from './exceptions';
 import type { Aim, BowlsPlan, LiftPlan, Reading, Shelf } from '../../schema/records';
-import { reaches, type DayStep } from './day';
-import { mainZone, zonesOf, type ZoneStart } from './hair';
+import { goesOn, reaches, type DayStep, type WorkedPlan } from './day';
+import { mainZone, ZONES, zonesOf, type ZoneStart } from './hair';
+import { keptOut, planAt, workedAreas, type KeptOut } from './kept';
 import type { Learned } from './lift';
 
 /** A section of the head with where it lies and what it takes. */
@@ -21,6 +23,8 @@ export interface SectionWork {
 	readonly section: HeadSection;
 	/** Nothing for one that is left out. */
 	readonly load: SectionLoad | undefined;
+	/** Why its hair is kept out, where nobody left it out by hand. */
+	readonly kept?: KeptOut | undefined;
 	readonly placement: Placement;
 }
 
@@ -64,28 +68,51 @@ export function hairAt(reading: Reading, area?: AreaName): AreaHair {
 	return hair;
 }
 
-/** Centimetres of each strand that a mixture goes on. */
-export const coveredCm = (reading: Reading, plan: LiftPlan): number =>
+/** Centimetres of each strand of an area that a mixture goes on, as its plan works there. */
+const coveredCm = (reading: Reading, plan: WorkedPlan, area?: AreaName): number =>
 	Math.max(
 		0.5,
-		hairAt(reading)
+		hairAt(reading, area)
 			.zones.filter(({ name }) => reaches(plan, name))
 			.reduce((sum, zone) => sum + zone.toCm - zone.fromCm, 0)
 	);
 
+/** The head on which an application is worked. */
+export type StepHead = Pick<HeadWorkSource, 'reading' | 'aim' | 'plan'>;
+
+const shareOf = (areas: readonly AreaName[]): number =>
+	areas.reduce((sum, area) => sum + AREA_SHARE[area], 0);
+
+/** Centimetres of each strand that a mixture goes on: over some areas, each by its share of the hair. */
+export function meanCoveredCm(
+	{ reading, aim, plan }: StepHead,
+	areas: readonly AreaName[],
+	kind?: DayStep['kind']
+): number {
+	const share = shareOf(areas);
+	if (share === 0) return coveredCm(reading, planAt(plan, reading, aim, undefined, kind));
+	const sum = areas.reduce(
+		(total, area) =>
+			total + AREA_SHARE[area] * coveredCm(reading, planAt(plan, reading, aim, area, kind), area),
+		0
+	);
+	return sum / share;
+}
+
+/** What the loads of a head rest on. */
+export type LoadSource = StepHead & Pick<HeadWorkSource, 'bowls' | 'usage'>;
+
 /** The head as sections share it out. */
-export const sectionedHead = (
-	reading: Reading,
-	bowls: BowlsPlan,
-	plan: LiftPlan,
-	usage: number
-): SectionedHead => ({
+export const sectionedHead = ({ reading, aim, bowls, plan, usage }: LoadSource): SectionedHead => ({
 	technique: bowls.technique,
 	foils: bowls.foils,
 	density: reading.density,
 	texture: reading.texture,
 	section: plan.section,
-	coveredCm: coveredCm(reading, plan),
+	coveredCm: meanCoveredCm(
+		{ reading, aim, plan },
+		workedAreas({ kind: 'main', plan }, reading, aim)
+	),
 	...reading.haircut,
 	usage,
 	hands: bowls.hands
@@ -102,21 +129,20 @@ function headMinutes(head: SectionedHead, bowls: BowlsPlan): number {
 
 /** Level that a section's main zone has now. */
 export const sectionLevel =
-	(reading: Reading, plan: LiftPlan) =>
+	({ reading, aim, plan }: StepHead) =>
 	({ areas }: HeadSection): number =>
 		Math.min(
 			...areas.map((area) => {
-				return levelOfFibre(mainZone(hairAt(reading, area).zones, plan.covers).fibre);
+				const { covers } = planAt(plan, reading, aim, area);
+				return levelOfFibre(mainZone(hairAt(reading, area).zones, covers).fibre);
 			})
 		);
 
 /** The sections in the order of the work: as somebody set them, or as proposed for this head. */
-export function sectionsOf(
-	source: Pick<HeadWorkSource, 'reading' | 'bowls' | 'plan'>
-): HeadSection[] {
-	const { reading, bowls, plan } = source;
+export function sectionsOf(source: StepHead & Pick<HeadWorkSource, 'bowls'>): HeadSection[] {
+	const { reading, bowls } = source;
 	if (bowls.sections) return bowls.sections;
-	const head = sectionedHead(reading, bowls, plan, 1);
+	const head = sectionedHead({ ...source, usage: 1 });
 	const proposed = proposeSections({
 		technique: bowls.technique,
 		foils: bowls.foils,
@@ -124,7 +150,7 @@ export function sectionsOf(
 		picking: bowls.picking,
 		undercut: reading.haircut.undercut
 	});
-	return inOrder(proposed, bowls.order, sectionLevel(reading, plan));
+	return inOrder(proposed, bowls.order, sectionLevel(source));
 }
 
 /** Under packets that follow, foils keep more heat; along the hairline they lie on warm, fine hair. */
@@ -136,14 +162,55 @@ function placeOf(section: HeadSection, plan: LiftPlan): Placement {
 	return section.areas.every((area) => COVERED.includes(area)) ? 'foilCovered' : 'foil';
 }
 
+/** Areas of a section on which something is put. */
+export const workedIn = ({ reading, aim, plan }: StepHead, { areas }: HeadSection): AreaName[] => {
+	const worked = workedAreas({ kind: 'main', plan }, reading, aim);
+	return areas.filter((area) => worked.includes(area));
+};
+
+/** A section with what of it is worked: hair that is kept out takes no foil, no gram and no minute. */
+function loaded(source: StepHead, section: HeadSection): LoadedSection {
+	const areas = workedIn(source, section);
+	if (areas.length === 0) return { ...section, skip: true };
+	return {
+		...section,
+		share: (section.share * shareOf(areas)) / shareOf(section.areas),
+		coveredCm: meanCoveredCm(source, areas)
+	};
+}
+
+/** Foils, grams and minutes of the sections in their order; nothing for one that is left or kept out. */
+export const loadsOf = (
+	source: LoadSource,
+	sections: readonly HeadSection[] = sectionsOf(source)
+): (SectionLoad | undefined)[] =>
+	sectionLoads(
+		sections.map((section) => loaded(source, section)),
+		sectionedHead(source)
+	);
+
+/** Why a section is kept out as a whole, in the order in which it is told; nothing where it is worked. */
+function keptSection(source: StepHead, section: HeadSection): KeptOut | undefined {
+	if (section.skip || workedIn(source, section).length > 0) return undefined;
+	const { reading, aim, plan } = source;
+	const reasons = section.areas.flatMap((area) =>
+		ZONES.map((zone) => keptOut(plan, readingOf(reading, area), aimOf(aim, area), zone))
+	);
+	return (['deeper', 'light'] as const).find((reason) => reasons.includes(reason)) ?? 'left';
+}
+
 /** The sections in the order of the work, with their grams and minutes. */
 export function sectionWork(source: HeadWorkSource): SectionWork[] {
-	const { reading, bowls, plan, usage } = source;
 	const sections = sectionsOf(source);
-	const loads = sectionLoads(sections, sectionedHead(reading, bowls, plan, usage));
+	const loads = loadsOf(source, sections);
 	return sections.map((section, i) => ({
 		section,
 		load: loads[i],
-		placement: placeOf(section, plan)
+		kept: keptSection(source, section),
+		placement: placeOf(section, source.plan)
 	}));
 }
+
+/** Whether an application puts anything on the head at all. */
+export const isWorked = (step: Omit<DayStep, 'id'>, reading: Reading, aim: Aim): boolean =>
+	goesOn(step.plan) && workedAreas(step, reading, aim).length > 0;

@@ -20,7 +20,7 @@ import { describeLift, type LiftedFrom } from '../../core/hair';
 import type { Personal } from '../../core/learn';
 import { estimateSessions, TARGET_TOLERANCE, type SessionsEstimate } from '../../core/plan';
 import type { Aim, LiftPlan, Reading, ZoneName } from '../../schema/records';
-import { delayAt, reaches } from './day';
+import { delayAt, reaches, volumeOn } from './day';
 import { conditionOf, type ZoneStart } from './hair';
 
 /** The chart runs this far, so that one sees what leaving it longer would do; further where it may stay longer. */
@@ -97,7 +97,7 @@ export function applicationOn(
 	return {
 		product: plan.product,
 		second: plan.second,
-		volume: plan.volume,
+		volume: plan.covers[zone.name] ? volumeOn(plan, zone) : plan.volume,
 		ratio: plan.ratio,
 		minutes: Math.max(0, minutes - begins),
 		...(plan.covers[zone.name] ? {} : { bowlAgeMinutes: Math.min(begins, plan.minutes) }),

@@ -1,5 +1,5 @@
 import { toStep } from '../../core/mix';
-import { deltaE, type Lab } from '../../core/colour';
+import { deltaE, type Lab, type UndertoneName } from '../../core/colour';
 import { labOfMixture, type Porosity } from '../../core/hair';
 import { dyesOf, type Fibre } from '../../core/lift';
 import type { TonerQuestion } from '../../core/toner';
@@ -12,6 +12,7 @@ import {
 	rawLab,
 	targetLab,
 	type DepositConditions,
+	type DyeAmounts,
 	type FormulaPart,
 	type RawHair,
 	type TonePreview
@@ -24,11 +25,13 @@ export interface ToneStart {
 	readonly fibre: Fibre;
 	readonly seen: boolean;
 	readonly minute: number;
+	/** What a person called its warmth, and the dye by which the hair shows it. */
+	readonly named?: { readonly undertone: UndertoneName; readonly dye: DyeAmounts } | undefined;
 }
 
 export const rawOf = (start: ToneStart, reading: Reading): RawHair => ({
 	pigment: start.fibre,
-	dye: dyesOf(start.fibre),
+	dye: addDyes(dyesOf(start.fibre), start.named?.dye ?? {}),
 	whiteShare: reading.whiteShare
 });
 

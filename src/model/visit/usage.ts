@@ -1,9 +1,8 @@
 import { usageOf } from '../../core/learn';
 import type { Shelf, Visit } from '../../schema/records';
 import { recordedBefore } from './learned';
-import { sectionedHead, sectionsOf } from './headWork';
+import { loadsOf } from './headWork';
 import { dayWork } from './work';
-import { sectionLoads } from '../../core/work';
 
 /** What earlier leftovers taught of how much mixture this head takes. */
 export interface Usage {
@@ -17,9 +16,8 @@ export function usageFrom(visits: readonly Visit[], day: string, shelf: Shelf | 
 	const seen = recordedBefore(visits, day).flatMap((visit) => {
 		const { leftoverGrams } = visit.result;
 		if (leftoverGrams === undefined) return [];
-		const { reading, bowls, lift } = visit;
-		const sections = sectionsOf({ reading, bowls, plan: lift });
-		const loads = sectionLoads(sections, sectionedHead(reading, bowls, lift, 1));
+		const { reading, aim, bowls, lift } = visit;
+		const loads = loadsOf({ reading, aim, bowls, plan: lift, usage: 1 });
 		const neededGrams = loads.reduce((sum, load) => sum + (load?.grams ?? 0), 0);
 		if (neededGrams <= 0) return [];
 		const weighed = bowls.mixed.flatMap(({ parts }) => parts.map(({ grams }) => grams));

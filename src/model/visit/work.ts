@@ -15,7 +15,6 @@ import {
 	chairMinutes,
 	finishMinutes,
 	lastRinse,
-	sectionLoads,
 	tonerMinutes,
 	type BowlId,
 	type ClockAside,
@@ -25,7 +24,8 @@ import {
 } from '../../core/work';
 import type { LiftPlan, Shelf, Visit } from '../../schema/records';
 import { daySteps, MAIN_STEP, type DayStep, type LiftDay } from './day';
-import { coveredCm, sectionedHead, sectionsOf } from './headWork';
+import { isWorked, loadsOf, meanCoveredCm, sectionedHead } from './headWork';
+import { workedAreas } from './kept';
 
 /** A bowl of the day, with what it is for. */
 export interface WorkBowl extends Bowl {
@@ -62,7 +62,7 @@ export interface DayWork {
 }
 
 /** The head a day is worked on, and how. */
-export type WorkedHead = Pick<Visit, 'reading' | 'bowls' | 'tone'>;
+export type WorkedHead = Pick<Visit, 'reading' | 'aim' | 'bowls' | 'tone'>;
 
 /** The main application as it was staged; left out, it is reckoned with its one strength. */
 export interface StagedMain {
@@ -97,25 +97,32 @@ const numbered = (plan: BowlPlan, step: string): WorkBowls => ({
 
 /** Grams and minutes of one application: the main one by its sections, a further one as its place asks. */
 function needOf(
-	{ id, plan, areas }: DayStep,
-	{ reading, bowls }: WorkedHead,
+	step: DayStep,
+	{ reading, aim, bowls }: WorkedHead,
 	usage: number
 ): { readonly grams: number; readonly minutes: readonly number[] } {
-	if (id === MAIN_STEP) {
-		const sections = sectionsOf({ reading, bowls, plan });
-		const loads = sectionLoads(sections, sectionedHead(reading, bowls, plan, usage));
+	const { plan, kind } = step;
+	const source = { reading, aim, bowls, plan, usage };
+	if (step.id === MAIN_STEP) {
+		const loads = loadsOf(source);
 		return {
 			grams: loads.reduce((sum, load) => sum + (load?.grams ?? 0), 0),
 			minutes: loads.flatMap((load) => (load ? [load.minutes] : []))
 		};
 	}
-	const share = areas ? areas.reduce((sum, area) => sum + AREA_SHARE[area], 0) : 1;
-	const head = { ...sectionedHead(reading, bowls, plan, usage) };
+	const areas = workedAreas(step, reading, aim);
+	const share = areas.reduce((sum, area) => sum + AREA_SHARE[area], 0);
+	const head = { ...sectionedHead(source), coveredCm: meanCoveredCm(source, areas, kind) };
 	const foils = Math.max(1, Math.round(bowls.foils * share));
 	const coverage = isFoil(plan.placement)
 		? ({ ...head, technique: 'foils', foils } as const)
-		: ({ ...head, technique: 'open', coveredCm: coveredCm(reading, plan) } as const);
-	return { grams: mixtureGrams(coverage) * usage, minutes: [workMinutes(coverage) / bowls.hands] };
+		: ({ ...head, technique: 'open' } as const);
+	// Open work over some areas takes their part of the hair.
+	const part = coverage.technique === 'open' ? share : 1;
+	return {
+		grams: mixtureGrams(coverage) * usage * part,
+		minutes: [(workMinutes(coverage) * part) / bowls.hands]
+	};
 }
 
 /** Minutes to finish this head: long hair takes longer, teased sections are combed out first. */
@@ -145,7 +152,7 @@ export function dayWork(
 ): DayWork {
 	const stock = shelf?.developers ?? [];
 	const steps = daySteps(day)
-		.filter(({ plan }) => Object.values(plan.covers).includes(true))
+		.filter((step) => isWorked(step, head.reading, head.aim))
 		.map((step): StepWork => {
 			const { plan } = step;
 			const { grams, minutes } = needOf(step, head, main?.usage ?? 1);

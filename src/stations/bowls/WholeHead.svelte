@@ -27,6 +27,11 @@
 	}
 	let { ways }: Props = $props();
 	const session = useVisit();
+	const head = $derived({
+		reading: session.visit.reading,
+		aim: session.visit.aim,
+		plan: session.plan
+	});
 	const bowls = $derived(session.visit.bowls);
 	const usual = $derived(
 		usualFoils(
@@ -52,7 +57,7 @@
 			draft.bowls.order = order;
 			const own = draft.bowls.sections;
 			if (own) {
-				const level = sectionLevel(session.visit.reading, session.plan);
+				const level = sectionLevel(head);
 				setSections(draft.bowls, inOrder(own, order, level));
 			}
 		});
@@ -99,7 +104,7 @@
 	}))}
 	onchange={setOrder}
 />
-{#if hasParts(session.visit.reading, session.plan)}
+{#if hasParts(head)}
 	<Options
 		label="Along the strand"
 		value={bowls.strand}

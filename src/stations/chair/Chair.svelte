@@ -5,7 +5,7 @@
 	import LiftChart from '../../charts/lift/LiftChart.svelte';
 	import { hexOf } from '../../core/colour';
 	import { formatLevel } from '../../core/hair';
-	import { labOfFibre, levelOfFibre } from '../../core/lift';
+	import { labOfFibre } from '../../core/lift';
 	import Button from '../../ui/Button.svelte';
 	import FootLine from '../../widgets/FootLine.svelte';
 	import Station from '../../widgets/Station.svelte';
@@ -13,7 +13,7 @@
 	import { MAIN_STEP } from '../../model/visit/day';
 	import { useVisit } from '../../state/visitContext';
 	import { labelIn, PRODUCT_OPTIONS, STEP_NAMES } from '../../wording/words';
-	import { coloursOf, seenFibre, uniform } from '../../model/visit/hair';
+	import { coloursOf, seenFibre, seenLab, uniform } from '../../model/visit/hair';
 	import { isTyping, usesSpace } from '../../ui/keys';
 	import CheckForm from './CheckForm.svelte';
 	import CheckList from './CheckList.svelte';
@@ -107,12 +107,12 @@
 			height={38}
 		/>
 		{#if session.head.seen}
-			{@const fibre = seenFibre(session.head.reading, session.head.seen.level)}
+			{@const { level, undertone, minute } = session.head.seen}
 			<StrandRow
 				name="seen"
-				colours={uniform(labOfFibre(fibre))}
-				value={formatLevel(levelOfFibre(fibre))}
-				words="at {session.head.seen.minute} min"
+				colours={uniform(seenLab(session.head.reading, level, undertone))}
+				value={formatLevel(level)}
+				words="{undertone ?? ''} at {minute} min"
 				height={38}
 			/>
 		{/if}

@@ -53,7 +53,7 @@
 		<p class="note">
 			{#if here.undertone && here.undertone !== modelled}
 				You see {here.undertone}; on this head’s path level {here.presentLevel} is {modelled}. Yours
-				is kept in the record; the sums stand on the level.
+				is toned; a lift still starts from the level.
 			{:else}
 				On this head’s path level {here.presentLevel} is {modelled}.
 			{/if}

@@ -26,7 +26,7 @@
 	const toned = $derived(session.head.toned);
 	const parts = $derived(session.head.toneParts);
 	const undertone = $derived(session.head.rawUndertone);
-	const startWord = $derived(session.head.liftedWord(session.head.toneStart.fibre));
+	const startWord = $derived(session.head.startWord);
 	const start = $derived(
 		session.head.seen
 			? `Seen ${formatLevel(session.head.seen.level)}`

@@ -116,7 +116,8 @@ export const people = ({ at: now, day }: Moment): readonly Person[] => [
 				minutes: 45,
 				placement: 'openAir',
 				product: 'clay',
-				covers: { root: false, lengths: false, ends: true }
+				covers: { root: false, lengths: false, ends: true },
+				overlap: { reason: 'The second of the two visits that were agreed.', volume: 20 }
 			},
 			bowls: { technique: 'open', foils: 20 }
 		}
@@ -345,7 +346,12 @@ export const people = ({ at: now, day }: Moment): readonly Person[] => [
 				strain: { ...sound, lightenings: 3, ends: 'dry' }
 			},
 			aim: { kind: 'pastel', level: 10, direction: 'pearl', keepWarmth: 0.1, liftPast: 0 },
-			lift: { volume: 10, minutes: 20, covers: { root: true, lengths: false, ends: false } },
+			lift: {
+				volume: 10,
+				minutes: 20,
+				covers: { root: true, lengths: false, ends: false },
+				overlap: { reason: 'The root stands out yellow against pale lengths.', volume: 10 }
+			},
 			bowls: { technique: 'open', foils: 20 }
 		}
 	},

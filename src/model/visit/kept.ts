@@ -1,0 +1,97 @@
+import { AREAS, ZONE_NAMES } from '../../core/vocabulary';
+import { formatLevel } from '../../core/hair';
+import type { AreaName } from '../../core/lift';
+import type { Aim, LiftPlan, Reading, ZoneName } from '../../schema/records';
+import { goesOn, onNothing, type DayStep, type WorkedPlan } from './day';
+import { aimOf, aimOn, readingOf } from './exceptions';
+import { SHORTEST_CM, zoneSpans } from './hair';
+import { zoneLevel } from './lift';
+
+/**
+ * Why a mixture stays off a zone: somebody left it out, it is lightened already, or it is to stay as
+ * deep as it is or go deeper.
+ */
+export type KeptOut = 'left' | 'light' | 'deeper';
+
+/** Steps that are taken for something else than the aim's level. */
+const FOR_ITSELF: readonly DayStep['kind'][] = ['removal', 'baseBreak'];
+
+/** Whether hair of a zone is to stay as deep as it is or to go deeper, to the tenth of a level that is shown. */
+export const staysDeep = (reading: Reading, aim: Aim, zone: ZoneName): boolean =>
+	Number(formatLevel(aimOn(aim, zone).level)) <= Number(formatLevel(zoneLevel(reading, zone)));
+
+/**
+ * Why nothing of an application goes on a zone; nothing where it does.
+ * @param reading of the area that is asked for, and so the aim
+ */
+export function keptOut(
+	plan: LiftPlan,
+	reading: Reading,
+	aim: Aim,
+	zone: ZoneName,
+	kind: DayStep['kind'] = 'main'
+): KeptOut | undefined {
+	if (!plan.covers[zone]) return 'left';
+	if (!FOR_ITSELF.includes(kind) && staysDeep(reading, aim, zone)) return 'deeper';
+	// Old blonde breaks first: it is taken along only where somebody said why.
+	if (reading.zones[zone].state === 'lightened' && !plan.overlap) return 'light';
+	return undefined;
+}
+
+/**
+ * A step as it works on hair that was read and is aimed at so: what protects itself is not covered. The
+ * same step where all of it is worked as it was planned.
+ */
+export function stepOnHair(step: DayStep, reading: Reading, aim: Aim): DayStep {
+	const { plan, kind } = step;
+	const barred = ZONE_NAMES.filter(
+		(zone) => !FOR_ITSELF.includes(kind) && staysDeep(reading, aim, zone)
+	);
+	const kept = ZONE_NAMES.filter(
+		(zone) => plan.covers[zone] && keptOut(plan, reading, aim, zone, kind)
+	);
+	if (kept.length === 0 && (barred.length === 0 || plan.drawThroughMinutes === 0)) return step;
+	const covers = { ...plan.covers };
+	for (const zone of kept) covers[zone] = false;
+	const worked: WorkedPlan = { ...plan, covers, barred };
+	return { ...step, plan: worked };
+}
+
+/** The steps of a day as they work on hair of one area: one that leaves it out goes on nothing there. */
+export const stepsOn = (
+	steps: readonly DayStep[],
+	area: AreaName,
+	reading: Reading,
+	aim: Aim
+): DayStep[] =>
+	steps.map((step) =>
+		step.areas && !step.areas.includes(area)
+			? { ...step, plan: onNothing(step.plan) }
+			: stepOnHair(step, reading, aim)
+	);
+
+/** A plan on the hair of one area of a head, as it works there; for none, on the rest of it. */
+export const planAt = (
+	plan: LiftPlan,
+	reading: Reading,
+	aim: Aim,
+	area: AreaName | undefined,
+	kind: DayStep['kind'] = 'main'
+): WorkedPlan =>
+	stepOnHair({ id: '', kind, plan }, readingOf(reading, area), aimOf(aim, area)).plan;
+
+/** Areas of the head on which a step puts anything at all. */
+export const workedAreas = (
+	{ plan, kind, areas }: Omit<DayStep, 'id'>,
+	reading: Reading,
+	aim: Aim
+): AreaName[] =>
+	AREAS.filter((area) => {
+		if (areas && !areas.includes(area)) return false;
+		const there = planAt(plan, reading, aim, area, kind);
+		if (!goesOn(there)) return false;
+		const spans = zoneSpans(readingOf(reading, area));
+		return ZONE_NAMES.some(
+			(zone) => there.covers[zone] && spans[zone][1] - spans[zone][0] > SHORTEST_CM
+		);
+	});
