@@ -12,7 +12,12 @@
 		since: string;
 	}
 	let { session, current, since }: Props = $props();
-	const STATE_WORDS = { done: 'done', needs: 'needs you', later: 'not yet' } as const;
+	const STATE_WORDS = {
+		done: 'done',
+		needs: 'needs you',
+		later: 'not yet',
+		notToday: 'not today'
+	} as const;
 </script>
 
 <nav class="rail no-print" aria-label="Stations of the visit">
@@ -107,9 +112,13 @@
 		line-clamp: 2;
 		-webkit-box-orient: vertical;
 	}
-	.later .title {
+	.later .title,
+	.notToday .title {
 		font-weight: 400;
 		color: #c6c6c6;
+	}
+	.notToday .number {
+		visibility: hidden;
 	}
 	.badge {
 		margin-left: 8px;

@@ -245,7 +245,7 @@ export const headSection = z.object({
 export const mixedBowl = z.object({
 	/** What it goes by for good, whatever its sections are called or where they stand. */
 	id: text(200, 1),
-	kind: z.enum(['lightener', 'lowlights', 'toner']),
+	kind: z.enum(['lightener', 'lowlights', 'filler', 'toner']),
 	/** The application of the day that it belongs to; none for colour beside it. */
 	step: z.optional(text(64)),
 	/** Its place in the order of mixing when it was weighed. */
@@ -341,6 +341,13 @@ export const chosenPart = z.object({
 	grams: within(BOUNDS.partGrams)
 });
 
+/** A timer that was started, or is held. */
+const timer = z.object({
+	runningSince: z.optional(when),
+	elapsedSeconds: z.number().check(z.minimum(0), z.maximum(86_400)),
+	startedAt: z.optional(when)
+});
+
 export const tonePlan = z.object({
 	lineId: z.optional(text(80)),
 	vehicle: hair.vehicle,
@@ -349,7 +356,16 @@ export const tonePlan = z.object({
 	totalGrams: wholeWithin(BOUNDS.toneGrams),
 	/** `none` is an answer too. */
 	choice: z.enum(['open', 'formula', 'none']),
-	parts: z.array(chosenPart).check(z.maxLength(8))
+	parts: z.array(chosenPart).check(z.maxLength(8)),
+	/** Warm colour that goes on before, where very light hair is taken down; rinsed before the toner. */
+	filler: z.optional(
+		z.object({
+			parts: z.array(chosenPart).check(z.minLength(1), z.maxLength(8)),
+			minutes: within(BOUNDS.toneMinutes)
+		})
+	),
+	/** What lies on the hair, and since when: the filler or the toner. */
+	timer: z.optional(z.extend(timer, { of: z.enum(['filler', 'toner']) }))
 });
 
 export const result = z.object({

@@ -17,7 +17,7 @@ import {
 	type Fibre,
 	type LiftResult
 } from '../core/lift';
-import { rawLab } from '../core/tone';
+import { addDyes, rawLab, type DyeAmounts, type RawHair } from '../core/tone';
 import type { TonerAnswer } from '../core/toner';
 import type { Searches } from './searches';
 import { aimOf, aimOn, readingOf } from '../model/visit/exceptions';
@@ -58,6 +58,7 @@ import {
 	conditionsOf,
 	dyesAfter,
 	fadedLab,
+	filledHair,
 	previewChoice,
 	rawOf,
 	recordParts,
@@ -312,11 +313,18 @@ export class HairView implements DayStrand {
 			{ condition: this.lift.condition, doseToday: this.doseToday }
 		)
 	);
-	toneTarget = $derived(aimLab(this.aim, this.raw));
+	/** The hair as the toner finds it: with its filler on, where it gets one. */
+	filled = $derived(filledHair(this.raw, this.#tone.filler, this.toneConditions));
+	filledColours = $derived.by(() =>
+		tonedColours(this.rawFibres, this.#fillerDyes, this.reading.whiteShare)
+	);
+	toneTarget = $derived(aimLab(this.aim, this.filled));
 	#toneQuestion = $derived.by(() => {
-		const { line, aim, raw, toneStart, toneConditions } = this;
+		const { line, aim, filled, toneStart, toneConditions, reading } = this;
 		const { totalGrams } = this.#tone;
-		return line && toneQuestion(line, aim, raw, toneStart.fibre, toneConditions, totalGrams);
+		return (
+			line && toneQuestion(line, aim, filled, toneStart.fibre, toneConditions, totalGrams, reading)
+		);
 	});
 	/**
 	 * The search is the one answer too slow for every frame of a drag: its last formulas are previewed on the
@@ -343,18 +351,29 @@ export class HairView implements DayStrand {
 		const best = this.foundToners?.formulas[0];
 		return best !== undefined && best.parts.length === 0;
 	});
-	toned = $derived(previewChoice(this.toneParts, this.raw, this.toneConditions, this.toneTarget));
+	toned = $derived(
+		previewChoice(this.toneParts, this.filled, this.toneConditions, this.toneTarget)
+	);
 	tonedColours = $derived.by(() => this.#afterWashes(0));
 	fadedColours = $derived.by(() => this.#afterWashes(FADE_WEEKS * this.#source.washesPerWeek));
 	faded = $derived.by(() => {
 		const washes = FADE_WEEKS * this.#source.washesPerWeek;
-		const lab = fadedLab(this.toneParts, this.raw, this.toneConditions, washes);
+		const lab = fadedLab(this.toneParts, this.filled, this.toneConditions, washes);
 		return { level: levelOf(lab), lab };
 	});
 
+	/** The dye that a filler leaves on pigment. */
+	#fillerDyes = (pigment: Fibre | RawHair['pigment']): DyeAmounts => {
+		const { filler } = this.#tone;
+		if (!filler) return {};
+		const conditions = { ...this.toneConditions, minutes: filler.minutes };
+		return dyesAfter(filler.parts, conditions, 0)(pigment);
+	};
 	#afterWashes(washes: number) {
 		// A toner goes only where the service goes: hair that is left out keeps its own colour.
-		const dyes = dyesAfter(this.toneParts, this.toneConditions, washes);
+		const toner = dyesAfter(this.toneParts, this.toneConditions, washes);
+		const filler = this.#fillerDyes;
+		const dyes = (pigment: Fibre | RawHair['pigment']) => addDyes(filler(pigment), toner(pigment));
 		const { rawFibres, taken } = this;
 		const at = this.points.map(({ distanceCm }) => zoneAt(this.zones, distanceCm).name);
 		const toned = tonedColours(rawFibres, dyes, this.reading.whiteShare);

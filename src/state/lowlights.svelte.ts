@@ -99,7 +99,15 @@ export class Lowlights {
 			direction: aim.direction,
 			keepWarmth: warmthKept(aim.direction)
 		};
-		const { problem, fibre } = toneQuestion(line, wish, raw, this.#onto, conditions, grams);
+		const { problem, fibre } = toneQuestion(
+			line,
+			wish,
+			raw,
+			this.#onto,
+			conditions,
+			grams,
+			head.reading
+		);
 		return { problem, fibre };
 	});
 	/** Minutes they take at the chair; nothing where none are asked for. */

@@ -1,5 +1,4 @@
-import { elapsedSeconds, isSetBack } from '../model/commands/run';
-import type { Visit } from '../schema/records';
+import { elapsedSeconds, isSetBack, type Timer } from '../model/commands/run';
 import type { Clock } from './clock.svelte';
 
 /**
@@ -14,7 +13,7 @@ export class RunTimer {
 	constructor(private readonly clock: Clock) {}
 
 	/** Seconds on the timer. */
-	seconds(run: Visit['run']): number {
+	seconds(run: Timer): number {
 		// Asked for at every tick of the clock.
 		const wall = elapsedSeconds(run, this.clock.shown);
 		const since = run.runningSince;

@@ -18,6 +18,7 @@ import type {
 import { BowlsView, type BowlsSource } from './bowlsView.svelte';
 import { openStops, visitCautions } from '../model/visit/cautions';
 import { daySteps, MAIN_STEP, onNothing, planIn, type DayStep } from '../model/visit/day';
+import { isWorked } from '../model/visit/headWork';
 import { HairView, type HairSource } from './hairView.svelte';
 import { learnedFrom, recordedBefore } from '../model/visit/learned';
 import type { Learned } from '../model/visit/lift';
@@ -231,6 +232,8 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 		return this.work.main;
 	}
 	chairMinutes = $derived(this.work.chairMinutes);
+	/** Whether anything at all is lightened today; otherwise the hair is toned or coloured as it is. */
+	lightens = $derived.by(() => this.steps.some((step) => isWorked(step, this.#reading, this.#aim)));
 
 	line: ShelfLine | undefined = $derived.by(() => {
 		const lines = this.shelf?.lines ?? [];

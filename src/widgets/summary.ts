@@ -3,16 +3,21 @@ import type { Station } from '../schema/records';
 import type { HairView } from '../state/hairView.svelte';
 import type { VisitState } from '../state/visitState.svelte';
 
-export type StationState = 'done' | 'needs' | 'later';
+export type StationState = 'done' | 'needs' | 'later' | 'notToday';
 
 const ORDER: readonly Station[] = ['read', 'aim', 'lift', 'bowls', 'chair', 'tone', 'sendOff'];
 
 /** Done when it was said so; the first that is not done needs the colourist; the rest come later. */
 export function stationState(session: VisitState, station: Station): StationState {
 	const { settled } = session.visit;
+	const skipped = (id: Station) => !session.lightens && LIGHTENING.includes(id);
+	if (skipped(station)) return 'notToday';
 	if (settled.includes(station)) return 'done';
-	return ORDER.find((id) => !settled.includes(id)) === station ? 'needs' : 'later';
+	return ORDER.find((id) => !settled.includes(id) && !skipped(id)) === station ? 'needs' : 'later';
 }
+
+/** What there is to do only where something is lightened. */
+const LIGHTENING: readonly Station[] = ['lift', 'bowls', 'chair'];
 
 const readLine = ({ reading }: HairView): string => {
 	const states = new Set(Object.values(reading.zones).map(({ state }) => state));
@@ -28,6 +33,7 @@ const readLine = ({ reading }: HairView): string => {
 export function stationLine(session: VisitState, station: Station): string {
 	const { visit, plan, head } = session;
 	const { aim, lift } = head;
+	if (!session.lightens && LIGHTENING.includes(station)) return 'nothing is lightened';
 	switch (station) {
 		case 'read':
 			if (session.blind) return 'being read again';
@@ -66,6 +72,4 @@ export function stationLine(session: VisitState, station: Station): string {
 
 /** The toned colour in a word. */
 export const tonedWord = (view: HairView): string =>
-	view.toneParts.length > 0
-		? describeTone(view.toned.lab, 'toned')
-		: view.startWord;
+	view.toneParts.length > 0 ? describeTone(view.toned.lab, 'toned') : view.startWord;

@@ -92,7 +92,7 @@ export function sectionNamer(sections: readonly Pick<HeadSection, 'id' | 'areas'
 
 /** What a bowl is for, so far as its name goes. */
 interface NamedBowl {
-	readonly kind: 'lightener' | 'lowlights' | 'toner';
+	readonly kind: 'lightener' | 'lowlights' | 'filler' | 'toner';
 	readonly step?:
 		| {
 				readonly kind: 'main' | StepKind;
@@ -109,6 +109,7 @@ interface NamedBowl {
 export function bowlName(bowl: NamedBowl, nameOf: SectionNamer): string {
 	const { kind, step, sections, part, colour } = bowl;
 	if (kind === 'lowlights') return 'lowlights';
+	if (kind === 'filler') return 'filler';
 	if (kind === 'toner') return `toner${colour?.expected ? ', as expected' : ''}`;
 	if (step && step.kind !== 'main') {
 		return `${step.before ? 'First' : 'Then'}: ${STEP_NAMES[step.kind]}, bowl ${step.number}`;

@@ -1,9 +1,11 @@
 import { levelOf } from '../colour';
-import type { Fibre } from '../lift';
+import { labOfPigment, type Warmth } from '../hair';
+import { pigmentOnPath, type Fibre } from '../lift';
 import { finish, type Steps } from '../steps';
 import { rawLab } from '../tone';
 import type { ToneProblem } from './search';
 import { solveToneSteps, type ToneFormula } from './solve';
+import { fillerFor, type FillerAdvice } from './filler';
 import { neededLevelSteps } from './neededLevel';
 
 /** A search for a toner, and what to lift to where there is none. */
@@ -11,6 +13,9 @@ export interface TonerQuestion {
 	readonly problem: ToneProblem;
 	/** The pigmented hair the toner would go on: where more lift would start from. */
 	readonly fibre: Fibre;
+	/** Where warm colour may have to go on first: the level aimed at, and the path this hair lifts on. */
+	readonly goingDown?:
+		{ readonly level: number; readonly naturalLevel: number; readonly warmth: Warmth } | undefined;
 }
 
 export interface TonerAnswer {
@@ -18,21 +23,36 @@ export interface TonerAnswer {
 	readonly formulas: readonly ToneFormula[];
 	/** Lift that would bring the aim within reach, where nothing on the shelf comes close. */
 	readonly needLevel: number | undefined;
+	/** Warm colour that has to go on first; left out where it was not asked for. */
+	readonly filler?: FillerAdvice | undefined;
 }
 
 /** Hair this much lighter than the aim has nothing to gain from more lift, levels. */
 const LIGHTER = 1;
 
 /** Formulas for this hair; where none comes close, the level of lift that would bring one close. */
-export function* findTonerSteps({ problem, fibre }: TonerQuestion): Steps<TonerAnswer> {
+export function* findTonerSteps({ problem, fibre, goingDown }: TonerQuestion): Steps<TonerAnswer> {
 	const formulas = yield* solveToneSteps(problem);
 	const close = formulas.some((formula) => formula.close);
 	const lighter = levelOf(rawLab(problem.raw)) > levelOf(problem.target) + LIGHTER;
 	return {
 		formulas,
+		...(goingDown ? { filler: fillerOn(problem, goingDown) } : {}),
 		needLevel: close || lighter ? undefined : yield* neededLevelSteps(problem, fibre)
 	};
 }
+
+/** The filler before going down to a level, on this hair's own path. */
+const fillerOn = (
+	problem: ToneProblem,
+	{ level, naturalLevel, warmth }: NonNullable<TonerQuestion['goingDown']>
+): FillerAdvice =>
+	fillerFor(
+		problem.raw,
+		level,
+		(at) => labOfPigment(pigmentOnPath(naturalLevel, warmth, at)),
+		problem
+	);
 
 /** {@link findTonerSteps} without a pause. */
 export const findToner = (question: TonerQuestion): TonerAnswer => finish(findTonerSteps(question));

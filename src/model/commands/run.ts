@@ -1,10 +1,13 @@
 import type { Visit } from '../../schema/records';
 
+/** A timer as the record keeps it. */
+export type Timer = Pick<Visit['run'], 'runningSince' | 'elapsedSeconds' | 'startedAt'>;
+
 /** Longest that a timer counts, seconds: a day. */
 const MOST_SECONDS = 86_400;
 
 /** Seconds on the timer by the clock on the wall: what was gathered, and what runs since. */
-export function elapsedSeconds(run: Visit['run'], now: Date): number {
+export function elapsedSeconds(run: Timer, now: Date): number {
 	const running = run.runningSince
 		? Math.max(0, (now.getTime() - new Date(run.runningSince).getTime()) / 1000)
 		: 0;
@@ -22,7 +25,7 @@ export const isSetBack = (wallSeconds: number, steadySeconds: number): boolean =
  * Starts a held timer or holds a running one, on a draft.
  * @param shown seconds that stood on the timer: what is held is what was seen
  */
-export function toggleRun(run: Visit['run'], now: Date, shown: number): void {
+export function toggleRun(run: Timer, now: Date, shown: number): void {
 	if (run.runningSince) {
 		run.elapsedSeconds = Math.min(MOST_SECONDS, shown);
 		delete run.runningSince;
@@ -33,7 +36,7 @@ export function toggleRun(run: Visit['run'], now: Date, shown: number): void {
 }
 
 /** The wall clock was put back: from now on it counts from where the timer stands, also after a reload. */
-export function rebaseRun(run: Visit['run'], now: Date, shown: number): void {
+export function rebaseRun(run: Timer, now: Date, shown: number): void {
 	if (!run.runningSince) return;
 	run.elapsedSeconds = Math.min(MOST_SECONDS, shown);
 	run.runningSince = now.toISOString();

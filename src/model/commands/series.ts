@@ -42,7 +42,7 @@ export function makeSeries(first: Visit, planned: readonly SeriesVisit[], now: D
 			reading: nextReading(asLeft(last, left), date),
 			bowls: carriedBowls(first),
 			run: { elapsedSeconds: 0, notes: [] },
-			tone: { ...first.tone, choice: 'open', parts: [] },
+			tone: openTone(first.tone),
 			result: { tone: '', notes: '' },
 			ways: [],
 			passed: []
@@ -67,6 +67,14 @@ function onceMore(day: SeriesVisit['day'], worked: LiftPlan['covers']): SeriesVi
 		overlap: { reason: AS_PLANNED, volume: plan.volume }
 	});
 	return { before: day.before.map(again), lift: again(day.lift), after: day.after.map(again) };
+}
+
+/** The toner as it is asked for, with nothing chosen and nothing on the hair. */
+function openTone(tone: Visit['tone']): Visit['tone'] {
+	const open: Visit['tone'] = { ...tone, choice: 'open', parts: [] };
+	delete open.filler;
+	delete open.timer;
+	return open;
 }
 
 /** Why a later visit of a plan goes over hair that an earlier one lightened. */

@@ -1,3 +1,4 @@
+import { toggleRun } from './run';
 import type { ChosenPart, ShelfLine, TonePlan, Visit } from '../../schema/records';
 
 /** Chooses a formula of a line, on a draft; one without parts is the choice of no toner. */
@@ -33,4 +34,20 @@ export function settleToner(
 ): void {
 	if (draft.tone.choice === 'open') chooseToner(draft.tone, suggested, line);
 	if (!draft.settled.includes('tone')) draft.settled.push('tone');
+}
+
+/** Puts warm colour on before the toner, or takes it out of the plan again. */
+export function fillFirst(tone: TonePlan, parts: readonly ChosenPart[], minutes: number): void {
+	tone.filler = { parts: [...parts], minutes };
+}
+
+/** Starts the timer of what lies on the hair, holds it, or goes on: one thing lies on it at a time. */
+export function toggleTimer(
+	tone: TonePlan,
+	of: 'filler' | 'toner',
+	now: Date,
+	shown: number
+): void {
+	if (tone.timer?.of !== of) tone.timer = { of, elapsedSeconds: 0 };
+	toggleRun(tone.timer, now, shown);
 }

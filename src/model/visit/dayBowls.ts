@@ -1,7 +1,7 @@
-import { additiveDose, toStep, type Bowl } from '../../core/mix';
+import { additiveDose, DENSITY_GRAMS, toStep, type Bowl } from '../../core/mix';
 import type { Product } from '../../core/lift';
 import type { StepKind } from '../../core/plan';
-import type { BowlId, SectionId, StrandPart } from '../../core/work';
+import { tonerMinutes, type BowlId, type SectionId, type StrandPart } from '../../core/work';
 import type {
 	ChosenPart,
 	LiftPlan,
@@ -27,12 +27,12 @@ export type BowlPart = {
 	| { readonly kind: 'additive'; readonly brand: string }
 );
 
-/** A bowl of the day as it is weighed: lightener, lowlights or toner. */
+/** A bowl of the day as it is weighed: lightener, lowlights, filler or toner. */
 export interface MixBowl {
 	readonly id: BowlId;
 	/** Its place in the order of mixing, from 1. */
 	readonly number: number;
-	readonly kind: 'lightener' | 'lowlights' | 'toner';
+	readonly kind: 'lightener' | 'lowlights' | 'filler' | 'toner';
 	/** The application of the day that it belongs to, and its place among the bowls of that one. */
 	readonly step?: {
 		readonly id: string;
@@ -90,15 +90,17 @@ export interface DayBowlsSource {
 
 type Unnumbered = Omit<MixBowl, 'number'>;
 
-/** All bowls of the day in the order in which they are mixed: lighteners, lowlights, toner. */
+/** All bowls of the day in the order in which they are mixed: lighteners, lowlights, filler, toner. */
 export function dayBowls(source: DayBowlsSource): MixBowl[] {
 	const lighteners = source.work.steps.flatMap((work) =>
 		work.bowls.bowls.map((bowl) => lightenerBowl(source, work, bowl))
 	);
-	return [...lighteners, ...lowlightBowl(source), ...tonerBowl(source)].map((bowl, i) => ({
-		...bowl,
-		number: i + 1
-	}));
+	return [...lighteners, ...lowlightBowl(source), ...fillerBowl(source), ...tonerBowl(source)].map(
+		(bowl, i) => ({
+			...bowl,
+			number: i + 1
+		})
+	);
 }
 
 /** Bowls that were weighed for what is no longer planned: they stand there all the same. */
@@ -220,32 +222,45 @@ function lowlightBowl({ lowlights }: DayBowlsSource): Unnumbered[] {
 	];
 }
 
-function tonerBowl({ line, head, visit, shelf }: DayBowlsSource): Unnumbered[] {
-	const toner = tonerOf(visit);
-	if (!line || !toner || head.noToner || head.toneParts.length === 0) return [];
-	const { tone } = visit;
-	const ratio = line.vehicle === 'direct' ? 0 : tone.ratio;
-	return [
-		{
-			id: 'toner',
-			kind: 'toner',
-			sections: [],
-			volume: line.developerVolume,
-			ratio,
-			colour: {
-				line: line.name,
-				minutes: tone.minutes,
-				applyMinutes: toner.applyMinutes,
-				expected: tone.choice === 'open'
-			},
-			mixable: true,
-			parts: colourParts(
-				head.toneParts,
-				line,
-				developerGramsOf(head.toneParts, line, tone.ratio, shelf?.scaleStep)
-			)
-		}
-	];
+function tonerBowl(source: DayBowlsSource): Unnumbered[] {
+	const { line, head, visit } = source;
+	if (!line || !tonerOf(visit) || head.noToner || head.toneParts.length === 0) return [];
+	const { minutes, choice } = visit.tone;
+	return [colourBowl(source, 'toner', line, head.toneParts, minutes, choice === 'open')];
+}
+
+/** Warm colour that goes on before the toner; it is of the same line. */
+function fillerBowl(source: DayBowlsSource): Unnumbered[] {
+	const { filler } = source.visit.tone;
+	if (!source.line || !filler) return [];
+	return [colourBowl(source, 'filler', source.line, filler.parts, filler.minutes, false)];
+}
+
+function colourBowl(
+	{ visit, shelf }: DayBowlsSource,
+	kind: 'toner' | 'filler',
+	line: ShelfLine,
+	parts: readonly ChosenPart[],
+	minutes: number,
+	expected: boolean
+): Unnumbered {
+	const { ratio } = visit.tone;
+	const developer = developerGramsOf(parts, line, ratio, shelf?.scaleStep);
+	return {
+		id: kind,
+		kind,
+		sections: [],
+		volume: line.developerVolume,
+		ratio: line.vehicle === 'direct' ? 0 : ratio,
+		colour: {
+			line: line.name,
+			minutes,
+			applyMinutes: tonerMinutes(visit.reading.lengthCm, DENSITY_GRAMS[visit.reading.density]),
+			expected
+		},
+		mixable: true,
+		parts: colourParts(parts, line, developer)
+	};
 }
 
 /** What the mixtures of the day cost, in the salon's currency; nothing where it has not said. */

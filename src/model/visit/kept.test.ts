@@ -76,7 +76,7 @@ describe('hair that protects itself', () => {
 		const zone = fc.record({
 			state: fc.constantFrom('natural' as const, 'lightened' as const),
 			presentLevel: fc.double({ min: 1, max: 11, noNaN: true }),
-			artificial: fc.constant([])
+			artificial: fc.constant<ZoneReading['artificial']>([])
 		});
 		fc.assert(
 			fc.property(

@@ -51,6 +51,22 @@ export const conditionsOf = (
 	doseToday
 });
 
+/** Hair with a filler on it, as the toner finds it once that is rinsed. */
+export function filledHair(
+	raw: RawHair,
+	filler: TonePlan['filler'],
+	conditions: DepositConditions
+): RawHair {
+	if (!filler) return raw;
+	const { minutes, parts } = filler;
+	const { dyes, dyesOnWhite } = previewTone(raw, parts.map(corePart), { ...conditions, minutes });
+	return {
+		...raw,
+		dye: addDyes(raw.dye ?? {}, dyes),
+		dyeOnWhite: addDyes(raw.dyeOnWhite ?? raw.dye ?? {}, dyesOnWhite)
+	};
+}
+
 /** What the aim means as a colour on this hair. */
 export const aimLab = (aim: Aim, raw: RawHair): Lab => targetLab(aim, rawLab(raw));
 
@@ -78,10 +94,12 @@ export const toneQuestion = (
 	raw: RawHair,
 	fibre: Fibre,
 	conditions: DepositConditions,
-	totalGrams: number
+	totalGrams: number,
+	{ naturalLevel, warmth }: Pick<Reading, 'naturalLevel' | 'warmth'>
 ): ToneSearchQuestion => ({
 	lineId: line.id,
 	fibre,
+	goingDown: { level: aim.level, naturalLevel, warmth },
 	problem: {
 		raw,
 		target: aimLab(aim, raw),

@@ -135,7 +135,10 @@ export const tonerOf = ({ tone, reading }: Pick<WorkedHead, 'tone' | 'reading'>)
 		? undefined
 		: {
 				minutes: tone.minutes,
-				applyMinutes: tonerMinutes(reading.lengthCm, DENSITY_GRAMS[reading.density])
+				// What goes on before it lies its time and takes hands too.
+				applyMinutes:
+					tonerMinutes(reading.lengthCm, DENSITY_GRAMS[reading.density]) * (tone.filler ? 2 : 1) +
+					(tone.filler?.minutes ?? 0)
 			};
 
 /**

@@ -60,8 +60,14 @@
 
 	function next() {
 		session.settle('aim');
-		void goto(`/visit/${session.id}/lift`);
+		void goto(`/visit/${session.id}/${session.lightens ? 'lift' : 'tone'}`);
 	}
+	function tonedAsItIs() {
+		session.change('no lift today', (draft) => (draft.noLift = true));
+		next();
+	}
+	const lightenAfterAll = () =>
+		session.change('lightened after all', (draft) => delete draft.noLift);
 </script>
 
 <Station
@@ -72,15 +78,20 @@
 		'Working out the visits…'}"
 	facts={[
 		{ value: words?.short ?? '…', label: words?.label ?? 'being worked out' },
-		{
-			value: `lift to ${formatLevel(view.target)}`,
-			label:
-				needs === undefined
-					? 'no lift makes this true'
-					: needs > view.target + 0.01
-						? `a true ${view.aim.direction} needs ${formatLevel(needs)}`
-						: 'so the toner has room'
-		}
+		!session.lightens
+			? {
+					value: 'no lift',
+					label: session.visit.noLift ? 'toned as it is' : 'nothing lies below its aim'
+				}
+			: {
+					value: `lift to ${formatLevel(view.target)}`,
+					label:
+						needs === undefined
+							? 'no lift makes this true'
+							: needs > view.target + 0.01
+								? `a true ${view.aim.direction} needs ${formatLevel(needs)}`
+								: 'so the toner has room'
+				}
 	]}
 >
 	{#snippet field()}
@@ -210,7 +221,14 @@
 				>Upkeep, to hand over</a
 			>
 		</p>
-		<Button primary onclick={next}>Choose the lift</Button>
+		{#if session.visit.noLift}
+			<Button onclick={lightenAfterAll}>Lighten after all</Button>
+		{:else if session.lightens}
+			<Button onclick={tonedAsItIs}>No lift today</Button>
+		{/if}
+		<Button primary onclick={next}
+			>{session.lightens ? 'Choose the lift' : 'Choose the toner'}</Button
+		>
 	{/snippet}
 </Station>
 

@@ -87,90 +87,96 @@
 	}
 </script>
 
-<Station
-	question="What goes into each bowl?"
-	answer={weigh(session.work.grams)}
-	words="mixed, in {session.work.bowls} bowl{session.work.bowls === 1 ? '' : 's'}"
-	{range}
-	facts={[
-		{ value: formatHours(main.workMinutes), label: 'to put it on' },
-		{ value: formatHours(session.chairMinutes), label: 'at the chair' },
-		...(cost === undefined
-			? []
-			: [{ value: formatPrice(cost, session.shelf), label: 'for what is mixed' }])
-	]}
->
-	{#snippet field()}
-		{#if looked === 'sections'}
-			<FoilField {chosen} onchoose={(id) => (chosen = id)} />
-		{:else if staging}
-			<Evenness staging={looked === 'clock' ? (late.kept ?? staging) : staging} />
-		{:else}
-			<p role="status">
-				{session.bowls.worked
-					? (fault ?? session.bowls.search.trouble ?? 'Staging the bowls…')
-					: 'Nothing is put on: choose in Lift where it goes.'}
-			</p>
-		{/if}
-	{/snippet}
-	{#snippet picture()}
-		<Choice
-			label="What to look at"
-			hideLabel
-			value={looked}
-			options={PICTURES}
-			onchange={(v) => (looked = v)}
-		/>
-		<div class="looked" aria-busy={session.bowls.search.searching}>
+{#if !session.lightens}
+	{#await import('../../widgets/NoLift.svelte') then { default: NoLift }}<NoLift
+			question="What goes into each bowl?"
+		/>{/await}
+{:else}
+	<Station
+		question="What goes into each bowl?"
+		answer={weigh(session.work.grams)}
+		words="mixed, in {session.work.bowls} bowl{session.work.bowls === 1 ? '' : 's'}"
+		{range}
+		facts={[
+			{ value: formatHours(main.workMinutes), label: 'to put it on' },
+			{ value: formatHours(session.chairMinutes), label: 'at the chair' },
+			...(cost === undefined
+				? []
+				: [{ value: formatPrice(cost, session.shelf), label: 'for what is mixed' }])
+		]}
+	>
+		{#snippet field()}
 			{#if looked === 'sections'}
-				<SectionList {chosen} onchoose={(id) => (chosen = chosen === id ? undefined : id)} />
-			{:else if looked === 'clock'}
-				{#if staging}<ClockView {staging} late={late.kept} />{/if}
+				<FoilField {chosen} onchoose={(id) => (chosen = id)} />
+			{:else if staging}
+				<Evenness staging={looked === 'clock' ? (late.kept ?? staging) : staging} />
 			{:else}
-				{#if ratio}<p class="fault" role="alert">{ratioFaultWords(plan.ratio, ratio)}</p>{/if}
-				{#each unmixable.slice(0, 1) as bowl (bowl.id)}
-					<p class="fault" role="alert">
-						{bowl.volume} vol cannot be mixed from the developers in stock ({stock.join(', ') ||
-							'none'} vol). Choose another strength in Lift, or add a developer on the Shelf.
-					</p>
-				{/each}
-				{#if fault}<p class="fault" role="alert">{fault}</p>{/if}
-				{#if staging?.behind !== undefined}<AdviceList {staging} {advice} />{/if}
-				{#if session.bowls.ready}<BowlList {bowls} {weigh} onweigh={mix} />{/if}
-				<p class="soft">
-					{weigh(main.reserveGrams)} of it is reserve{learned}. Weigh, tare, then pour; fully
-					saturate every section.
+				<p role="status">
+					{session.bowls.worked
+						? (fault ?? session.bowls.search.trouble ?? 'Staging the bowls…')
+						: 'Nothing is put on: choose in Lift where it goes.'}
 				</p>
 			{/if}
-		</div>
-	{/snippet}
-	{#snippet dials()}
-		{#if looked === 'sections'}
-			{#if one}<OneSection {one} onclose={() => (chosen = undefined)} />{:else}<WholeHead
-					ways={comparer.found ?? []}
-				/>{/if}
-		{:else if looked === 'clock'}
-			{#if staging}<ClockDials {staging} {late} />{/if}
-		{:else}
-			<BowlDials
-				ways={comparer.found ?? []}
-				{weigh}
-				{ounces}
-				onounces={(value) => (ounces = value)}
+		{/snippet}
+		{#snippet picture()}
+			<Choice
+				label="What to look at"
+				hideLabel
+				value={looked}
+				options={PICTURES}
+				onchange={(v) => (looked = v)}
 			/>
-		{/if}
-	{/snippet}
-	{#snippet foot()}
-		<FootLine
-			station="bowls"
-			cautions={session.cautions.filter((c) => c.station === 'bowls')}
-			onpass={(code, reason) => session.pass(code, reason)}
-		>
-			<Button onclick={() => window.print()}>Print sheet</Button>
-			<Button primary onclick={next}>Go to the chair</Button>
-		</FootLine>
-	{/snippet}
-</Station>
+			<div class="looked" aria-busy={session.bowls.search.searching}>
+				{#if looked === 'sections'}
+					<SectionList {chosen} onchoose={(id) => (chosen = chosen === id ? undefined : id)} />
+				{:else if looked === 'clock'}
+					{#if staging}<ClockView {staging} late={late.kept} />{/if}
+				{:else}
+					{#if ratio}<p class="fault" role="alert">{ratioFaultWords(plan.ratio, ratio)}</p>{/if}
+					{#each unmixable.slice(0, 1) as bowl (bowl.id)}
+						<p class="fault" role="alert">
+							{bowl.volume} vol cannot be mixed from the developers in stock ({stock.join(', ') ||
+								'none'} vol). Choose another strength in Lift, or add a developer on the Shelf.
+						</p>
+					{/each}
+					{#if fault}<p class="fault" role="alert">{fault}</p>{/if}
+					{#if staging?.behind !== undefined}<AdviceList {staging} {advice} />{/if}
+					{#if session.bowls.ready}<BowlList {bowls} {weigh} onweigh={mix} />{/if}
+					<p class="soft">
+						{weigh(main.reserveGrams)} of it is reserve{learned}. Weigh, tare, then pour; fully
+						saturate every section.
+					</p>
+				{/if}
+			</div>
+		{/snippet}
+		{#snippet dials()}
+			{#if looked === 'sections'}
+				{#if one}<OneSection {one} onclose={() => (chosen = undefined)} />{:else}<WholeHead
+						ways={comparer.found ?? []}
+					/>{/if}
+			{:else if looked === 'clock'}
+				{#if staging}<ClockDials {staging} {late} />{/if}
+			{:else}
+				<BowlDials
+					ways={comparer.found ?? []}
+					{weigh}
+					{ounces}
+					onounces={(value) => (ounces = value)}
+				/>
+			{/if}
+		{/snippet}
+		{#snippet foot()}
+			<FootLine
+				station="bowls"
+				cautions={session.cautions.filter((c) => c.station === 'bowls')}
+				onpass={(code, reason) => session.pass(code, reason)}
+			>
+				<Button onclick={() => window.print()}>Print sheet</Button>
+				<Button primary onclick={next}>Go to the chair</Button>
+			</FootLine>
+		{/snippet}
+	</Station>
+{/if}
 
 <style>
 	.looked {

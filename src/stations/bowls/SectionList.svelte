@@ -9,6 +9,7 @@
 	import { labelIn } from '../../wording/words';
 	import { setSections } from '../../model/commands/sections';
 	import { PICKING_OPTIONS, sectionNamer } from '../../wording/bowls';
+	import { KEPT_WORDS } from '../../wording/kept';
 
 	interface Props {
 		/** The section that is looked at. */
@@ -82,7 +83,9 @@
 							? open
 								? ''
 								: `, ${labelIn(PICKING_OPTIONS, section.picking)}`
-							: ', left out: already light'}</span
+							: work.kept
+								? `, ${KEPT_WORDS[work.kept]}`
+								: ', left out: already light'}</span
 					></span
 				>
 			</button>

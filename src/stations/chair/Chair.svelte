@@ -77,108 +77,116 @@
 
 <svelte:window onkeydown={press} />
 
-<Station
-	question="Is it ready?"
-	answer={formatLevel(expected.level)}
-	words={minute < 1 ? 'before the first minute' : `${expected.tone} expected now`}
-	range={ready}
-	facts={[
-		{ value: `${session.plan.minutes} min`, label: 'planned' },
-		{
-			value: `${formatLevel(session.head.target)} ${session.head.liftedWord(readyFibre)}`,
-			label: 'ready looks'
-		}
-	]}
->
-	{#snippet field()}
-		<StrandRow
-			name="expected"
-			strong
-			{colours}
-			value={formatLevel(expected.level)}
-			lab={expected.lab}
-			height={92}
-		/>
-		<StrandRow
-			name="ready"
-			colours={uniform(readyLab)}
-			value={formatLevel(session.head.target)}
-			lab={readyLab}
-			height={38}
-		/>
-		{#if session.head.seen}
-			{@const { level, undertone, minute } = session.head.seen}
+{#if !session.lightens && !begun}
+	{#await import('../../widgets/NoLift.svelte') then { default: NoLift }}<NoLift
+			question="Is it ready?"
+		/>{/await}
+{:else}
+	<Station
+		question="Is it ready?"
+		answer={formatLevel(expected.level)}
+		words={minute < 1 ? 'before the first minute' : `${expected.tone} expected now`}
+		range={ready}
+		facts={[
+			{ value: `${session.plan.minutes} min`, label: 'planned' },
+			{
+				value: `${formatLevel(session.head.target)} ${session.head.liftedWord(readyFibre)}`,
+				label: 'ready looks'
+			}
+		]}
+	>
+		{#snippet field()}
 			<StrandRow
-				name="seen"
-				colours={uniform(seenLab(session.head.reading, level, undertone))}
-				value={formatLevel(level)}
-				words="{undertone ?? ''} at {minute} min"
+				name="expected"
+				strong
+				{colours}
+				value={formatLevel(expected.level)}
+				lab={expected.lab}
+				height={92}
+			/>
+			<StrandRow
+				name="ready"
+				colours={uniform(readyLab)}
+				value={formatLevel(session.head.target)}
+				lab={readyLab}
 				height={38}
 			/>
-		{/if}
-	{/snippet}
-	{#snippet picture()}
-		<div class="two">
-			<div class="clock" class:running>
-				{#if begun && run.rinsedAtMinute === undefined && session.stops.length > 0}
-					<p class="blocked" role="alert">
-						{cautionWords(session.stops[0]!).title} The clock goes on: the lightener lies on the hair.
-					</p>
-				{/if}
-				<p class="figure time" role="timer" aria-label="Time on the hair">{formatTimer(seconds)}</p>
-				<div class="acts">
-					<Button primary={!running} disabled={blocked} onclick={toggle}
-						>{running ? 'Hold' : begun ? 'Go on' : 'Start'}</Button
-					>
-					<Button primary={running} onclick={() => (noting = true)}>Note a check</Button>
-				</div>
-				{#if blocked}
-					<p class="blocked" role="alert">
-						{cautionWords(session.stops[0]!).title} The timer starts when this stop is passed or gone.
-					</p>
-				{:else}
-					<p class="soft">
-						{running
-							? 'Check from half time on, then every five to ten minutes: wipe a strand clean, name level and undertone, test the stretch.'
-							: 'Space starts and holds; k notes a check.'}
-					</p>
-				{/if}
-				{#if session.steps.length > 1}
-					<!-- The clock is that of the main application; the others are told, so that none is forgotten. -->
-					<ol class="soft steps" aria-label="Applications of the day">
-						{#each session.steps as { id, kind, plan } (id)}
-							<li class:this={id === MAIN_STEP}>
-								{STEP_NAMES[kind]}, {labelIn(PRODUCT_OPTIONS, plan.product)}
-								{plan.volume} vol, {plan.minutes} min{id === MAIN_STEP
-									? ': this clock'
-									: ', rinsed'}
-							</li>
-						{/each}
-					</ol>
-				{/if}
-				<CheckList />
-			</div>
-			<div class="course">
-				<LiftChart
-					{moments}
-					{seen}
-					window={session.head.course.window}
-					minute={Math.min(minute, session.head.main.lastMinute)}
-					spent={session.head.course.spent}
+			{#if session.head.seen}
+				{@const { level, undertone, minute } = session.head.seen}
+				<StrandRow
+					name="seen"
+					colours={uniform(seenLab(session.head.reading, level, undertone))}
+					value={formatLevel(level)}
+					words="{undertone ?? ''} at {minute} min"
+					height={38}
 				/>
+			{/if}
+		{/snippet}
+		{#snippet picture()}
+			<div class="two">
+				<div class="clock" class:running>
+					{#if begun && run.rinsedAtMinute === undefined && session.stops.length > 0}
+						<p class="blocked" role="alert">
+							{cautionWords(session.stops[0]!).title} The clock goes on: the lightener lies on the hair.
+						</p>
+					{/if}
+					<p class="figure time" role="timer" aria-label="Time on the hair">
+						{formatTimer(seconds)}
+					</p>
+					<div class="acts">
+						<Button primary={!running} disabled={blocked} onclick={toggle}
+							>{running ? 'Hold' : begun ? 'Go on' : 'Start'}</Button
+						>
+						<Button primary={running} onclick={() => (noting = true)}>Note a check</Button>
+					</div>
+					{#if blocked}
+						<p class="blocked" role="alert">
+							{cautionWords(session.stops[0]!).title} The timer starts when this stop is passed or gone.
+						</p>
+					{:else}
+						<p class="soft">
+							{running
+								? 'Check from half time on, then every five to ten minutes: wipe a strand clean, name level and undertone, test the stretch.'
+								: 'Space starts and holds; k notes a check.'}
+						</p>
+					{/if}
+					{#if session.steps.length > 1}
+						<!-- The clock is that of the main application; the others are told, so that none is forgotten. -->
+						<ol class="soft steps" aria-label="Applications of the day">
+							{#each session.steps as { id, kind, plan } (id)}
+								<li class:this={id === MAIN_STEP}>
+									{STEP_NAMES[kind]}, {labelIn(PRODUCT_OPTIONS, plan.product)}
+									{plan.volume} vol, {plan.minutes} min{id === MAIN_STEP
+										? ': this clock'
+										: ', rinsed'}
+								</li>
+							{/each}
+						</ol>
+					{/if}
+					<CheckList />
+				</div>
+				<div class="course">
+					<LiftChart
+						{moments}
+						{seen}
+						window={session.head.course.window}
+						minute={Math.min(minute, session.head.main.lastMinute)}
+						spent={session.head.course.spent}
+					/>
+				</div>
 			</div>
-		</div>
-	{/snippet}
-	{#snippet foot()}
-		<FootLine
-			station="chair"
-			cautions={session.cautions.filter((c) => c.severity === 'stop')}
-			onpass={(code, reason) => session.pass(code, reason)}
-		>
-			<Button primary={run.notes.length > 0} onclick={next}>Rinsed, go to Tone</Button>
-		</FootLine>
-	{/snippet}
-</Station>
+		{/snippet}
+		{#snippet foot()}
+			<FootLine
+				station="chair"
+				cautions={session.cautions.filter((c) => c.severity === 'stop')}
+				onpass={(code, reason) => session.pass(code, reason)}
+			>
+				<Button primary={run.notes.length > 0} onclick={next}>Rinsed, go to Tone</Button>
+			</FootLine>
+		{/snippet}
+	</Station>
+{/if}
 <CheckForm open={noting} {minute} expected={expected.level} onclose={() => (noting = false)} />
 
 <style>

@@ -77,79 +77,87 @@
 	}
 </script>
 
-<Station
-	question="Where will it get to, and when?"
-	answer={formatLevel(lift.level)}
-	words={lift.tone}
-	range="expected at {step.plan.minutes} min, likely {formatLevel(lift.low)} to {formatLevel(
-		lift.high
-	)}{view.reading.whiteShare > 0 ? ', the pigmented hair' : ''}"
-	facts={[
-		...(step === view.final ? [{ value: ready, label: 'all of it inside the aim' }] : []),
-		{
-			value: `${Math.round(lift.condition)} ${conditionBand(lift.condition)}`,
-			label: `condition after, from ${Math.round(view.conditionBefore)}`
-		},
-		several
-			? { value: formatLevel(view.lift.level), label: 'at the end of the day' }
-			: {
-					value: verdict.visits === 'today' ? '1 visit' : verdict.visits,
-					label: formatHours(session.chairMinutes) + ' each'
-				}
-	]}
->
-	{#snippet field()}
-		{#if looked === 'ways'}
-			{#await import('./WaysField.svelte') then { default: WaysField }}<WaysField {ways} />{/await}
-		{:else}<LiftField />{/if}
-	{/snippet}
-	{#snippet picture()}
-		<Choice
-			label="What to look at"
-			hideLabel
-			value={looked}
-			options={PICTURES}
-			onchange={(v) => (looked = v)}
-		/>
-		<div class="looked">
-			{#if looked === 'clock'}
-				<DaySteps />
-				<LiftChart
-					{moments}
-					{tracks}
-					window={answer.window}
-					minute={step.plan.minutes}
-					spent={answer.spent}
-					onminute={setMinute}
-				/>
-			{:else if looked === 'ways'}
-				{#await import('./SideBySide.svelte') then { default: SideBySide }}
-					<SideBySide {moments} {ways} />
-				{/await}
-			{:else}
-				{#await import('./VisitPlans.svelte') then { default: VisitPlans }}<VisitPlans />{/await}
-			{/if}
-		</div>
-	{/snippet}
-	{#snippet dials()}
-		<LiftDials />
-		<AddStep />
-		<Why />
-		<LearnedFold />
-		<StallFold />
-	{/snippet}
-	{#snippet foot()}
-		<FootLine
-			station="lift"
-			cautions={session.cautions.filter(
-				(c) => c.station === 'lift' || (c.station === 'read' && c.severity !== 'note')
-			)}
-			onpass={(code, reason) => session.pass(code, reason)}
-		>
-			<Button primary onclick={next}>Set bowls</Button>
-		</FootLine>
-	{/snippet}
-</Station>
+{#if !session.lightens}
+	{#await import('../../widgets/NoLift.svelte') then { default: NoLift }}<NoLift
+			question="Where will it get to, and when?"
+		/>{/await}
+{:else}
+	<Station
+		question="Where will it get to, and when?"
+		answer={formatLevel(lift.level)}
+		words={lift.tone}
+		range="expected at {step.plan.minutes} min, likely {formatLevel(lift.low)} to {formatLevel(
+			lift.high
+		)}{view.reading.whiteShare > 0 ? ', the pigmented hair' : ''}"
+		facts={[
+			...(step === view.final ? [{ value: ready, label: 'all of it inside the aim' }] : []),
+			{
+				value: `${Math.round(lift.condition)} ${conditionBand(lift.condition)}`,
+				label: `condition after, from ${Math.round(view.conditionBefore)}`
+			},
+			several
+				? { value: formatLevel(view.lift.level), label: 'at the end of the day' }
+				: {
+						value: verdict.visits === 'today' ? '1 visit' : verdict.visits,
+						label: formatHours(session.chairMinutes) + ' each'
+					}
+		]}
+	>
+		{#snippet field()}
+			{#if looked === 'ways'}
+				{#await import('./WaysField.svelte') then { default: WaysField }}<WaysField
+						{ways}
+					/>{/await}
+			{:else}<LiftField />{/if}
+		{/snippet}
+		{#snippet picture()}
+			<Choice
+				label="What to look at"
+				hideLabel
+				value={looked}
+				options={PICTURES}
+				onchange={(v) => (looked = v)}
+			/>
+			<div class="looked">
+				{#if looked === 'clock'}
+					<DaySteps />
+					<LiftChart
+						{moments}
+						{tracks}
+						window={answer.window}
+						minute={step.plan.minutes}
+						spent={answer.spent}
+						onminute={setMinute}
+					/>
+				{:else if looked === 'ways'}
+					{#await import('./SideBySide.svelte') then { default: SideBySide }}
+						<SideBySide {moments} {ways} />
+					{/await}
+				{:else}
+					{#await import('./VisitPlans.svelte') then { default: VisitPlans }}<VisitPlans />{/await}
+				{/if}
+			</div>
+		{/snippet}
+		{#snippet dials()}
+			<LiftDials />
+			<AddStep />
+			<Why />
+			<LearnedFold />
+			<StallFold />
+		{/snippet}
+		{#snippet foot()}
+			<FootLine
+				station="lift"
+				cautions={session.cautions.filter(
+					(c) => c.station === 'lift' || (c.station === 'read' && c.severity !== 'note')
+				)}
+				onpass={(code, reason) => session.pass(code, reason)}
+			>
+				<Button primary onclick={next}>Set bowls</Button>
+			</FootLine>
+		{/snippet}
+	</Station>
+{/if}
 
 <style>
 	/* The chart's own tools stand on the line of the choice above it. */

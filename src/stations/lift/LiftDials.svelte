@@ -11,7 +11,11 @@
 	import type { LiftPlan, ZoneName } from '../../schema/records';
 	import { useVisit } from '../../state/visitContext';
 	import { whatIf } from '../../model/visit/lift';
+	import { planIn } from '../../model/visit/day';
 	import { ZONES } from '../../model/visit/hair';
+	import { keptOut, staysDeep } from '../../model/visit/kept';
+	import { hairOfHead } from '../../state/hairOfHead';
+	import { KEPT_WORDS } from '../../wording/kept';
 	import { blendWords } from '../../wording/strength';
 	import {
 		formatRatio,
@@ -26,6 +30,14 @@
 	const view = $derived(session.view);
 	const step = $derived(view.shown);
 	const plan = $derived(step.plan);
+	/** As it was planned; what of it goes on this hair is `plan`. */
+	const planned = $derived(planIn(session.visit, session.stepId) ?? session.visit.lift);
+	/** Whether any hair protects itself, or is light and taken along. */
+	const protects = $derived(
+		hairOfHead(session).some(({ view: { zones, reading, strandAim } }) =>
+			zones.some(({ name, state }) => state === 'lightened' || staysDeep(reading, strandAim, name))
+		)
+	);
 	const set = (label: string, recipe: (draft: LiftPlan) => void) =>
 		session.changePlan(label, recipe);
 
@@ -56,7 +68,7 @@
 	const ceiling = $derived(volumeCeiling(plan.product, plan.placement, session.shelf?.ceilings));
 	const lead = $derived(step.lift.rootLead);
 	const covered = $derived(ZONES.filter((zone) => plan.covers[zone]));
-	const keptOut = $derived(view.zones.map(({ name }) => name).filter((name) => !plan.covers[name]));
+	const outside = $derived(view.zones.map(({ name }) => name).filter((name) => !plan.covers[name]));
 	const thickness = { seeThrough: 'medium', medium: 'thick', thick: 'medium' } as const;
 	/** How an in-between strength is weighed together. */
 	const blend = $derived.by(() => {
@@ -147,6 +159,9 @@
 	})}"
 	onchange={(v) => set('sections', (p) => (p.section = SECTION_OPTIONS[v]?.value ?? p.section))}
 />
+{#if protects}
+	{#await import('../../widgets/KeptLines.svelte') then { default: KeptLines }}<KeptLines />{/await}
+{/if}
 <Dial
 	label="Root follows after"
 	value={plan.delays.root}
@@ -182,9 +197,11 @@
 	/>
 	<div>
 		{#each ZONES as zone (zone)}
+			{@const why = keptOut(planned, view.reading, view.strandAim, zone, step.step.kind)}
 			<Tick
 				label="On the {zone}"
-				checked={plan.covers[zone]}
+				checked={planned.covers[zone]}
+				hint={why === undefined || why === 'left' ? '' : KEPT_WORDS[why]}
 				onchange={(v) => set(`covers ${zone}`, (p) => (p.covers[zone] = v))}
 			/>
 		{/each}
@@ -222,13 +239,13 @@
 			/>
 		{/if}
 	{/each}
-	{#if keptOut.length > 0 && covered.length > 0}
+	{#if outside.length > 0 && covered.length > 0}
 		<Dial
 			label="Drawn through at the finish"
 			value={plan.drawThroughMinutes}
 			{...BOUNDS.drawThroughMinutes}
 			shown={plan.drawThroughMinutes === 0 ? 'not' : `last ${plan.drawThroughMinutes} min`}
-			hint="5 min more: {zoneHint(keptOut.at(-1)!, {
+			hint="5 min more: {zoneHint(outside.at(-1)!, {
 				drawThroughMinutes: plan.drawThroughMinutes + 5
 			})}"
 			onchange={(v) => set('drawn through', (p) => (p.drawThroughMinutes = v))}

@@ -11,7 +11,9 @@
 	import StrandRow from '../../widgets/StrandRow.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import { tonedWord } from '../../widgets/summary';
+	import FillerLine from './FillerLine.svelte';
 	import Formulas from './Formulas.svelte';
+	import TonerClock from './TonerClock.svelte';
 	import ToneDials from './ToneDials.svelte';
 	import {
 		distanceWords,
@@ -30,7 +32,7 @@
 	const start = $derived(
 		session.head.seen
 			? `Seen ${formatLevel(session.head.seen.level)}`
-			: `Expected ${formatLevel(session.head.lift.level)}`
+			: `${session.lightens ? 'Expected' : 'As it is,'} ${formatLevel(session.head.lift.level)}`
 	);
 	// Going deep is no fault where depth was asked for.
 	const warnings = $derived(
@@ -40,6 +42,8 @@
 	);
 	const held = $derived(holds(session.head.toneConditions));
 	const need = $derived(session.head.foundToners?.needLevel);
+	/** Its clock stands first once it is chosen. */
+	const chosen = $derived(tone.choice === 'formula' || tone.timer?.of === 'toner');
 	const developer = $derived(
 		session.line && session.line.vehicle !== 'direct'
 			? `${developerGramsOf(parts, session.line, tone.ratio, session.shelf?.scaleStep)} g`
@@ -58,7 +62,9 @@
 		? 'No toner'
 		: formulaWords(parts) || (session.head.foundToners ? 'nothing found' : 'searching…')}
 	words={tone.choice === 'open' && (session.head.noToner || parts.length > 0) ? 'suggested' : ''}
-	range="{start} {startWord} at {session.head.toneStart.minute} min: {toneTaskWords(
+	range="{start} {startWord}{session.lightens || session.head.seen
+		? ` at ${session.head.toneStart.minute} min`
+		: ''}: {toneTaskWords(
 		undertone,
 		session.head.aim.direction,
 		session.head.isLifted(session.head.toneStart.fibre)
@@ -76,13 +82,16 @@
 >
 	{#snippet field()}
 		<StrandRow
-			name={session.head.toneStart.seen ? 'seen' : 'lifted'}
+			name={session.head.toneStart.seen ? 'seen' : session.lightens ? 'lifted' : 'as it is'}
 			colours={session.head.rawColours}
 			value={formatLevel(session.head.rawLevel)}
 			words={startWord}
 			lab={session.head.rawLab}
 			height={48}
 		/>
+		{#if tone.filler}
+			<StrandRow name="filled" colours={session.head.filledColours} value="" height={40} />
+		{/if}
 		<StrandRow
 			name="toned"
 			strong
@@ -113,7 +122,12 @@
 				below with their distance.
 			</p>
 		{/if}
+		<FillerLine />
+		{#if chosen}<TonerClock of="toner" minutes={tone.minutes} />{/if}
 		<Formulas />
+		{#if !chosen && !session.head.noToner && parts.length > 0}
+			<TonerClock of="toner" minutes={tone.minutes} />
+		{/if}
 	{/snippet}
 	{#snippet dials()}<ToneDials />{/snippet}
 	{#snippet foot()}

@@ -1,0 +1,93 @@
+<script lang="ts">
+	import { isSetBack, elapsedSeconds, rebaseRun, type Timer } from '../../model/commands/run';
+	import { toggleTimer } from '../../model/commands/toner';
+	import { useClock } from '../../state/clock.svelte';
+	import { RunTimer } from '../../state/runTimer.svelte';
+	import { useVisit } from '../../state/visitContext';
+	import Button from '../../ui/Button.svelte';
+	import { cautionWords } from '../../wording/cautions';
+	import { formatTimer } from '../../wording/words';
+
+	interface Props {
+		of: 'filler' | 'toner';
+		minutes: number;
+	}
+	let { of, minutes }: Props = $props();
+	const session = useVisit();
+	const clock = useClock();
+	$effect(clock.run);
+	const timer = new RunTimer(clock);
+
+	const run: Timer = $derived(
+		session.visit.tone.timer?.of === of ? session.visit.tone.timer : { elapsedSeconds: 0 }
+	);
+	const running = $derived(run.runningSince !== undefined);
+	const begun = $derived(run.startedAt !== undefined);
+	const seconds = $derived(timer.seconds(run));
+	/** A stop holds back a beginning only: what lies on the hair runs on. */
+	const [stop] = $derived(begun ? [] : session.stops);
+	const left = $derived(minutes * 60 - seconds);
+	const other = $derived(
+		session.visit.tone.timer !== undefined && session.visit.tone.timer.of !== of
+	);
+	$effect(() => {
+		if (running && isSetBack(elapsedSeconds(run, clock.shown), seconds)) {
+			session.change('the clock was set', ({ tone }) => {
+				if (tone.timer) rebaseRun(tone.timer, clock.now(), seconds);
+			});
+		}
+	});
+	const toggle = () =>
+		session.change(running ? `hold the ${of}` : `start the ${of}`, (draft) => {
+			session.seat(draft);
+			toggleTimer(draft.tone, of, clock.now(), seconds);
+		});
+</script>
+
+<div class="clock" class:running class:due={begun && left <= 0}>
+	<p class="figure time" role="timer" aria-label="The {of} on the hair">{formatTimer(seconds)}</p>
+	<p class="soft">
+		{#if stop}
+			{cautionWords(stop).title} The timer starts when this stop is passed or gone.
+		{:else if begun && left <= 0}
+			{minutes} min are over: wipe and look, then rinse.
+		{:else if begun}
+			of {minutes} min; wipe and look in {formatTimer(left)}.
+		{:else if other}
+			{of === 'toner' ? 'After the filler is rinsed' : 'The toner lies on the hair'}; {minutes} min.
+		{:else}
+			on the hair, of {minutes} min.
+		{/if}
+	</p>
+	<Button disabled={stop !== undefined} onclick={toggle}
+		>{running ? 'Hold' : begun ? 'Go on' : `Start the ${of}`}</Button
+	>
+</div>
+
+<style>
+	.clock {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 6px 16px;
+		padding: 8px 0;
+		border-top: 1px solid var(--line);
+	}
+	.time {
+		font-size: 40px;
+		line-height: 1;
+		font-variant-numeric: tabular-nums;
+		color: var(--ink-soft);
+	}
+	.running .time {
+		color: var(--ink);
+	}
+	.due .time {
+		color: var(--stop);
+	}
+	.soft {
+		color: var(--ink-soft);
+		flex: 1;
+		min-width: 160px;
+	}
+</style>

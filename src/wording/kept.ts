@@ -1,0 +1,29 @@
+import { formatLevel } from '../core/hair';
+import type { AreaName } from '../core/lift';
+import type { KeptOut } from '../model/visit/kept';
+import type { ZoneName } from '../schema/records';
+import { areaWords } from './words';
+
+/** A piece of hair with its level: “ends 9.5”, “crown lengths 9”. */
+export const pieceWords = ({
+	areas,
+	zone,
+	level
+}: {
+	readonly areas: readonly AreaName[];
+	readonly zone: ZoneName;
+	readonly level: number;
+}): string => `${areas.length === 0 ? '' : `${areaWords(areas)} `}${zone} ${formatLevel(level)}`;
+
+/** Why hair is left out, after its name. */
+export const KEPT_WORDS: Readonly<Record<KeptOut, string>> = {
+	left: 'left out',
+	light: 'light already, kept out',
+	deeper: 'stays or goes deeper: no lightener'
+};
+
+/** What lightening hair once more costs it: “condition 78 to 71”. */
+export const costWords = ({ without, along }: { without: number; along: number }): string => {
+	const [from, to] = [Math.round(without), Math.round(along)];
+	return from === to ? 'no difference to its condition' : `condition ${from} to ${to}`;
+};
