@@ -122,7 +122,98 @@ test('what nobody saw is not recorded as seen, and the next visit says so until 
 	await comeBack(page, 'Hesper Oake');
 	const guess = page.getByText('Where the last visit ended was expected and not looked at');
 	await expect(guess).toBeVisible();
-	await expect(page.locator('.range')).toContainText('lengths 8.5');
+	await expect(page.locator('.range')).toContainText('lengths 9');
 	await page.getByRole('radio', { name: /^8 / }).click();
 	await expect(guess).toBeHidden();
+});
+
+test('old blonde is kept out until somebody says why; then it gets a weak bowl of its own', async ({
+	page
+}) => {
+	await openDemo(page);
+	await openClient(page, 'Dorrit Vane');
+	await station(page, 'Aim');
+	await page
+		.getByRole('radiogroup', { name: 'Level of the aim' })
+		.getByRole('radio', { name: /^10\b/ })
+		.click();
+	await station(page, 'Lift');
+	await page.getByRole('main').getByText('Product and place').click();
+	await page.getByLabel('Developer, volumes').fill('20');
+	await page.getByLabel('Developer, volumes').press('Enter');
+	await page.getByLabel('On the ends').click();
+	await expect(page.getByText('light already, kept out')).toBeVisible();
+	await station(page, 'Bowls');
+	const bowls = page.getByRole('main').locator('.bowls li').filter({ hasNotText: 'toner' });
+	await page.getByRole('checkbox', { name: 'Stage the strengths' }).click();
+	await expect(bowls.filter({ hasText: '10 vol' })).toHaveCount(0);
+	await station(page, 'Lift');
+	await page.getByRole('button', { name: 'Take it along…' }).click();
+	const take = page.getByRole('button', { name: 'Take it along', exact: true });
+	await expect(take).toBeDisabled();
+	await expect(
+		page.getByText(/With a bowl of its own of 10 vol: ends 9\.5, condition/)
+	).toBeVisible();
+	await page.getByLabel('Why it is lightened again').fill('dull and uneven');
+	await take.click();
+	await expect(page.getByText('“dull and uneven”')).toBeVisible();
+	await station(page, 'Bowls');
+	await expect(bowls.filter({ hasText: '10 vol' }).first()).toBeVisible();
+	await expect(bowls.filter({ hasText: '20 vol' }).first()).toBeVisible();
+	await station(page, 'Lift');
+	await page.getByRole('button', { name: 'Keep it out' }).click();
+	await expect(page.getByRole('button', { name: 'Take it along…' })).toBeVisible();
+});
+
+test('hair that goes darker leaves the lift by itself, and so do its foils and grams', async ({
+	page
+}) => {
+	await openDemo(page);
+	await openClient(page, 'Hesper Oake');
+	await station(page, 'Aim');
+	await page.getByRole('button', { name: 'nape', exact: true }).click();
+	await page
+		.getByRole('radiogroup', { name: 'Level of the aim' })
+		.getByRole('radio', { name: /^4\.5\b/ })
+		.click();
+	await station(page, 'Lift');
+	await expect(page.getByText('No lightener:')).toBeVisible();
+	await expect(page.getByText(/nape root 5; nape lengths 5/)).toBeVisible();
+	await station(page, 'Bowls');
+	await page.getByRole('radio', { name: 'Sections' }).click();
+	const nape = page.getByRole('listitem').filter({ hasText: 'nape' }).first();
+	await expect(nape).toContainText('stays or goes deeper: no lightener');
+});
+
+test('a service without a lift walks from Aim to Tone; going far down is filled first, with a bowl and a clock', async ({
+	page
+}) => {
+	await openDemo(page);
+	await openClient(page, 'Odile Ferrant');
+	await station(page, 'Aim');
+	await page.getByRole('button', { name: 'No lift today' }).click();
+	await expect(page).toHaveURL(/tone$/);
+	await expect(page.getByRole('link', { name: /Bowls ?, not today/ })).toBeVisible();
+	await station(page, 'Lift');
+	await expect(answer(page)).toContainText('Nothing is lightened today');
+	await page.getByRole('button', { name: 'Lighten after all' }).click();
+	await expect(answer(page)).not.toContainText('Nothing');
+	await station(page, 'Aim');
+	await page.getByRole('radio', { name: 'lengths' }).click();
+	await page.getByRole('radio', { name: 'Whole strand' }).click();
+	await page
+		.getByRole('radiogroup', { name: 'Level of the aim' })
+		.getByRole('radio', { name: /^6\b/ })
+		.click();
+	// Nothing lies below its aim any more: the lightening goes by itself.
+	await expect(page.getByText('nothing lies below its aim')).toBeVisible();
+	await page.getByRole('button', { name: 'Choose the toner' }).click();
+	await page.getByLabel('Line').selectOption({ index: 1 });
+	await expect(page.getByText('Fill first.')).toBeVisible();
+	await page.getByRole('button', { name: /^Fill with / }).click();
+	await expect(page.getByText('First the filler:')).toBeVisible();
+	await page.getByRole('button', { name: 'Start the filler' }).click();
+	await expect(page.getByRole('timer', { name: 'The filler on the hair' })).toHaveText('00:02');
+	await page.goto('/visit/odile-ferrant-today/mix');
+	await expect(page.getByText(/filler/).first()).toBeVisible();
 });

@@ -128,31 +128,41 @@ const MIGRATIONS: Readonly<Record<number, Migration>> = {
 		};
 	},
 	/**
-	 * Hair that is lightened already is kept out unless somebody said why not. Where work had begun, it went
-	 * wherever it was planned to go: that stays as it was.
+	 * Plans say where product begins: what was called on the scalp lay on it, the rest did not. Hair that is
+	 * lightened already is kept out unless somebody said why not; where work had begun, it went wherever it was
+	 * planned to go, and that stays as it was.
 	 */
 	7: (document) => {
 		const { kind, run, result, reading } = document;
 		if (kind !== 'visit' || !isRecord(run) || !isRecord(result) || !isRecord(reading))
 			return document;
 		const begun = run['startedAt'] !== undefined || result['recordedAt'] !== undefined;
-		if (!begun || !readsLightened(reading)) return document;
-		const overlapping = (plan: unknown) =>
-			isRecord(plan)
+		const overlapped = begun && readsLightened(reading);
+		const plan = (value: unknown): unknown =>
+			isRecord(value)
 				? {
-						...plan,
-						overlap: { reason: 'Worked before a reason was asked for.', volume: plan['volume'] }
+						...value,
+						startsAtMm: value['placement'] === 'onScalp' ? 0 : JUST_OFF_THE_SCALP,
+						...(overlapped ? { overlap: { reason: BEFORE_REASONS, volume: value['volume'] } } : {})
 					}
-				: plan;
-		const all = (plans: unknown) => (Array.isArray(plans) ? plans.map(overlapping) : plans);
+				: value;
+		const plans = (value: unknown) => (Array.isArray(value) ? value.map(plan) : value);
+		const day = (value: Record<string, unknown>) => ({
+			...value,
+			before: plans(value['before']),
+			lift: plan(value['lift']),
+			after: plans(value['after'])
+		});
+		const { ways } = document;
 		return {
-			...document,
-			lift: overlapping(document['lift']),
-			before: all(document['before']),
-			after: all(document['after'])
+			...day(document),
+			ways: Array.isArray(ways) ? ways.map((way) => (isRecord(way) ? day(way) : way)) : ways
 		};
 	}
 };
+
+const JUST_OFF_THE_SCALP = 5;
+const BEFORE_REASONS = 'Worked before a reason was asked for.';
 
 /** Whether any hair of the head was read as lightened, on any area. */
 function readsLightened(reading: Record<string, unknown>): boolean {

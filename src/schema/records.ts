@@ -197,6 +197,8 @@ export const liftPlan = z.object({
 	minutes: within(BOUNDS.liftMinutes),
 	placement: hair.placement,
 	section: hair.section,
+	/** Where product begins, mm from the skin. */
+	startsAtMm: within(BOUNDS.startsAtMm),
 	bondAdditive: z.boolean(),
 	damp: z.boolean(),
 	/** How much later a zone is begun, minutes; the root's holds for the centimetres the scalp warms. */

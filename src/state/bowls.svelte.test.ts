@@ -31,7 +31,7 @@ describe('the strength that was chosen', () => {
 	const strengths = (session: Awaited<ReturnType<typeof openVisit>>['session']) => {
 		const { staging, sections } = session.bowls;
 		return (staging?.finish ?? []).map(({ section, bowl }) => ({
-			placement: sections.find((one) => one.section.id === section)!.placement,
+			...sections.find((one) => one.section.id === section)!,
 			volume: staging!.bowls.find(({ number }) => number === bowl)!.volume
 		}));
 	};
@@ -49,6 +49,7 @@ describe('the strength that was chosen', () => {
 			minutes: fc.integer({ min: 20, max: 50 }),
 			foils: fc.integer({ min: 10, max: 80 }),
 			naturalLevel: fc.integer({ min: 2, max: 8 }),
+			startsAtMm: fc.integer({ min: 0, max: 25 }),
 			staged: fc.boolean(),
 			technique: fc.constantFrom('foils' as const, 'open' as const)
 		});
@@ -59,14 +60,17 @@ describe('the strength that was chosen', () => {
 					Object.assign(draft.bowls, { staged, technique, foils });
 					draft.reading.naturalLevel = naturalLevel;
 				});
-				for (const { placement, volume } of strengths(session)) {
-					const ceiling = volumeCeiling(lift.product, placement, session.shelf!.ceilings);
+				for (const { placement, onScalp, volume } of strengths(session)) {
+					const { ceilings } = session.shelf!;
+					const ceiling = volumeCeiling(lift.product, placement, ceilings, onScalp);
+					expect(onScalp).toBe(lift.placement === 'onScalp' || lift.startsAtMm < 5);
 					if (staged) expect(volume).toBeLessThanOrEqual(Math.min(lift.volume, ceiling));
 					else expect(volume).toBe(lift.volume);
 				}
 				// Where the dial is within its place, so are all bowls, and no caution says otherwise.
 				const { ceilings } = session.shelf!;
-				if (lift.volume <= volumeCeiling(lift.product, lift.placement, ceilings)) {
+				const { onScalp } = session.head;
+				if (lift.volume <= volumeCeiling(lift.product, lift.placement, ceilings, onScalp)) {
 					expect(session.cautions.map(({ code }) => code)).not.toContain('overCeiling');
 				}
 			}),

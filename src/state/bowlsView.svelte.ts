@@ -4,6 +4,8 @@ import {
 	type ClockAside,
 	type ClockRound,
 	type HeadStaging,
+	type SectionId,
+	type StrandPart,
 	type ServiceClock,
 	type Staging,
 	type StagingAnswer,
@@ -92,11 +94,15 @@ export class BowlsView {
 	);
 	/** Every strength that is mixed, with the place it goes on. */
 	poured: readonly Poured[] | undefined = $derived.by(() =>
-		this.staging?.finish.map(({ section, bowl }) => ({
-			placement: this.sections.find((one) => one.section.id === section)!.placement,
+		this.staging?.finish.map(({ section, part, bowl }) => ({
+			...this.#placeOf(section, part),
 			volume: this.staging!.bowls.find(({ number }) => number === bowl)!.volume
 		}))
 	);
+	#placeOf(id: SectionId, part: StrandPart | undefined): Omit<Poured, 'volume'> {
+		const { placement, onScalp } = this.sections.find(({ section }) => section.id === id)!;
+		return { placement, onScalp: onScalp && part !== 'lengths' };
+	}
 	/** What stands in the way. */
 	fault: StagingProblemFault | undefined = $derived.by(() =>
 		this.#answer && !this.#answer.ok ? this.#answer : undefined

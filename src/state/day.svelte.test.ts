@@ -114,7 +114,10 @@ describe('when zones begin and finish', () => {
 	});
 
 	it('the root’s delay holds where the scalp warms, the rest of a long regrowth begins at once', () => {
-		const plan = { delays: { root: 12, lengths: 3, ends: 5 } } as Parameters<typeof delayAt>[0];
+		const plan = {
+			startsAtMm: 0,
+			delays: { root: 12, lengths: 3, ends: 5 }
+		} as Parameters<typeof delayAt>[0];
 		expect(delayAt(plan, { name: 'root', fromCm: 0, toCm: 2 })).toBe(12);
 		expect(delayAt(plan, { name: 'root', fromCm: 0, toCm: 3 * SCALP.heatZoneCm })).toBe(0);
 		expect(delayAt(plan, { name: 'lengths', fromCm: 3, toCm: 20 })).toBe(3);
@@ -154,6 +157,7 @@ describe('whatever is planned', () => {
 		ratio: fc.double({ min: 0.5, max: 4, noNaN: true }),
 		minutes: fc.integer({ min: 1, max: 120 }),
 		placement: fc.constantFrom(...PLACEMENT_OPTIONS.map(({ value }) => value)),
+		startsAtMm: fc.integer({ min: 0, max: 25 }),
 		section: fc.constantFrom(...SECTION_OPTIONS.map(({ value }) => value)),
 		bondAdditive: fc.boolean(),
 		damp: fc.boolean(),

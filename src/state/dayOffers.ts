@@ -124,7 +124,7 @@ export function offers(session: VisitState): Offer[] {
 	);
 	const natural = reading.zones.root.state === 'natural' && !plan.covers.root;
 	const again = againOn(session);
-	const scalp = plan.placement === 'onScalp';
+	const scalp = session.head.onScalp;
 	return [
 		{
 			kind: 'removal',

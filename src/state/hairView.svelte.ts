@@ -24,8 +24,10 @@ import { aimOf, aimOn, readingOf } from '../model/visit/exceptions';
 import type { Aim, LiftPlan, Reading, ShelfLine, Visit, ZoneName } from '../schema/records';
 import {
 	daySteps,
+	goesOn,
 	MAIN_STEP,
 	reaches,
+	touchesScalp,
 	workedZones,
 	type DayStep,
 	type LiftDay
@@ -215,7 +217,17 @@ export class HairView implements DayStrand {
 	}
 	rawLevel = $derived.by(() => levelOf(this.rawLab));
 	#worked = $derived.by(steady(() => workedZones(this.steps)));
-	points = $derived.by(() => pointsOf(this.zones, this.reading, this.#worked));
+	/** Where the product of the day begins, cm from the scalp. */
+	#startsAt = $derived.by(
+		() =>
+			Math.min(
+				...this.steps.filter(({ plan }) => goesOn(plan)).map(({ plan }) => plan.startsAtMm),
+				25
+			) / 10
+	);
+	points = $derived.by(() => pointsOf(this.zones, this.reading, this.#worked, this.#startsAt));
+	/** Whether the main application touches the skin on this hair. */
+	onScalp = $derived.by(() => touchesScalp(this.plan, this.zones));
 	nowColours = $derived(
 		coloursOf(
 			this.points.map(({ fibre }) => fibre),

@@ -2,7 +2,7 @@ import { dequal as equal } from 'dequal/lite';
 import { PACES } from '../core/vocabulary';
 import type { TrackMoment } from './stepView.svelte';
 import { hexOf, type StrandColours } from '../core/colour';
-import { volumeCeiling, type Ceilings } from '../core/caution';
+import { volumeCeiling } from '../core/caution';
 import { headAt, labOfFibre, levelOfFibre, pointAt, readyHead, type HeadArea } from '../core/lift';
 import { paceVolume, type Pace } from '../core/plan';
 import { newId } from '../model/identity';
@@ -11,6 +11,7 @@ import {
 	daySteps,
 	eventsUpTo,
 	goesOn,
+	middleOf,
 	stepBegins,
 	workedZones,
 	type LiftDay
@@ -54,7 +55,12 @@ export function wayAnswer(view: HairView, day: LiftDay, session: VisitState): Wa
 	const strand: HeadArea = {
 		name: place,
 		whiteShare: reading.whiteShare,
-		points: pointsOf(zones, reading, workedZones(steps))
+		points: pointsOf(
+			zones,
+			reading,
+			workedZones(steps),
+			Math.min(...steps.map(({ plan }) => plan.startsAtMm)) / 10
+		)
 	};
 	const { events } = eventsUpTo(steps, zones);
 	const head = readyHead([strand], events, subject.factors);
@@ -81,7 +87,7 @@ function courseOf(
 	end: number
 ): readonly TrackMoment[] {
 	const { events } = eventsUpTo(steps, zones);
-	const distanceCm = (zone.fromCm + zone.toCm) / 2;
+	const distanceCm = middleOf(steps.at(-1)!.plan, zone);
 	const point = { ...points[0]!, fibre: zone.fibre, porosity: zone.porosity, distanceCm };
 	const strand = { name: place, whiteShare: reading.whiteShare, points: [point] };
 	const ready = readyHead([strand], events, subject.factors).areas[0]!.points[0]!;
@@ -101,8 +107,8 @@ const alone = (lift: LiftPlan): LiftWay => ({ id: newId(), before: [], lift, aft
 export function paceWays(session: VisitState): LiftWay[] {
 	const { view, plan, shelf } = session;
 	const level = view.main.lift.level;
-	const own = nearestPace(plan, shelf?.ceilings);
-	const ceiling = volumeCeiling(plan.product, plan.placement, shelf?.ceilings);
+	const ceiling = volumeCeiling(plan.product, plan.placement, shelf?.ceilings, view.onScalp);
+	const own = nearestPace(plan, ceiling);
 	const volumes = new Set(
 		PACES.filter((pace) => pace !== own).map((pace) => paceVolume(pace, ceiling))
 	);
@@ -112,8 +118,7 @@ export function paceWays(session: VisitState): LiftWay[] {
 	);
 }
 
-function nearestPace(plan: LiftPlan, ceilings: Ceilings | undefined): Pace {
-	const ceiling = volumeCeiling(plan.product, plan.placement, ceilings);
+function nearestPace(plan: LiftPlan, ceiling: number): Pace {
 	return [...PACES].sort(
 		(p, q) =>
 			Math.abs(paceVolume(p, ceiling) - plan.volume) -

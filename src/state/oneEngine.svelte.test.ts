@@ -5,7 +5,7 @@ import { headAt, levelOfFibre, predictLift, readyHead } from '../core/lift';
 import { finish } from '../core/steps';
 import { bowlsSteps } from '../model/api/bowls';
 import { predict } from '../model/api/predict';
-import { eventsUpTo, reaches } from '../model/visit/day';
+import { middleOf, eventsUpTo, reaches } from '../model/visit/day';
 import { applicationOn } from '../model/visit/lift';
 import { bowlsRequest, predictRequest } from '../schema/api';
 import type { LiftPlan, Reading, Visit } from '../schema/records';
@@ -29,6 +29,7 @@ const plan: fc.Arbitrary<LiftPlan> = fc.record({
 		'cap',
 		'onScalp'
 	),
+	startsAtMm: fc.integer({ min: 0, max: 25 }),
 	section: fc.constantFrom('seeThrough', 'medium', 'thick'),
 	bondAdditive: fc.boolean(),
 	damp: fc.boolean(),
@@ -106,7 +107,7 @@ describe('one engine', () => {
 						// Any minute of the day, by both.
 						const { events } = eventsUpTo(steps.slice(0, 1), zones);
 						const point = {
-							distanceCm: (zone.fromCm + zone.toCm) / 2,
+							distanceCm: middleOf(steps[0]!.plan, zone),
 							fibre: zone.fibre,
 							condition: 100,
 							porosity: 'normal' as const
@@ -136,7 +137,7 @@ describe('one engine', () => {
 									whiteShare: view.reading.whiteShare,
 									...(own.state === 'natural' ? {} : { presentLevel: own.presentLevel })
 								},
-								distanceCm: (zone.fromCm + zone.toCm) / 2,
+								distanceCm: middleOf(steps[0]!.plan, zone),
 								stages: applications.map(({ distanceCm: _, ...stage }) => stage)
 							})
 						);

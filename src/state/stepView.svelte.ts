@@ -18,7 +18,14 @@ import {
 } from '../core/lift';
 import { TARGET_TOLERANCE } from '../core/plan';
 import type { Aim, LiftPlan, Reading, ZoneName } from '../schema/records';
-import { eventsUpTo, MAIN_STEP, reaches, type DayStep } from '../model/visit/day';
+import {
+	beginCm,
+	eventsUpTo,
+	MAIN_STEP,
+	middleOf,
+	reaches,
+	type DayStep
+} from '../model/visit/day';
 import { coloursOf, mainZone, type StrandPoint, type ZoneStart } from '../model/visit/hair';
 import {
 	applicationOn,
@@ -151,7 +158,7 @@ export class StepView {
 		const changed = steps
 			.slice(0, this.index + 1)
 			.map((step, i) => (i === this.index ? { ...step, plan: { ...step.plan, ...change } } : step));
-		const middle = (zone.fromCm + zone.toCm) / 2;
+		const middle = middleOf(changed[this.index]!.plan, zone);
 		const point = { ...nearest(points, middle), distanceCm: middle };
 		const { events, from } = eventsUpTo(changed, zones);
 		const head = readyHead([{ ...this.strand, points: [point] }], events, subject.factors);
@@ -169,7 +176,12 @@ export class StepView {
 			.map(({ name, fromCm, toCm }) => {
 				const level = liftTarget(this.#hair.aimOf(name));
 				const target = { low: level - TARGET_TOLERANCE, high: level + TARGET_TOLERANCE };
-				const place = { name, area: this.#hair.place, fromCm, toCm };
+				const place = {
+					name,
+					area: this.#hair.place,
+					fromCm: Math.min(toCm, beginCm(this.plan, { fromCm })),
+					toCm
+				};
 				const zone = readyTimes(head, [place], target, from + this.lastMinute).zones[0]!;
 				const since = (minute: number | undefined) =>
 					minute === undefined ? undefined : Math.max(0, minute - from);
@@ -185,11 +197,11 @@ export class StepView {
 			.filter(({ name }) => reaches(plan, name))
 			.map(({ name, fromCm, toCm }) => ({
 				name,
-				cm: fromCm === 0 ? Math.min(0.5, toCm) : (fromCm + toCm) / 2
+				cm: fromCm === 0 ? Math.min(Math.max(0.5, plan.startsAtMm / 10), toCm) : (fromCm + toCm) / 2
 			}))
 			.filter(({ name, cm }) => name !== this.zone.name || cm < SCALP.heatZoneCm);
 		if (this.zone.name === 'lengths' && zones[0]?.name === 'lengths' && plan.covers.lengths)
-			places.unshift({ name: 'root', cm: 0.5 });
+			places.unshift({ name: 'root', cm: Math.max(0.5, plan.startsAtMm / 10) });
 		return places.flatMap(({ name, cm }) => this.#trackAt(name, cm));
 	});
 	#trackAt(name: ZoneName, cm: number): Track[] {

@@ -151,7 +151,7 @@ const SAYINGS: Readonly<Record<CautionCode, Saying>> = {
 	overCeiling: {
 		title: 'Over the ceiling.',
 		why: (f) =>
-			`${whole(f.volume)} vol; ${whole(volumeCeiling(f.product, f.placement, f.ceilings))} is the most for this product here: strength past it spends itself early and wears the hair.`,
+			`${whole(f.volume)} vol; ${whole(volumeCeiling(f.product, f.placement, f.ceilings, f.onScalp))} is the most for this product here: strength past it spends itself early and wears the hair.`,
 		todo: 'Go down, or write why this head needs it.'
 	},
 	overTime: {

@@ -17,19 +17,23 @@ export interface CautionRule {
 	readonly when: (facts: Facts) => boolean;
 }
 
-/** Strongest developer, in volumes, that a salon uses for a product where it goes on. */
+/**
+ * Strongest developer, in volumes, that a salon uses for a product where it goes on.
+ * @param onScalp whether it touches the skin; left out, what the place alone tells
+ */
 export function volumeCeiling(
 	product: Product,
 	placement: Placement,
-	ceilings: Ceilings = USUAL_CEILINGS
+	ceilings: Ceilings = USUAL_CEILINGS,
+	onScalp: boolean = placement === 'onScalp' || placement === 'film'
 ): number {
 	if (factsOf(product).kind === 'wash') return ceilings.bleachWash;
 	if (sparesDye(product)) return ceilings.tint;
-	return placement === 'onScalp' || placement === 'film' ? ceilings.onScalp : ceilings.offScalp;
+	return onScalp ? ceilings.onScalp : ceilings.offScalp;
 }
 
-const ceilingOf = ({ product, placement, ceilings }: Facts): number =>
-	volumeCeiling(product, placement, ceilings);
+const ceilingOf = ({ product, placement, ceilings, onScalp }: Facts): number =>
+	volumeCeiling(product, placement, ceilings, onScalp);
 
 const lightener = ({ product }: Pick<Facts, 'product'>) => factsOf(product).kind === 'lightener';
 const untested = ({ strandTest }: Facts) => strandTest.standing !== 'clean';

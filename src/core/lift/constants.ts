@@ -32,6 +32,12 @@ export const HIGH_LIFT_DEPTH = { e0: 3.2, power: 0.9, leastOfPermanent: 1.15 } a
  */
 export const TINT_REACH = { least: 0.05, dye: 0.3 } as const;
 
+/**
+ * Where product begins, mm from the skin: under 5 it touches the scalp whatever covers it. Never-lightened
+ * roots are begun 1.2 cm off, a solid retouch as near as the brush goes (schools say 3 mm to 2.5 cm).
+ */
+export const STARTS_AT = { touchesUnder: 5, neverLightened: 12, retouch: 3 } as const;
+
 /** Warmth of the scalp: `T(x) = T_place + (35 - T_place)·exp(-x/1.5 cm)`. */
 export const SCALP = { temperatureC: 35, decayCm: 1.5, heatZoneCm: 2.5 } as const;
 

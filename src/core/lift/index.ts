@@ -7,7 +7,7 @@ export {
 	type SecondLightener,
 	type Section
 } from './application';
-export { DEFAULT_LIMIT_MINUTES, SCALP, SECTION_REACH, SPREAD } from './constants';
+export { DEFAULT_LIMIT_MINUTES, SCALP, SECTION_REACH, SPREAD, STARTS_AT } from './constants';
 export {
 	liftCourse,
 	readyWindow,

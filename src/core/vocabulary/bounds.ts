@@ -33,6 +33,8 @@ export const BOUNDS = {
 	limitMinutes: { min: 10, max: 120, step: 1 },
 	/** Minutes by which a zone follows later. */
 	delayMinutes: { min: 0, max: 60, step: 1 },
+	/** Where product begins, mm from the skin. */
+	startsAtMm: { min: 0, max: 25, step: 1 },
 	drawThroughMinutes: { min: 0, max: 30, step: 1 },
 	/** Minute of the one rinse, from the first brush stroke. */
 	rinseMinute: { min: 5, max: 240, step: 1 },

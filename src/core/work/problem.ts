@@ -23,6 +23,8 @@ export interface WorkSection {
 	readonly grams: number;
 	readonly minutesToApply: number;
 	readonly placement: Placement;
+	/** Whether the product touches the skin there; left out, what the place alone tells. */
+	readonly onScalp?: boolean | undefined;
 	/** The section's own hair, where it differs from the head's. */
 	readonly fibre?: Fibre | undefined;
 	readonly factors?: HeadFactors | undefined;
@@ -134,9 +136,11 @@ export function timesOf(problem: StagingProblem): Timed[] {
 	});
 }
 
-/** The strongest bowl that a place allows, volumes. */
-export const ceilingAt = (problem: StagingProblem, placement: Placement): number =>
-	Math.min(problem.ceiling, volumeCeiling(problem.product, placement, problem.ceilings));
+/** The strongest bowl that the place of a section allows, volumes. */
+export const ceilingAt = (
+	{ ceiling, product, ceilings }: StagingProblem,
+	{ placement, onScalp }: Pick<WorkSection, 'placement' | 'onScalp'>
+): number => Math.min(ceiling, volumeCeiling(product, placement, ceilings, onScalp));
 
 /**
  * Strengths that can be weighed out of the stock, weakest first; steps of 2.5 vol. What is settled for a
@@ -145,7 +149,7 @@ export const ceilingAt = (problem: StagingProblem, placement: Placement): number
 export function strengthsFor(problem: StagingProblem): Strength[] {
 	const { stock, ratio, sections } = problem;
 	const ceiling = Math.min(
-		Math.max(...sections.map(({ placement }) => ceilingAt(problem, placement))),
+		Math.max(...sections.map((section) => ceilingAt(problem, section))),
 		Math.max(...stock)
 	);
 	const least = Math.max(problem.leastVolume ?? STAGING.leastVolume, Math.min(...stock));
@@ -181,7 +185,7 @@ export function mayTake(
 	section: WorkSection,
 	strength: Strength
 ): boolean {
-	const { lockedVolume, lockedRatio, placement } = section;
+	const { lockedVolume, lockedRatio } = section;
 	if (lockedVolume !== undefined) {
 		return sameStrength(strength, {
 			volume: lockedVolume,
@@ -189,7 +193,7 @@ export function mayTake(
 		});
 	}
 	const ratios = [problem.ratio, ...(problem.ratios ?? [])];
-	return strength.volume <= ceilingAt(problem, placement) && ratios.includes(strength.ratio);
+	return strength.volume <= ceilingAt(problem, section) && ratios.includes(strength.ratio);
 }
 
 /** How a section ends with a strength from a bowl mixed at a minute. */
@@ -239,7 +243,7 @@ export function faultOf(problem: StagingProblem): StagingProblemFault | undefine
 		(section) => !strengths.some((strength) => mayTake(problem, section, strength))
 	);
 	if (barred) {
-		const ceiling = ceilingAt(problem, barred.placement);
+		const ceiling = ceilingAt(problem, barred);
 		return { problem: 'noStrength', leastVolume, ceiling, section: barred.id };
 	}
 	const last = timesOf(problem).at(-1)!;

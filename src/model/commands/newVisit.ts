@@ -1,6 +1,6 @@
 import { weeksBetween, type Day, type Moment } from '../time';
 import { AREAS, ZONE_NAMES } from '../../core/vocabulary';
-import type { AreaName } from '../../core/lift';
+import { STARTS_AT, type AreaName } from '../../core/lift';
 import { aimOf, exceptions, readingOf } from '../visit/exceptions';
 import { daySteps } from '../visit/day';
 import { stepsOn } from '../visit/kept';
@@ -221,6 +221,10 @@ export function carriedBowls({ bowls }: Visit): Visit['bowls'] {
 	};
 }
 
+/** Where product begins: a retouch as near as the brush goes, never-lightened hair off the scalp; mm. */
+export const usualStart = ({ zones }: Reading): number =>
+	zones.lengths.state === 'lightened' ? STARTS_AT.retouch : STARTS_AT.neverLightened;
+
 /** A visit with nothing settled yet. The gentle pace is the default: 20 vol, foil, an hour's course. */
 export function newVisit(
 	clientId: string,
@@ -228,6 +232,7 @@ export function newVisit(
 	colourist = '',
 	last?: Visit
 ): Visit {
+	const reading = last ? nextReading(last, day) : plainReading();
 	return {
 		...stamp(now),
 		kind: 'visit',
@@ -237,7 +242,7 @@ export function newVisit(
 		status: 'inChair',
 		chairSince: now.toISOString(),
 		settled: [],
-		reading: last ? nextReading(last, day) : plainReading(),
+		reading,
 		aim: last ? last.aim : plainAim(),
 		lift: {
 			product: 'powder',
@@ -246,6 +251,7 @@ export function newVisit(
 			minutes: 35,
 			placement: 'foil',
 			section: 'seeThrough',
+			startsAtMm: usualStart(reading),
 			bondAdditive: false,
 			damp: false,
 			delays: { root: 0, lengths: 0, ends: 0 },

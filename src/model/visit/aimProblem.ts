@@ -2,6 +2,8 @@ import { hairIdOf, type AimedHair, type AimProblem, type PlanConstraints } from 
 import type { LiftPlan, Shelf, Visit } from '../../schema/records';
 import { aimOf, aimOn, readingOf, type AreaGroup } from './exceptions';
 import { conditionOf, zonesOf } from './hair';
+import { AREAS } from '../../core/vocabulary';
+import { touchesScalp } from './day';
 import { planAt } from './kept';
 import { liftTarget, subjectOf, type Learned } from './lift';
 import { finishOf, tonerOf } from './work';
@@ -48,13 +50,17 @@ export function aimProblem(source: AimSource): AimProblem {
 
 /** What every plan of this visit keeps to: the salon's pace, ceilings, limits and prices. */
 export function salonConstraints(source: Omit<AimSource, 'groups' | 'learned'>): PlanConstraints {
-	const { plan, shelf } = source;
+	const { plan, shelf, visit } = source;
+	const { reading, aim } = visit;
+	const onScalp = AREAS.some((area) =>
+		touchesScalp(planAt(plan, reading, aim, area), zonesOf(readingOf(reading, area)))
+	);
 	return {
 		limitMinutes: source.limitOf(plan.product),
 		workMinutes: Math.max(1, source.bowls.workMinutes),
 		toner: tonerOf(source.visit) ?? { minutes: 0, applyMinutes: 0 },
 		finishMinutes: finishOf(source.visit),
-		scalp: plan.placement === 'onScalp',
+		scalp: onScalp,
 		...(shelf
 			? {
 					pace: shelf.pace,

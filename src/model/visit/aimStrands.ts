@@ -120,7 +120,9 @@ export function aimStrands(
 	const root = rootDepth(strandAim, reading, zones[0]!.fibre, dyed);
 
 	const lifted = points.map(({ distanceCm, fibre }): Fibre =>
-		root && distanceCm <= root.cm ? fibre : ofZone(distanceCm).light
+		(root && distanceCm <= root.cm) || distanceCm * 10 < plan.startsAtMm
+			? fibre
+			: ofZone(distanceCm).light
 	);
 	const dyesAt =
 		(which: keyof Dyed) =>

@@ -13,7 +13,7 @@ import { endsCondition } from '../../core/hair';
 import { aimOf, readingOf, type AreaGroup } from './exceptions';
 import type { Client, LiftPlan, Reading, Visit } from '../../schema/records';
 import type { LiftAnswer } from './lift';
-import { daySteps, MAIN_STEP, volumeOn, type DayStep } from './day';
+import { daySteps, MAIN_STEP, touchesScalp, volumeOn, type DayStep } from './day';
 import { isWorked } from './headWork';
 import { stepOnHair } from './kept';
 import { conditionOf, zonesOf } from './hair';
@@ -48,6 +48,7 @@ export const strandTestOf = (reading: Reading, today: Day): StrandStanding =>
 /** A strength that goes onto a place. */
 export interface Poured {
 	readonly placement: LiftPlan['placement'];
+	readonly onScalp: boolean;
 	readonly volume: number;
 }
 
@@ -72,15 +73,7 @@ export function visitCautions(visit: Visit, grounds: CautionGrounds): StandingCa
 		const own = factsOf(visit, step, grounds);
 		// What is mixed counts, section by section, beside what the dial says.
 		const poured = id === MAIN_STEP ? (grounds.bowls ?? []) : [];
-		return [
-			own,
-			...poured.map(({ placement, volume }) => ({
-				...own,
-				placement,
-				volume,
-				onScalp: placement === 'onScalp'
-			}))
-		];
+		return [own, ...poured.map((bowl) => ({ ...own, ...bowl }))];
 	});
 	return checkCautions(...facts).map((caution) => ({
 		...caution,
@@ -93,9 +86,12 @@ function factsOf(visit: Visit, step: DayStep, grounds: CautionGrounds): Facts {
 	const { plan } = step;
 	const { client, groups, lift, ceilings, tonerVolume, today } = grounds;
 	// Every zone of every area that the mixture goes on.
+	let onScalp = false;
 	const covered = groups.flatMap(({ area }) => {
 		const there = readingOf(reading, area);
-		const { covers } = stepOnHair(step, there, aimOf(aim, area)).plan;
+		const worked = stepOnHair(step, there, aimOf(aim, area)).plan;
+		const { covers } = worked;
+		onScalp ||= touchesScalp(worked, zonesOf(there));
 		return zonesOf(there).filter(({ name }) => covers[name]);
 	});
 	const light = covered.filter(({ state }) => state === 'lightened');
@@ -122,7 +118,7 @@ function factsOf(visit: Visit, step: DayStep, grounds: CautionGrounds): Facts {
 		ceilings,
 		minutes: plan.minutes,
 		limitMinutes: grounds.limitOf(plan.product),
-		onScalp: plan.placement === 'onScalp',
+		onScalp,
 		...(light.length > 0
 			? { overlapVolume: Math.max(...light.map((zone) => volumeOn(plan, zone))) }
 			: {}),

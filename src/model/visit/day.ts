@@ -1,4 +1,4 @@
-import { SCALP, type LiftEvent, type Mixture, type AreaName } from '../../core/lift';
+import { SCALP, STARTS_AT, type LiftEvent, type Mixture, type AreaName } from '../../core/lift';
 import type { StepKind } from '../../core/plan';
 import type { LiftPlan, LiftStep, Visit, ZoneName } from '../../schema/records';
 import type { ZoneStart } from './hair';
@@ -13,6 +13,8 @@ export const MAIN_STEP = 'main';
 export interface WorkedPlan extends LiftPlan {
 	/** Zones that it is not even drawn through. */
 	readonly barred?: readonly ZoneName[] | undefined;
+	/** Where the product of the day begins that goes nearest to the skin, mm; left out, where this one does. */
+	readonly dayStartsAtMm?: number | undefined;
 }
 
 /** One application of the day. */
@@ -61,6 +63,42 @@ export const reaches = (plan: WorkedPlan, zone: ZoneName): boolean =>
 	plan.covers[zone] ||
 	(plan.drawThroughMinutes > 0 && !plan.barred?.includes(zone) && goesOn(plan));
 
+/** Where a plan's product begins on a zone, cm from the scalp. */
+export const beginCm = (
+	{ startsAtMm }: Pick<LiftPlan, 'startsAtMm'>,
+	{ fromCm }: Pick<ZoneStart, 'fromCm'>
+): number => Math.max(fromCm, startsAtMm / 10);
+
+/**
+ * The place of a zone that the figures speak of, cm from the scalp: the middle of what the day's product lies
+ * on, the same for all its applications.
+ */
+export const middleOf = (
+	{ startsAtMm, dayStartsAtMm = startsAtMm }: Pick<WorkedPlan, 'startsAtMm' | 'dayStartsAtMm'>,
+	{ fromCm, toCm }: Pick<ZoneStart, 'fromCm' | 'toCm'>
+): number => (Math.min(Math.max(fromCm, dayStartsAtMm / 10), toCm) + toCm) / 2;
+
+/** Whether a zone reaches further down than the product begins. */
+const isBelowStart = (
+	plan: Pick<LiftPlan, 'startsAtMm'>,
+	zone: Pick<ZoneStart, 'fromCm' | 'toCm'>
+): boolean => beginCm(plan, zone) < zone.toCm;
+
+/** Whether product touches the skin, whatever covers it and whatever the place is called. */
+export const touchesScalp = (plan: WorkedPlan, zones: readonly ZoneStart[]): boolean => {
+	const on = zones
+		.filter(({ name }) => plan.covers[name])
+		.filter((zone) => isBelowStart(plan, zone));
+	return (
+		on.length > 0 &&
+		(plan.placement === 'onScalp' ||
+			on.some((zone) => beginCm(plan, zone) * 10 < STARTS_AT.touchesUnder - 1e-9))
+	);
+};
+
+/** A border belongs to the zone nearer the scalp: the next begins so much past it, cm. */
+export const PAST_CM = 1e-6;
+
 /** Strength that goes on a zone, volumes: hair that is lightened already gets the weak bowl. */
 export const volumeOn = (
 	{ volume, overlap }: LiftPlan,
@@ -75,10 +113,13 @@ export const workedZones = (steps: readonly DayStep[]): LiftPlan['covers'] => {
 
 /** Minutes by which a place is begun later: what the scalp warms follows with the root. */
 export const delayAt = (
-	{ delays }: LiftPlan,
-	{ name, fromCm, toCm }: Pick<ZoneStart, 'name' | 'fromCm' | 'toCm'>
-): number =>
-	(fromCm + toCm) / 2 <= SCALP.heatZoneCm ? delays.root : name === 'root' ? 0 : delays[name];
+	plan: WorkedPlan,
+	zone: Pick<ZoneStart, 'name' | 'fromCm' | 'toCm'>
+): number => {
+	const { delays } = plan;
+	if (middleOf(plan, zone) <= SCALP.heatZoneCm) return delays.root;
+	return zone.name === 'root' ? 0 : delays[zone.name];
+};
 
 /**
  * What an application does to a strand. The centimetres that the scalp warms may follow later, and so
@@ -104,17 +145,18 @@ export function eventsOf(
 		damp,
 		bondAdditive
 	});
-	// A border belongs to the zone nearer the scalp.
-	const past = 1e-6;
 	return zones
 		.filter(({ name }) => reaches(plan, name))
 		.flatMap((zone): LiftEvent[] => {
-			const { name, fromCm, toCm } = zone;
+			const { name, toCm } = zone;
 			const mixture = mixtureOn(zone);
-			const begins = fromCm > 0 ? fromCm + past : 0;
+			const begin = beginCm(plan, zone);
+			const begins = begin > 0 ? begin + PAST_CM : 0;
 			if (!plan.covers[name]) {
 				const minute = from + Math.max(0, plan.minutes - plan.drawThroughMinutes);
-				return [{ kind: 'apply', minute, mixedMinute: from, mixture, fromCm: begins, toCm }];
+				return begins <= toCm
+					? [{ kind: 'apply', minute, mixedMinute: from, mixture, fromCm: begins, toCm }]
+					: [];
 			}
 			const near: LiftEvent = {
 				kind: 'apply',
@@ -127,7 +169,7 @@ export function eventsOf(
 				kind: 'apply',
 				minute: from + (name === 'root' ? 0 : delays[name]),
 				mixture,
-				fromCm: Math.max(begins, SCALP.heatZoneCm + past),
+				fromCm: Math.max(begins, SCALP.heatZoneCm + PAST_CM),
 				toCm
 			};
 			// What would follow only after the rinse is left out.

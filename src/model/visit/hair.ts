@@ -90,11 +90,15 @@ export interface StrandPoint extends PointStart {
 export const zoneAt = (zones: readonly ZoneStart[], distanceCm: number): ZoneStart =>
 	zones.find(({ toCm }) => distanceCm <= toCm + 1e-9) ?? zones.at(-1)!;
 
-/** Points of the strand, with the zones the mixture goes on. */
+/**
+ * Points of the strand, with the zones the mixture goes on.
+ * @param startsAtCm where it begins, cm from the scalp
+ */
 export function pointsOf(
 	zones: readonly ZoneStart[],
 	reading: Reading,
-	covers: LiftPlan['covers']
+	covers: LiftPlan['covers'],
+	startsAtCm = 0
 ): StrandPoint[] {
 	const condition = conditionOf(reading);
 	const at = (distanceCm: number) => zoneAt(zones, distanceCm);
@@ -106,7 +110,10 @@ export function pointsOf(
 		},
 		Math.max(0.5, reading.lengthCm / MOST_POINTS)
 	);
-	return points.map((point) => ({ ...point, covered: covers[at(point.distanceCm).name] }));
+	return points.map((point) => ({
+		...point,
+		covered: point.distanceCm >= startsAtCm && covers[at(point.distanceCm).name]
+	}));
 }
 
 /** A strand is drawn with this many points at most. */

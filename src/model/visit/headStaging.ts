@@ -18,7 +18,7 @@ import type { BowlsPlan, LiftPlan, MixedBowl, Reading, ZoneName } from '../../sc
 import { conditionOf, mainZone, type ZoneStart } from './hair';
 import { hairAt, sectionWork, workedIn, type HeadWorkSource, type SectionWork } from './headWork';
 import { planAt } from './kept';
-import { volumeOn, type WorkedPlan } from './day';
+import { middleOf, touchesScalp, volumeOn, type WorkedPlan } from './day';
 import { applicationOn, liftTarget, subjectOf } from './lift';
 
 /** Zones of each part of the strand that may have bowls of its own. */
@@ -177,7 +177,8 @@ function workSection(
 		fibre: afterEarlier(source, reading, zone),
 		factors: subjectOf(reading, source.learned).factors,
 		condition: conditionOf(reading),
-		distanceCm: (zone.fromCm + zone.toCm) / 2,
+		distanceCm: middleOf(plan, zone),
+		onScalp: touchesScalp({ ...plan, covers }, zones),
 		...(own === headTarget ? {} : { aimAbove: own - headTarget }),
 		...(isHairline(section) ? { fineHairline: true } : {}),
 		...lock

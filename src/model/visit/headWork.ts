@@ -13,7 +13,7 @@ import {
 } from '../../core/work';
 import { aimOf, readingOf } from './exceptions';
 import type { Aim, BowlsPlan, LiftPlan, Reading, Shelf } from '../../schema/records';
-import { goesOn, reaches, type DayStep, type WorkedPlan } from './day';
+import { beginCm, goesOn, reaches, touchesScalp, type DayStep, type WorkedPlan } from './day';
 import { mainZone, ZONES, zonesOf, type ZoneStart } from './hair';
 import { keptOut, planAt, workedAreas, type KeptOut } from './kept';
 import type { Learned } from './lift';
@@ -26,6 +26,8 @@ export interface SectionWork {
 	/** Why its hair is kept out, where nobody left it out by hand. */
 	readonly kept?: KeptOut | undefined;
 	readonly placement: Placement;
+	/** Whether the product touches the skin there. */
+	readonly onScalp: boolean;
 }
 
 /** What the main application is worked on and with. */
@@ -74,7 +76,7 @@ const coveredCm = (reading: Reading, plan: WorkedPlan, area?: AreaName): number 
 		0.5,
 		hairAt(reading, area)
 			.zones.filter(({ name }) => reaches(plan, name))
-			.reduce((sum, zone) => sum + zone.toCm - zone.fromCm, 0)
+			.reduce((sum, zone) => sum + Math.max(0, zone.toCm - beginCm(plan, zone)), 0)
 	);
 
 /** The head on which an application is worked. */
@@ -207,7 +209,13 @@ export function sectionWork(source: HeadWorkSource): SectionWork[] {
 		section,
 		load: loads[i],
 		kept: keptSection(source, section),
-		placement: placeOf(section, source.plan)
+		placement: placeOf(section, source.plan),
+		onScalp: workedIn(source, section).some((area) =>
+			touchesScalp(
+				planAt(source.plan, source.reading, source.aim, area),
+				hairAt(source.reading, area).zones
+			)
+		)
 	}));
 }
 

@@ -63,12 +63,20 @@ export const stepsOn = (
 	area: AreaName,
 	reading: Reading,
 	aim: Aim
-): DayStep[] =>
-	steps.map((step) =>
+): DayStep[] => {
+	const worked = steps.map((step) =>
 		step.areas && !step.areas.includes(area)
 			? { ...step, plan: onNothing(step.plan) }
 			: stepOnHair(step, reading, aim)
 	);
+	const starts = worked.filter(({ plan }) => goesOn(plan)).map(({ plan }) => plan.startsAtMm);
+	const dayStartsAtMm = Math.min(...starts);
+	return worked.map((step) =>
+		starts.length === 0 || step.plan.startsAtMm === dayStartsAtMm
+			? step
+			: { ...step, plan: { ...step.plan, dayStartsAtMm } }
+	);
+};
 
 /** A plan on the hair of one area of a head, as it works there; for none, on the rest of it. */
 export const planAt = (

@@ -20,7 +20,7 @@ import { describeLift, type LiftedFrom } from '../../core/hair';
 import type { Personal } from '../../core/learn';
 import { estimateSessions, TARGET_TOLERANCE, type SessionsEstimate } from '../../core/plan';
 import type { Aim, LiftPlan, Reading, ZoneName } from '../../schema/records';
-import { delayAt, reaches, volumeOn } from './day';
+import { beginCm, delayAt, middleOf, PAST_CM, reaches, volumeOn, type WorkedPlan } from './day';
 import { conditionOf, type ZoneStart } from './hair';
 
 /** The chart runs this far, so that one sees what leaving it longer would do; further where it may stay longer. */
@@ -89,7 +89,7 @@ export const zoneLevel = (reading: Reading, zone: ZoneName): number =>
  * @param minutes minutes since the first brush stroke
  */
 export function applicationOn(
-	plan: LiftPlan,
+	plan: WorkedPlan,
 	zone: ZoneStart,
 	minutes = plan.minutes
 ): Application {
@@ -105,12 +105,14 @@ export function applicationOn(
 		section: plan.section,
 		damp: plan.damp,
 		bondAdditive: plan.bondAdditive,
-		distanceCm: (zone.fromCm + zone.toCm) / 2
+		distanceCm: middleOf(plan, zone)
 	};
 }
 
 /** Minute at which the mixture comes onto a zone; `Infinity` where it never does. */
-function beginsAt(plan: LiftPlan, zone: ZoneStart): number {
+function beginsAt(plan: WorkedPlan, zone: ZoneStart): number {
+	// Where it begins further down than the figures speak of, it does not come there.
+	if (beginCm(plan, zone) + PAST_CM >= middleOf(plan, zone)) return Infinity;
 	if (plan.covers[zone.name]) return delayAt(plan, zone);
 	return reaches(plan, zone.name) ? Math.max(0, plan.minutes - plan.drawThroughMinutes) : Infinity;
 }
@@ -164,11 +166,12 @@ function rootLead(
 	level: number
 ): number {
 	const coversScalp = plan.covers.root || (zone.fromCm === 0 && plan.covers[zone.name]);
-	if (!coversScalp || zone.toCm <= SCALP.heatZoneCm) return 0;
+	if (!coversScalp || zone.toCm <= SCALP.heatZoneCm || plan.startsAtMm / 10 >= SCALP.heatZoneCm)
+		return 0;
 	const minutes = Math.max(0, plan.minutes - plan.delays.root);
 	const atScalp = [...earlier, { ...applicationOn(plan, zone), minutes }].map((application) => ({
 		...application,
-		distanceCm: 0.5
+		distanceCm: Math.max(0.5, plan.startsAtMm / 10)
 	}));
 	return predictLift(zone.fibre, atScalp, factors).at(-1)!.level - level;
 }

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { volumeCeiling } from '../../core/caution';
+	import { STARTS_AT } from '../../core/lift';
 	import { BOUNDS, PLACEMENTS, factsOf } from '../../core/vocabulary';
 	import { formatLevel } from '../../core/hair';
 	import { consistencyOf, ratioBound } from '../../core/mix';
@@ -11,7 +12,7 @@
 	import type { LiftPlan, ZoneName } from '../../schema/records';
 	import { useVisit } from '../../state/visitContext';
 	import { whatIf } from '../../model/visit/lift';
-	import { planIn } from '../../model/visit/day';
+	import { planIn, touchesScalp } from '../../model/visit/day';
 	import { ZONES } from '../../model/visit/hair';
 	import { keptOut, staysDeep } from '../../model/visit/kept';
 	import { hairOfHead } from '../../state/hairOfHead';
@@ -65,7 +66,10 @@
 		plan.volume < strongest ? Math.min(strongest, plan.volume + 5) : plan.volume - 5
 	);
 	const thicker = $derived(plan.ratio > 1 ? plan.ratio - 0.5 : 1.5);
-	const ceiling = $derived(volumeCeiling(plan.product, plan.placement, session.shelf?.ceilings));
+	const onScalp = $derived(touchesScalp(plan, view.zones));
+	const ceiling = $derived(
+		volumeCeiling(plan.product, plan.placement, session.shelf?.ceilings, onScalp)
+	);
 	const lead = $derived(step.lift.rootLead);
 	const covered = $derived(ZONES.filter((zone) => plan.covers[zone]));
 	const outside = $derived(view.zones.map(({ name }) => name).filter((name) => !plan.covers[name]));
@@ -194,6 +198,16 @@
 		options={PLACEMENT_OPTIONS}
 		hint="{labelIn(PLACEMENT_OPTIONS, placement)}: {hintOf({ placement })}"
 		onchange={(v) => set('placement', (p) => (p.placement = v))}
+	/>
+	<Dial
+		label="Begins, from the skin"
+		value={plan.startsAtMm}
+		{...BOUNDS.startsAtMm}
+		shown="{plan.startsAtMm} mm"
+		hint={onScalp
+			? `On the scalp, whatever covers it: at most ${ceiling} vol.`
+			: `Off the scalp; under ${STARTS_AT.touchesUnder} mm it lies on it.`}
+		onchange={(v) => set('begins', (p) => (p.startsAtMm = v))}
 	/>
 	<div>
 		{#each ZONES as zone (zone)}

@@ -6,6 +6,7 @@
 	import { BOUNDS } from '../../core/vocabulary';
 	import Dial from '../../ui/Dial.svelte';
 	import { useVisit } from '../../state/visitContext';
+	import { touchesScalp } from '../../model/visit/day';
 	import { applicationOn } from '../../model/visit/lift';
 	import { dialWords } from '../../wording/why';
 
@@ -24,7 +25,12 @@
 			target,
 			{
 				minutes: step.limit,
-				volume: volumeCeiling(step.plan.product, step.plan.placement, session.shelf?.ceilings),
+				volume: volumeCeiling(
+					step.plan.product,
+					step.plan.placement,
+					session.shelf?.ceilings,
+					touchesScalp(step.plan, session.view.zones)
+				),
 				ratio: ratioBound(step.plan.product).min
 			}
 		)

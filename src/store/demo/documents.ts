@@ -1,5 +1,5 @@
 import { SCHEMA_VERSION, type AnyDocument, type Client, type Visit } from '../../schema/records';
-import { newVisit } from '../../model/commands/newVisit';
+import { newVisit, usualStart } from '../../model/commands/newVisit';
 import { people, type Before } from './people';
 import { dayAfter, DAYS_PER_WEEK, type Moment } from '../../model/time';
 import { demoShelf } from './shelf';
@@ -75,7 +75,12 @@ export function demoDocuments(moment: Moment): AnyDocument[] {
 			status: 'waiting',
 			reading: { ...plain.reading, ...reading },
 			aim: { ...plain.aim, ...aim },
-			lift: { ...plain.lift, minutes: 38, ...lift },
+			lift: {
+				...plain.lift,
+				minutes: 38,
+				startsAtMm: usualStart({ ...plain.reading, ...reading }),
+				...lift
+			},
 			bowls: { ...plain.bowls, staged: true, ...bowls },
 			tone: { ...plain.tone, lineId: 'lantern-demi' },
 			...rest
