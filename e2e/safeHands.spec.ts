@@ -217,3 +217,44 @@ test('a service without a lift walks from Aim to Tone; going far down is filled 
 	await page.goto('/visit/odile-ferrant-today/mix');
 	await expect(page.getByText(/filler/).first()).toBeVisible();
 });
+
+test('under five millimetres it lies on the scalp, whatever covers it', async ({ page }) => {
+	await openDemo(page);
+	await openClient(page, 'Hesper Oake');
+	await station(page, 'Lift');
+	const volumes = page.getByLabel('Developer, volumes');
+	await volumes.fill('30');
+	await volumes.press('Enter');
+	await page.getByRole('main').getByText('Product and place').click();
+	const begins = page.getByRole('slider', { name: 'Begins, from the skin' });
+	await expect(page.getByText('Off the scalp; under 5 mm it lies on it.')).toBeVisible();
+	const stop = page.getByText(/30 vol on the scalp/);
+	await expect(stop).toHaveCount(0);
+	await begins.focus();
+	for (let mm = 12; mm > 4; mm--) await page.keyboard.press('ArrowLeft');
+	await expect(page.getByText('On the scalp, whatever covers it: at most 20 vol.')).toBeVisible();
+	await expect(
+		page
+			.getByRole('main')
+			.getByText(/on the scalp/i)
+			.first()
+	).toBeVisible();
+	await expect(page.locator('footer')).toContainText(/scalp/);
+});
+
+test('a root is retouched by brush from partings, without foils, in orders of its own', async ({
+	page
+}) => {
+	await openDemo(page);
+	await openClient(page, 'Anneke Rill');
+	await station(page, 'Bowls');
+	await page.getByRole('radio', { name: 'Sections' }).click();
+	await page.getByRole('radio', { name: 'root by brush' }).click();
+	await expect(page.getByText('parting', { exact: true })).toBeVisible();
+	const first = page.getByLabel('Sections in the order of the work').getByRole('listitem').first();
+	await expect(first).toContainText(/crown/);
+	await expect(first).toContainText(/\d+ cm/);
+	await expect(page.getByText('Foils', { exact: true })).toHaveCount(0);
+	await page.getByText('back first', { exact: true }).click();
+	await expect(first).toContainText(/back/);
+});

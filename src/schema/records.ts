@@ -11,6 +11,7 @@ import {
 	STEP_KINDS,
 	ANGLES,
 	ORDER_NAMES,
+	TECHNIQUES,
 	RINSE_MODES,
 	STRAND_PARTS
 } from '../core/vocabulary';
@@ -279,7 +280,7 @@ export const mixedBowl = z.object({
 });
 
 export const bowlsPlan = z.object({
-	technique: z.enum(['foils', 'open']),
+	technique: z.enum(TECHNIQUES),
 	foils: wholeWithin(BOUNDS.foils),
 	/** How hair is picked up, unless a section says otherwise. */
 	picking: z.enum(PICKING_NAMES),

@@ -1,5 +1,5 @@
-import { ORDER_NAMES, RINSE_MODES } from '../core/vocabulary';
-import { inOrder, type HeadWay } from '../core/work';
+import { RINSE_MODES } from '../core/vocabulary';
+import { inOrder, ordersOf, type HeadWay } from '../core/work';
 import { STRAND_WAYS } from '../schema/records';
 import { hasParts } from '../model/visit/headStaging';
 import { sectionLevel } from '../model/visit/headWork';
@@ -21,7 +21,7 @@ export function otherWays(session: VisitState, looked: 'bowls' | 'sections'): He
 	const head = { reading: visit.reading, aim: visit.aim, plan };
 	const level = sectionLevel(head);
 	return [
-		...ORDER_NAMES.map((order) => ({
+		...ordersOf(visit.bowls.technique).map((order) => ({
 			name: order,
 			head: bowls.headWith({
 				sections: inOrder(sections, order, level).map((section) => ({

@@ -207,10 +207,10 @@ export class StepView {
 	#trackAt(name: ZoneName, cm: number): Track[] {
 		const { head, from } = this.#ready;
 		const points = head.areas[0]!.points;
-		const at = nearest(
-			points.map((point) => ({ point, distanceCm: point.start.distanceCm })),
-			cm
-		).point;
+		// Of the points that the mixture goes on: above where it begins nothing happens.
+		const places = points.map((point) => ({ point, distanceCm: point.start.distanceCm }));
+		const on = places.filter(({ distanceCm }) => distanceCm * 10 >= this.#work[1].startsAtMm);
+		const at = nearest(on.length > 0 ? on : places, cm).point;
 		const { whiteShare } = this.#hair.reading;
 		const moments: Track['moments'][number][] = [];
 		for (let minute = 0; minute <= this.lastMinute; minute += TRACK_STEP_MINUTES) {

@@ -20,7 +20,9 @@ export const ORDER_LABELS: Readonly<Record<OrderName, string>> = {
 	crownFirst: 'crown first',
 	partingFirst: 'parting first',
 	darkestFirst: 'darkest first',
-	hairlineLast: 'hairline last'
+	hairlineLast: 'hairline last',
+	backFirst: 'back first',
+	sidesLast: 'sides last'
 };
 
 /** Why one works in an order. */
@@ -30,8 +32,16 @@ export const ORDER_REASONS: Readonly<Record<OrderName, string>> = {
 	crownFirst: 'A slow head resists at the crown and the back: they get the most time.',
 	partingFirst: 'The parting shows most and, on a quick head, is finished first: for a retouch.',
 	darkestFirst: 'What has furthest to go gets the most time.',
-	hairlineLast: 'Fine, warm and quick: the hairline gets the least time.'
+	hairlineLast: 'Fine, warm and quick: the hairline gets the least time.',
+	backFirst: 'The back is thick and cool: it goes on first and is rinsed first.',
+	sidesLast: 'The sides are fine and warm and catch up: they get the least time.'
 };
+
+export const TECHNIQUE_OPTIONS = [
+	{ value: 'foils', label: 'foils' },
+	{ value: 'open', label: 'open work' },
+	{ value: 'retouch', label: 'root by brush' }
+] as const;
 
 export const RINSE_LABELS: Readonly<Record<RinseMode, string>> = {
 	together: 'all at once',

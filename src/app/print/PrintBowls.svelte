@@ -56,7 +56,9 @@
 					<td>{nameOf(section.id)}</td>
 					<td
 						>{load!.foils === undefined
-							? ''
+							? load!.partingCm === undefined
+								? ''
+								: `${Math.round(load!.partingCm)} cm of parting`
 							: `${load!.foils}, ${labelIn(PICKING_OPTIONS, section.picking)}`}</td
 					>
 					<td>{Math.round(load!.minutes)}</td>

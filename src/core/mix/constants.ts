@@ -24,6 +24,18 @@ export const FOIL_GRAMS = { at30cm: 3.3, lengthPower: 0.8 } as const;
  */
 export const OPEN_GRAMS = { scalp: 105, perCm: 4 } as const;
 
+/**
+ * A retouch by brush, from partings over about 620 cm² of scalp, one stroke on each face: its partings lie so
+ * far apart; it takes so many grams a cm² of scalp, and so many minutes a cm of parting. Two centimetres of
+ * medium hair come to 124 g and 41 minutes in see-through partings (reasoned; schools: 100-150 g, 30-45 min).
+ */
+export const RETOUCH = {
+	scalpCm2: 620,
+	spacingCm: { seeThrough: 0.6, medium: 1, thick: 1.4 },
+	grams: { perCm2: 0.1, perCm3: 0.05 },
+	minutesPerCm: 0.04
+} as const;
+
 /** More hair takes more mixture. */
 export const DENSITY_GRAMS = { low: 0.8, medium: 1, high: 1.3 } as const;
 

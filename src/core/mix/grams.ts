@@ -6,6 +6,7 @@ import {
 	LAYERS_WORK,
 	OPEN_GRAMS,
 	PICKINGS,
+	RETOUCH,
 	SECTION_GRAMS,
 	TEXTURE_GRAMS,
 	WORK_MINUTES
@@ -28,7 +29,13 @@ export type Coverage = {
 } & (
 	| { readonly technique: 'foils'; readonly foils: number; readonly picking?: Picking | undefined }
 	| { readonly technique: 'open' }
+	/** Centimetres of parting in all. */
+	| { readonly technique: 'retouch'; readonly partingCm: number }
 );
+
+/** Centimetres of parting from which some of the head's hair is retouched. @param share of its hair, 0-1 */
+export const partingCm = (share: number, section: Coverage['section']): number =>
+	(RETOUCH.scalpCm2 * share) / RETOUCH.spacingCm[section];
 
 /** Share of the head's hair that is worked on where some areas are clipped short, 0-1. */
 const workedShare = (undercut: readonly AreaName[] = []): number =>
@@ -37,6 +44,11 @@ const workedShare = (undercut: readonly AreaName[] = []): number =>
 /** Grams of ready mixture that saturate the hair, without reserve. */
 export function mixtureGrams(coverage: Coverage): number {
 	const hair = DENSITY_GRAMS[coverage.density] * TEXTURE_GRAMS[coverage.texture ?? 'medium'];
+	if (coverage.technique === 'retouch') {
+		const { perCm2, perCm3 } = RETOUCH.grams;
+		const scalp = coverage.partingCm * RETOUCH.spacingCm[coverage.section];
+		return scalp * (perCm2 + perCm3 * coverage.coveredCm) * hair;
+	}
 	if (coverage.technique === 'open') {
 		return (
 			(OPEN_GRAMS.scalp + OPEN_GRAMS.perCm * coverage.coveredCm) *
@@ -56,6 +68,8 @@ export function mixtureGrams(coverage: Coverage): number {
 
 /** Minutes one pair of hands needs to put the mixture on. */
 export function workMinutes(coverage: Coverage): number {
+	if (coverage.technique === 'retouch')
+		return coverage.partingCm * RETOUCH.minutesPerCm * DENSITY_GRAMS[coverage.density];
 	const sections = LAYERS_WORK[coverage.layers ?? 'none'];
 	return coverage.technique === 'foils'
 		? coverage.foils *

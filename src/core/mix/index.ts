@@ -9,7 +9,14 @@ export {
 	RESERVE,
 	USUAL_STOCK
 } from './constants';
-export { mixtureGrams, workMinutes, type Coverage, type Density, type Picking } from './grams';
+export {
+	mixtureGrams,
+	partingCm,
+	workMinutes,
+	type Coverage,
+	type Density,
+	type Picking
+} from './grams';
 export { keepRatio, type Poured } from './keepRatio';
 export { afterOverPour, pourState, toleranceOf, type PourState } from './pour';
 export { consistencyOf, partsOf, ratioBound, ratioFault, type RatioFault } from './ratio';

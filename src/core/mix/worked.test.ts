@@ -4,6 +4,7 @@ import {
 	BOWL_LIFE_MINUTES,
 	consistencyOf,
 	mixtureGrams,
+	partingCm,
 	planBowls,
 	pourState,
 	toleranceOf,
@@ -11,7 +12,8 @@ import {
 	type Coverage
 } from '.';
 
-const foils: Coverage = {
+type Foils = Extract<Coverage, { technique: 'foils' }>;
+const foils: Foils = {
 	technique: 'foils',
 	foils: 15,
 	density: 'medium',
@@ -24,9 +26,9 @@ const open: Coverage = {
 	section: 'seeThrough',
 	coveredCm: 20
 };
-const grams = (change: Partial<Coverage>) =>
+const grams = (change: Partial<Foils>) =>
 	Math.round(mixtureGrams({ ...foils, ...change }) * 100) / 100;
-const minutes = (change: Partial<Coverage>) =>
+const minutes = (change: Partial<Foils>) =>
 	Math.round(workMinutes({ ...foils, ...change }) * 1000) / 1000;
 
 // Figures that a colourist works with: each stands here once, as it comes out.
@@ -58,8 +60,7 @@ describe('grams of ready mixture', () => {
 		expect(grams({ picking })).toBe(wanted)
 	);
 	it('one foil takes 0.8-1.2 g of powder see-through, 1.3-2.3 g in a medium section', () => {
-		const powder = (change: Partial<Coverage>) =>
-			mixtureGrams({ ...foils, foils: 1, ...change }) / 3;
+		const powder = (change: Partial<Foils>) => mixtureGrams({ ...foils, foils: 1, ...change }) / 3;
 		expect(powder({})).toBeCloseTo(1.1, 9);
 		expect(powder({ section: 'medium' })).toBeCloseTo(1.87, 9);
 		expect(powder({ section: 'medium', picking: 'slice' })).toBeLessThan(2.3);
@@ -176,5 +177,31 @@ describe('what is usual', () => {
 			'runny',
 			'thin'
 		]);
+	});
+});
+
+describe('a retouch by brush', () => {
+	const head = {
+		technique: 'retouch',
+		density: 'medium',
+		section: 'seeThrough',
+		coveredCm: 2
+	} as const;
+	const whole = { ...head, partingCm: partingCm(1, 'seeThrough') };
+	it('of two centimetres takes 100-150 g and 30-45 min from see-through partings', () => {
+		expect(whole.partingCm).toBeCloseTo(1033, 0);
+		expect(mixtureGrams(whole)).toBeCloseTo(124, 6);
+		expect(workMinutes(whole)).toBeCloseTo(41.3, 1);
+	});
+	it('takes as much mixture from wider partings, and less time', () => {
+		const wide = { ...head, section: 'medium', partingCm: partingCm(1, 'medium') } as const;
+		expect(mixtureGrams(wide)).toBeCloseTo(124, 6);
+		expect(workMinutes(wide)).toBeCloseTo(24.8, 1);
+	});
+	it('takes its part of both where only a part is worked, and more for longer regrowth', () => {
+		const half = { ...whole, partingCm: partingCm(0.5, 'seeThrough') };
+		expect(mixtureGrams(half)).toBeCloseTo(62, 6);
+		expect(workMinutes(half)).toBeCloseTo(20.7, 1);
+		expect(mixtureGrams({ ...whole, coveredCm: 4 })).toBeCloseTo(186, 6);
 	});
 });

@@ -60,8 +60,12 @@ export const ORDER_NAMES = [
 	'crownFirst',
 	'partingFirst',
 	'darkestFirst',
-	'hairlineLast'
+	'hairlineLast',
+	'backFirst',
+	'sidesLast'
 ] as const;
+/** How a head is worked: in packets, brushed on openly, or root by root from fine partings. */
+export const TECHNIQUES = ['foils', 'open', 'retouch'] as const;
 /** How the head is rinsed. */
 export const RINSE_MODES = ['together', 'backFirst', 'eachReady'] as const;
 /** Parts of the strand that may have bowls of their own. */

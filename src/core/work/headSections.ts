@@ -1,6 +1,13 @@
 import type { ANGLES } from '../vocabulary';
 import type { AreaName, Placement, Section } from '../lift';
-import { AREA_SHARE, mixtureGrams, workMinutes, type Coverage, type Picking } from '../mix';
+import {
+	AREA_SHARE,
+	mixtureGrams,
+	partingCm,
+	workMinutes,
+	type Coverage,
+	type Picking
+} from '../mix';
 import { NAPE_UP, SECTION_MINUTES } from './constants';
 import type { SectionId } from './ids';
 
@@ -126,6 +133,8 @@ export function moveSection(
 export interface SectionLoad {
 	/** Whole foils, at least one; none for open work. */
 	readonly foils: number | undefined;
+	/** Centimetres of parting of a retouch by brush. */
+	readonly partingCm?: number | undefined;
 	/** Ready mixture, g, without reserve. */
 	readonly grams: number;
 	readonly minutes: number;
@@ -168,10 +177,13 @@ export function sectionLoads(
 		const coverage: Coverage =
 			head.technique === 'foils'
 				? { ...own, technique: 'foils', foils: foils[i]!, picking: section.picking }
-				: { ...own, technique: 'open' };
-		const part = head.technique === 'foils' ? 1 : section.share;
+				: head.technique === 'retouch'
+					? { ...own, technique: 'retouch', partingCm: partingCm(section.share, own.section) }
+					: { ...own, technique: 'open' };
+		const part = head.technique === 'open' ? section.share : 1;
 		return {
 			foils: foils[i],
+			...(coverage.technique === 'retouch' ? { partingCm: coverage.partingCm } : {}),
 			grams: mixtureGrams(coverage) * part * usage,
 			minutes: section.minutes ?? (workMinutes(coverage) * part) / hands
 		};

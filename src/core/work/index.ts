@@ -26,7 +26,7 @@ export {
 } from './headSections';
 export { lateHead, workEnd, type Delay, type HeadPass, type HeadStaging } from './headStaging';
 export { type BowlId, type SectionId, type StrandPart } from './ids';
-export { inOrder, isHairline, type OrderName } from './orders';
+export { inOrder, isHairline, ordersOf, type OrderName } from './orders';
 export type { StagingProblemFault, WorkSection } from './problem';
 export { lastRinse, usualRinse, type RinseMode } from './rinse';
 export { oneStrengthSteps, stageBowlsSteps, type Staging, type StagingAnswer } from './staging';

@@ -1,4 +1,4 @@
-import type { ORDER_NAMES } from '../vocabulary';
+import type { ORDER_NAMES, TECHNIQUES } from '../vocabulary';
 import type { AreaName } from '../lift';
 import { NAPE_UP } from './constants';
 import type { HeadSection } from './headSections';
@@ -30,6 +30,33 @@ const PARTING_FIRST: readonly AreaName[] = [
 	'hairline'
 ];
 
+const BACK_FIRST: readonly AreaName[] = [
+	'back',
+	'nape',
+	'crown',
+	'top',
+	'leftSide',
+	'rightSide',
+	'fringe',
+	'hairline'
+];
+const SIDES_LAST: readonly AreaName[] = [
+	'crown',
+	'top',
+	'back',
+	'nape',
+	'fringe',
+	'leftSide',
+	'rightSide',
+	'hairline'
+];
+
+/** Orders in which a head is worked by a technique. */
+export const ordersOf = (technique: (typeof TECHNIQUES)[number]): readonly OrderName[] =>
+	technique === 'retouch'
+		? ['crownFirst', 'partingFirst', 'backFirst', 'sidesLast']
+		: ['napeUp', 'crownFirst', 'partingFirst', 'darkestFirst', 'hairlineLast'];
+
 /**
  * Sections in an order of work.
  * @param levelOf level a section starts from; asked for darkest first only
@@ -49,6 +76,10 @@ export function inOrder(
 			return by(rankBy(CROWN_FIRST));
 		case 'partingFirst':
 			return by(rankBy(PARTING_FIRST));
+		case 'backFirst':
+			return by(rankBy(BACK_FIRST));
+		case 'sidesLast':
+			return by(rankBy(SIDES_LAST));
 		case 'darkestFirst':
 			return by(levelOf);
 		case 'hairlineLast':

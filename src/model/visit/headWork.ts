@@ -1,6 +1,6 @@
 import { perLadder } from '../../core/colour';
 import { levelOfFibre, type AreaName, type Placement } from '../../core/lift';
-import { AREA_SHARE, workMinutes, type Coverage } from '../../core/mix';
+import { AREA_SHARE, partingCm, workMinutes, type Coverage } from '../../core/mix';
 import {
 	inOrder,
 	isHairline,
@@ -125,7 +125,9 @@ function headMinutes(head: SectionedHead, bowls: BowlsPlan): number {
 	const coverage: Coverage =
 		head.technique === 'foils'
 			? { ...head, technique: 'foils', picking: bowls.picking }
-			: { ...head, technique: 'open' };
+			: head.technique === 'retouch'
+				? { ...head, technique: 'retouch', partingCm: partingCm(1, head.section) }
+				: { ...head, technique: 'open' };
 	return workMinutes(coverage);
 }
 

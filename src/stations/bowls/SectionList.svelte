@@ -29,7 +29,8 @@
 	/** While a row is dragged the list shows where it would go; the record follows when it is let go. */
 	let dragged = $state.raw<Row[]>();
 	const rows = $derived(dragged ?? planned);
-	const open = $derived(session.visit.bowls.technique === 'open');
+	const technique = $derived(session.visit.bowls.technique);
+	const open = $derived(technique !== 'foils');
 	const nameOf = $derived(sectionNamer(rows.map(({ work }) => work.section)));
 	const ends = $derived(
 		new Map(
@@ -55,7 +56,9 @@
 <div class="row head" aria-hidden="true">
 	<span></span>
 	<span>section</span>
-	<span class="n">{open ? 'share' : 'foils'}</span>
+	<span class="n"
+		>{technique === 'foils' ? 'foils' : technique === 'retouch' ? 'parting' : 'share'}</span
+	>
 	<span class="n">min</span>
 	<span class="n">g</span>
 	<span class="n">bowl</span>
@@ -89,7 +92,13 @@
 					></span
 				>
 			</button>
-			<span class="n">{load ? (load.foils ?? `${Math.round(section.share * 100)} %`) : ''}</span>
+			<span class="n"
+				>{load
+					? load.partingCm === undefined
+						? (load.foils ?? `${Math.round(section.share * 100)} %`)
+						: `${Math.round(load.partingCm)} cm`
+					: ''}</span
+			>
 			<span class="n">{load ? Math.round(load.minutes * 10) / 10 : ''}</span>
 			<span class="n">{load ? Math.round(load.grams) : ''}</span>
 			<span class="n"

@@ -1,6 +1,7 @@
 <script lang="ts">
-	import { BOUNDS, ORDER_NAMES } from '../../core/vocabulary';
-	import { inOrder, usualFoils, type HeadWayResult } from '../../core/work';
+	import { BOUNDS } from '../../core/vocabulary';
+	import { inOrder, ordersOf, usualFoils, type HeadWayResult } from '../../core/work';
+	import { takeTechnique } from '../../model/commands/technique';
 	import { STRAND_WAYS, type BowlsPlan } from '../../schema/records';
 	import Choice from '../../ui/Choice.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
@@ -18,7 +19,8 @@
 		ORDER_REASONS,
 		PICKING_OPTIONS,
 		STRAND_LABELS,
-		STRAND_REASONS
+		STRAND_REASONS,
+		TECHNIQUE_OPTIONS
 	} from '../../wording/bowls';
 
 	interface Props {
@@ -41,10 +43,6 @@
 			session.visit.lift.section
 		)
 	);
-	const TECHNIQUES = [
-		{ value: 'foils', label: 'foils' },
-		{ value: 'open', label: 'open work' }
-	] as const;
 	const apart = (name: string) => {
 		const outcome = ways.find((way) => way.name === name)?.outcome;
 		return outcome ? `${formatSpread(outcome.spread)} apart` : '';
@@ -73,8 +71,11 @@
 <Choice
 	label="Technique"
 	value={bowls.technique}
-	options={TECHNIQUES}
-	onchange={(technique) => change('technique', { technique })}
+	options={TECHNIQUE_OPTIONS}
+	onchange={(technique) =>
+		session.change('technique', (draft) =>
+			takeTechnique(draft, technique, session.shelf?.ceilings)
+		)}
 />
 {#if bowls.technique === 'foils'}
 	<NumberField
@@ -96,7 +97,7 @@
 <Options
 	label="Order"
 	value={bowls.order}
-	options={ORDER_NAMES.map((value) => ({
+	options={ordersOf(bowls.technique).map((value) => ({
 		value,
 		label: ORDER_LABELS[value],
 		note: ORDER_REASONS[value],
