@@ -5,19 +5,15 @@ import {
 	panelShows,
 	trueDepositLevel,
 	type AimJudgement,
-	type AimProblem,
 	type ResultKind
 } from '../core/plan';
 import { usualFoils } from '../core/work';
-import type { Searches } from './searches';
 import { aimOn } from '../model/visit/exceptions';
 import type { Aim, BowlsPlan, LiftPlan, Reading } from '../schema/records';
-import { Search } from './search.svelte';
 import type { VisitState } from './visitState.svelte';
 import { seenFibre } from '../model/visit/hair';
 import { aimLab, rawOf } from '../model/visit/tone';
 import { takeKind } from '../model/commands/aim';
-import { aimProblem } from '../model/visit/aimProblem';
 import { aimStrands } from '../model/visit/aimStrands';
 
 /**
@@ -26,22 +22,18 @@ import { aimStrands } from '../model/visit/aimStrands';
  */
 export class AimView {
 	readonly #session: VisitState;
-	readonly #search: Search<'judgeAim'>;
 
-	/** @param searches the door to the worker, or whoever answers on the spot */
-	constructor(session: VisitState, searches: Searches) {
+	constructor(session: VisitState) {
 		this.#session = session;
-		this.#search = new Search(searches, 'judgeAim', `aim ${session.id}`, () => this.problem);
 	}
 
-	problem: AimProblem = $derived.by(() => aimProblem(this.#session));
 	/** The last verdict; none before the first one is there. */
-	judgement: AimJudgement | undefined = $derived.by(() => this.#search.found);
+	judgement: AimJudgement | undefined = $derived.by(() => this.#session.judging.found);
 	get searching(): boolean {
-		return this.#search.searching;
+		return this.#session.judging.searching;
 	}
 	get trouble(): string | undefined {
-		return this.#search.trouble;
+		return this.#session.judging.trouble;
 	}
 
 	/** How far a piece of hair gets, where that is less than it should: the strands go no further. */

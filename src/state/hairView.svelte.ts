@@ -186,14 +186,11 @@ export class HairView implements DayStrand {
 	limitOf(plan: LiftPlan): number {
 		return this.#source.limitOf(plan.product);
 	}
-	now = $derived(
-		this.zones.map(({ fibre }) => levelOf(labOfFibre(fibre, this.reading.whiteShare)))
-	);
-	/**
-	 * Levels as the eye reads them, white hair included; the lift itself speaks of the pigmented hair.
-	 */
-	nowLevel = $derived.by(() => levelOf(labOfFibre(this.zone.fibre, this.reading.whiteShare)));
-	liftedLevel = $derived.by(() => this.levelSeen(this.lift.fibre));
+	/** Levels of the pigmented hair, zone by zone: what stands large everywhere. */
+	now = $derived(this.zones.map(({ fibre }) => levelOfFibre(fibre)));
+	nowLevel = $derived.by(() => levelOfFibre(this.zone.fibre));
+	/** The colour as the eye mixes it with what white hair there is. */
+	nowLab = $derived.by(() => labOfFibre(this.zone.fibre, this.reading.whiteShare));
 	/** What the colour of this hair is called on its way. */
 	liftedWord(fibre: Fibre): string {
 		return describeLift(
@@ -211,11 +208,7 @@ export class HairView implements DayStrand {
 	isLifted(fibre: Fibre): boolean {
 		return isLifted(levelOfFibre(fibre), liftedFrom(this.reading, this.zone));
 	}
-	/** The level that the eye reads of a fibre among this head's white hair. */
-	levelSeen(fibre: Fibre): number {
-		return levelOf(labOfFibre(fibre, this.reading.whiteShare));
-	}
-	rawLevel = $derived.by(() => levelOf(this.rawLab));
+	rawLevel = $derived.by(() => levelOf(rawLab({ ...this.raw, whiteShare: 0 })));
 	#worked = $derived.by(steady(() => workedZones(this.steps)));
 	/** Where the product of the day begins, cm from the scalp. */
 	#startsAt = $derived.by(
@@ -363,15 +356,18 @@ export class HairView implements DayStrand {
 		const best = this.foundToners?.formulas[0];
 		return best !== undefined && best.parts.length === 0;
 	});
-	toned = $derived(
-		previewChoice(this.toneParts, this.filled, this.toneConditions, this.toneTarget)
-	);
+	/** What the toner makes of it: the colour as the eye mixes it, the level of the pigmented hair. */
+	toned = $derived.by(() => {
+		const { toneParts, filled, toneConditions, toneTarget } = this;
+		const preview = (hair: RawHair) => previewChoice(toneParts, hair, toneConditions, toneTarget);
+		return { ...preview(filled), level: preview({ ...filled, whiteShare: 0 }).level };
+	});
 	tonedColours = $derived.by(() => this.#afterWashes(0));
 	fadedColours = $derived.by(() => this.#afterWashes(FADE_WEEKS * this.#source.washesPerWeek));
 	faded = $derived.by(() => {
 		const washes = FADE_WEEKS * this.#source.washesPerWeek;
-		const lab = fadedLab(this.toneParts, this.filled, this.toneConditions, washes);
-		return { level: levelOf(lab), lab };
+		const after = (hair: RawHair) => fadedLab(this.toneParts, hair, this.toneConditions, washes);
+		return { lab: after(this.filled), level: levelOf(after({ ...this.filled, whiteShare: 0 })) };
 	});
 
 	/** The dye that a filler leaves on pigment. */

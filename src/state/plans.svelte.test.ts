@@ -10,10 +10,12 @@ import { seriesOf } from '../model/commands/series';
 import { visit as visitSchema } from '../schema/records';
 import { openVisit, put } from '../testing/demoVisit';
 import { hairOfHead } from './hairOfHead';
+import { readiness } from '../model/visit/ready';
 import { readyWords } from '../wording/ready';
 import { headWords } from '../wording/words';
 import { nextOf } from '../stations/lift/hints';
-import { deciding, planProblem, takePlan } from '../model/commands/takePlan';
+import { planProblem, takePlan } from '../model/commands/takePlan';
+import { deciding } from '../model/visit/planDay';
 import { offers } from './dayOffers';
 import { dayOf, paceWays, productWays, wayAnswer, waysOf } from './liftWays';
 
@@ -169,17 +171,15 @@ describe('ways side by side', () => {
 describe('words and hints', () => {
 	it('says when all of it is inside the aim, and when it never is at once', () => {
 		const zone = { name: 'lengths', area: 'back', fromCm: 0, toCm: 5 } as const;
-		expect(readyWords([{ zone, from: 30.2, to: 44.9 }], 60)).toBe('31–44 min');
-		expect(readyWords([{ zone, from: 30.2, to: undefined }], 60)).toBe('from 31 min');
-		expect(readyWords([{ zone, from: undefined, to: undefined }], 60)).toBe('not in time');
+		const words = (zones: Parameters<typeof readiness>[0]) => readyWords(readiness(zones, 60));
+		expect(words([{ zone, from: 30.2, to: 44.9 }])).toBe('31–44 min');
+		expect(words([{ zone, from: 30.2, to: undefined }])).toBe('from 31 min');
+		expect(words([{ zone, from: undefined, to: undefined }])).toBe('not in time');
 		expect(
-			readyWords(
-				[
-					{ zone, from: 30, to: 34 },
-					{ zone, from: 38, to: 50 }
-				],
-				60
-			)
+			words([
+				{ zone, from: 30, to: 34 },
+				{ zone, from: 38, to: 50 }
+			])
 		).toBe('not at once');
 	});
 	it('tells every strand of a head that is read or aimed at apart', async () => {

@@ -25,7 +25,9 @@ import type { Learned } from '../model/visit/lift';
 import { Lowlights, type LowlightSource } from './lowlights.svelte';
 import { usageFrom, type Usage } from '../model/visit/usage';
 import { dayWork, type DayWork, type WorkBowls } from '../model/visit/work';
+import { Search } from './search.svelte';
 import { steady } from './steady';
+import { aimProblem } from '../model/visit/aimProblem';
 
 /** What a visit asks of the clock. */
 export type VisitClock = Pick<Clock, 'now' | 'moment'>;
@@ -49,6 +51,7 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 		this.#searches = searches;
 		this.bowls = new BowlsView(this, `bowls ${id}`, searches);
 		this.lowlights = new Lowlights(this, `lowlights ${id}`, searches);
+		this.judging = new Search(searches, 'judgeAim', `aim ${id}`, () => aimProblem(this));
 	}
 
 	/** The rest of the head: what holds wherever no area differs. Bowls, chair and record stand on it. */
@@ -57,6 +60,8 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 	readonly bowls: BowlsView;
 	/** Depth put back between the light strands. */
 	readonly lowlights: Lowlights;
+	/** The plain verdict on the aim, and the plan that it stands on: the same for Aim and for Lift. */
+	readonly judging: Search<'judgeAim'>;
 	readonly #searches: Searches;
 	readonly #ofAreas = new Map<AreaName, HairView>();
 	/** What the core says of the hair of an area, or of the rest of the head. */

@@ -9,6 +9,8 @@ import {
 	AREAS
 } from '../core/vocabulary';
 import { DateFormatter, parseDate } from '@internationalized/date';
+import { levelOf, type Lab } from '../core/colour';
+import { formatLevel } from '../core/hair';
 import { type AreaName } from '../core/lift';
 import type { Pace, StepKind } from '../core/plan';
 import type { Shelf, Station } from '../schema/records';
@@ -175,3 +177,15 @@ export const changeWords = (
 	typeof label === 'string'
 		? label
 		: `${label.what}, ${areaWords(label.areas as readonly AreaName[])}`;
+
+/**
+ * The level that the eye reads of hair among white hair, where it is another than the pigmented hair's, which
+ * stands large everywhere.
+ */
+export const withWhite = (level: number, mixed: Lab): string => {
+	const seen = formatLevel(levelOf(mixed));
+	return seen === formatLevel(level) ? '' : `${seen} with the white`;
+};
+
+/** Words that stand beside one another; what is empty is left out. */
+export const beside = (...words: readonly string[]): string => words.filter(Boolean).join(', ');

@@ -12,6 +12,7 @@ import type {
 	AreaReading,
 	Client,
 	HistoryEntry,
+	LiftPlan,
 	Reading,
 	Shelf,
 	Visit,
@@ -225,6 +226,22 @@ export function carriedBowls({ bowls }: Visit): Visit['bowls'] {
 export const usualStart = ({ zones }: Reading): number =>
 	zones.lengths.state === 'lightened' ? STARTS_AT.retouch : STARTS_AT.neverLightened;
 
+/** A lift to start from: powder and 20 vol in thin foils, on all hair that does not protect itself. */
+export const plainLift = (reading: Reading): LiftPlan => ({
+	product: 'powder',
+	volume: 20,
+	ratio: 2,
+	minutes: 35,
+	placement: 'foil',
+	section: 'seeThrough',
+	startsAtMm: usualStart(reading),
+	bondAdditive: false,
+	damp: false,
+	delays: { root: 0, lengths: 0, ends: 0 },
+	drawThroughMinutes: 0,
+	covers: { root: true, lengths: true, ends: true }
+});
+
 /** A visit with nothing settled yet. The gentle pace is the default: 20 vol, foil, an hour's course. */
 export function newVisit(
 	clientId: string,
@@ -244,20 +261,7 @@ export function newVisit(
 		settled: [],
 		reading,
 		aim: last ? last.aim : plainAim(),
-		lift: {
-			product: 'powder',
-			volume: 20,
-			ratio: 2,
-			minutes: 35,
-			placement: 'foil',
-			section: 'seeThrough',
-			startsAtMm: usualStart(reading),
-			bondAdditive: false,
-			damp: false,
-			delays: { root: 0, lengths: 0, ends: 0 },
-			drawThroughMinutes: 0,
-			covers: { root: true, lengths: true, ends: true }
-		},
+		lift: plainLift(reading),
 		before: [],
 		after: [],
 		ways: [],

@@ -1,10 +1,10 @@
-import type { AimJudgement, AimProblem, Pace, ServicePlan, VisitPlan } from '../../core/plan';
-import type { Application } from '../../core/lift';
-import { newId } from '../identity';
+import type { AimProblem, Pace, ServicePlan } from '../../core/plan';
+import { dequal as equal } from 'dequal/lite';
 import { makeSeries, openLater } from '../commands/series';
-import type { LiftPlan, LiftStep, Visit } from '../../schema/records';
+import { plainLift } from './newVisit';
+import type { Visit } from '../../schema/records';
 import { aimProblem, type AimSource } from '../visit/aimProblem';
-import type { LiftDay } from '../visit/day';
+import { dayOfVisit } from '../visit/planDay';
 
 /** What is asked of the plans beside what the salon keeps to. */
 export interface PlanWishes {
@@ -19,43 +19,19 @@ export function planProblem(source: AimSource, wishes: PlanWishes): AimProblem {
 	return { hair, constraints: { ...constraints, ...wishes } };
 }
 
-/** The hair that needs most, with the ways there: what it takes is what the head takes. */
-export const deciding = (judgement: AimJudgement) =>
-	judgement.hair.find(({ id }) => id === judgement.decides);
-
-/** A product that the search names and a plan can hold. */
-const mixtureOf = (base: LiftPlan, application: Application): LiftPlan => {
-	const { volume, ratio, minutes, placement } = application;
-	const product = application.product === 'alkalineDemi' ? base.product : application.product;
-	return {
-		...base,
-		product,
-		volume,
-		ratio,
-		minutes,
-		placement,
-		// The search counts on dry hair, taken thin, without additives, begun everywhere at once.
-		section: 'seeThrough',
-		damp: false,
-		bondAdditive: false,
-		drawThroughMinutes: 0
-	};
-};
-
-/** One visit of a plan as a day of work. Where the plan begins with a bleach wash, the wash goes before. */
-export function dayOfVisit({ applications }: VisitPlan, base: LiftPlan): LiftDay {
-	const wash = applications.length > 1 && applications[0]!.product === 'bleachWash' ? 1 : 0;
-	const step = (kind: LiftStep['kind'], application: Application): LiftStep => ({
-		...mixtureOf(base, application),
-		id: newId(),
-		kind
-	});
-	return {
-		before: applications.slice(0, wash).map((application) => step('removal', application)),
-		lift: mixtureOf(base, applications[wash]!),
-		after: applications.slice(wash + 1).map((application) => step('again', application))
-	};
+/** Works today as the first visit of a plan, on a draft; no later visits are made. */
+export function takeToday(draft: Visit, plan: ServicePlan): void {
+	const [today] = plan.visits;
+	if (today) Object.assign(draft, dayOfVisit(today, draft.lift));
 }
+
+/** Whether nobody has set anything of the day beside what it covers: it is worked as a new visit begins. */
+export const isUntouched = ({ before, lift, after, reading }: Visit): boolean =>
+	before.length + after.length === 0 &&
+	equal(
+		{ ...lift, overlap: undefined },
+		{ ...plainLift(reading), covers: lift.covers, overlap: undefined }
+	);
 
 /** What a plan is taken into. */
 interface Taking {

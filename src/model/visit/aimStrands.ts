@@ -63,7 +63,9 @@ export interface AimStrandsSource {
 /** A strand of the aim, with the colour of the zone that the figures speak of. */
 export interface AimStrand {
 	readonly colours: StrandColours;
+	/** As the eye mixes it with what white hair there is. */
 	readonly lab: Lab;
+	/** Of the pigmented hair. */
 	readonly level: number;
 }
 
@@ -160,12 +162,15 @@ export function aimStrands(
 		apart: [...(colours.apart ?? []), ...apart(which)]
 	});
 	const mainZone = byZone.get(main.name)!;
-	const labWith = (dye: DyeAmounts): Lab =>
-		rawLab(withDye(rawOf({ fibre: mainZone.light, seen: false, minute: 0 }, reading), dye));
-	const strand = (colours: StrandColours, lab: Lab): AimStrand => ({
+	const labWith = (dye: DyeAmounts, white = whiteShare): Lab =>
+		rawLab({
+			...withDye(rawOf({ fibre: mainZone.light, seen: false, minute: 0 }, reading), dye),
+			whiteShare: white
+		});
+	const strand = (colours: StrandColours, dye: DyeAmounts): AimStrand => ({
 		colours,
-		lab,
-		level: levelOf(lab)
+		lab: labWith(dye),
+		level: levelOf(labWith(dye, 0))
 	});
 	const total = (dye: DyeAmounts) => Object.values(dye).reduce((sum, amount) => sum + amount, 0);
 	const freshTotal = total(mainZone.fresh);
@@ -174,14 +179,14 @@ export function aimStrands(
 			const left = fadeDyes(mainZone.fresh, vehicle, washed, reading.porosity);
 			return { lab: labWith(left), left: freshTotal > 0 ? total(left) / freshTotal : 0 };
 		},
-		lifted: strand(withApart(coloursOf(lifted, whiteShare), 'lifted'), labWith({})),
+		lifted: strand(withApart(coloursOf(lifted, whiteShare), 'lifted'), {}),
 		toned: strand(
 			withApart(tonedColours(lifted, dyesAt('fresh'), whiteShare), 'fresh'),
-			labWith(mainZone.fresh)
+			mainZone.fresh
 		),
 		faded: strand(
 			withApart(tonedColours(lifted, dyesAt('faded'), whiteShare), 'faded'),
-			labWith(mainZone.faded)
+			mainZone.faded
 		)
 	};
 }

@@ -2,7 +2,6 @@
 	import { DOOR_WORDS } from '../../wording/doors';
 	import { aimDifference } from '../../model/visit/areaDifference';
 	import { goto } from '$app/navigation';
-	import { compute } from '../../compute/browser';
 	import { describeTone, formatLevel } from '../../core/hair';
 	import { aimOn, withoutExceptions } from '../../model/visit/exceptions';
 	import type { ZoneName } from '../../schema/records';
@@ -19,14 +18,16 @@
 	import { verdictWords } from '../../wording/verdict';
 	import { KIND_OPTIONS } from '../../wording/aim';
 	import { useVisit } from '../../state/visitContext';
-	import { areaWords } from '../../wording/words';
+	import { areaWords, beside, withWhite } from '../../wording/words';
 	import { directionRungs, levelRungs } from '../../model/visit/aim';
 	import AimDials from './AimDials.svelte';
 	import { AimView } from '../../state/aimView.svelte';
 	import { setColour } from '../../model/commands/aim';
+	import { isUntouched, takeToday } from '../../model/commands/takePlan';
+	import { deciding } from '../../model/visit/planDay';
 
 	const session = useVisit();
-	const aimView = new AimView(session, compute);
+	const aimView = new AimView(session);
 
 	const view = $derived(session.view);
 	let zone = $state<'all' | ZoneName>('all');
@@ -60,6 +61,10 @@
 
 	function next() {
 		session.settle('aim');
+		const plan = aimView.judgement && deciding(aimView.judgement)?.plan;
+		// The plan that the verdict stands on is the plan, unless somebody has set another.
+		if (session.lightens && plan && isUntouched(session.visit))
+			session.change('Aim’s plan', (draft) => takeToday(draft, plan));
 		void goto(`/visit/${session.id}/${session.lightens ? 'lift' : 'tone'}`);
 	}
 	function tonedAsItIs() {
@@ -100,13 +105,14 @@
 				name="now"
 				colours={view.nowColours}
 				value={formatLevel(view.nowLevel)}
+				words={withWhite(view.nowLevel, view.nowLab)}
 				height={28}
 			/>
 			<StrandRow
 				name="lifted"
 				colours={strands.lifted.colours}
 				value={formatLevel(strands.lifted.level)}
-				words={levels.rawName}
+				words={beside(levels.rawName, withWhite(strands.lifted.level, strands.lifted.lab))}
 				height={32}
 			/>
 			<StrandRow
@@ -114,7 +120,10 @@
 				strong
 				colours={strands.toned.colours}
 				value={formatLevel(strands.toned.level)}
-				words={describeTone(strands.toned.lab, 'toned')}
+				words={beside(
+					describeTone(strands.toned.lab, 'toned'),
+					withWhite(strands.toned.level, strands.toned.lab)
+				)}
 				lab={strands.toned.lab}
 				height={62}
 			/>
@@ -122,7 +131,7 @@
 				name="six weeks"
 				colours={strands.faded.colours}
 				value={formatLevel(strands.faded.level)}
-				words="faded"
+				words={beside('faded', withWhite(strands.faded.level, strands.faded.lab))}
 				height={32}
 			/>
 		</HeadField>

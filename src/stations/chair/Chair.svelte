@@ -20,7 +20,7 @@
 	import { RunTimer } from '../../state/runTimer.svelte';
 	import { elapsedSeconds, isSetBack, rebaseRun, rinse, toggleRun } from '../../model/commands/run';
 	import { cautionWords } from '../../wording/cautions';
-	import { expectedAt, readyLine } from './chair';
+	import { expectedAt, readyLine, readyOf } from './chair';
 
 	const session = useVisit();
 	const clock = useClock();
@@ -40,7 +40,8 @@
 	const fibres = $derived(session.head.liftedAt(minute));
 	const colours = $derived(coloursOf(fibres, session.head.reading.whiteShare));
 	const expected = $derived(expectedAt(session, minute));
-	const ready = $derived(readyLine(session, minute));
+	const when = $derived(readyOf(session));
+	const ready = $derived(readyLine(session, when, minute));
 	const readyFibre = $derived(seenFibre(session.head.reading, session.head.target));
 	const readyLab = $derived(labOfFibre(readyFibre));
 	/** A stop holds back the beginning; where lightener lies already, the clock is never blocked. */
@@ -169,7 +170,7 @@
 					<LiftChart
 						{moments}
 						{seen}
-						window={session.head.course.window}
+						window={typeof when === 'string' ? undefined : when}
 						minute={Math.min(minute, session.head.main.lastMinute)}
 						spent={session.head.course.spent}
 					/>

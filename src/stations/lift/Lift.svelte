@@ -14,6 +14,7 @@
 	import { aimVerdict } from '../../wording/verdict';
 	import { hairOfHead } from '../../state/hairOfHead';
 	import { headWords } from '../../wording/words';
+	import { readiness } from '../../model/visit/ready';
 	import { readyWords } from '../../wording/ready';
 	import AddStep from './AddStep.svelte';
 	import DaySteps from './DaySteps.svelte';
@@ -22,7 +23,9 @@
 	import LiftField from './LiftField.svelte';
 	import StallFold from './StallFold.svelte';
 	import Why from './Why.svelte';
-	import { waysOf } from '../../state/liftWays';
+	import type * as Ways from '../../state/liftWays';
+	import type { ServicePlan } from '../../core/plan';
+	import { deciding, isWorkedSo } from '../../model/visit/planDay';
 
 	const session = useVisit();
 	const view = $derived(session.view);
@@ -34,10 +37,17 @@
 	const heads = $derived(hairOfHead(session));
 	const ready = $derived(
 		readyWords(
-			heads.flatMap((head) => head.view.shown.ready),
-			step.lastMinute
+			readiness(
+				heads.flatMap((head) => head.view.shown.ready),
+				step.lastMinute
+			)
 		)
 	);
+	/** The bracket on the clock: when all of this strand is inside the aim. */
+	function windowOf({ ready, lastMinute }: typeof step) {
+		const when = readiness(ready, lastMinute);
+		return typeof when === 'string' ? undefined : when;
+	}
 	/** Where the head is one, its warm root and other zones; else the other hair of the head. */
 	const tracks: ChartTrack[] = $derived(
 		heads.length === 1
@@ -56,7 +66,16 @@
 					}))
 	);
 	const everyOther = (_: unknown, i: number) => i % 2 === 0;
+	const visitsWords = ({ visits }: ServicePlan) =>
+		visits.length === 1 ? 'today' : `${visits.length} visits`;
 	const several = $derived(view.steps.length > 1);
+
+	/** The plan that Aim's verdict stands on, where the day is worked otherwise. */
+	const judgement = $derived(session.judging.found);
+	const aimsPlan = $derived(judgement && deciding(judgement)?.plan);
+	const otherwise = $derived(
+		aimsPlan !== undefined && !isWorkedSo(session.visit, aimsPlan) ? aimsPlan : undefined
+	);
 
 	const PICTURES = [
 		{ value: 'clock', label: 'Clock' },
@@ -65,7 +84,13 @@
 	] as const;
 	let looked = $state<(typeof PICTURES)[number]['value']>('clock');
 
-	const ways = $derived(looked === 'ways' ? waysOf(session) : []);
+	// What only the comparison needs comes when somebody compares.
+	let waysOf = $state.raw<typeof Ways.waysOf>();
+	const ways = $derived(looked === 'ways' && waysOf ? waysOf(session) : []);
+	async function look(at: typeof looked) {
+		if (at === 'ways') ({ waysOf } = await import('../../state/liftWays'));
+		looked = at;
+	}
 
 	$effect(() => () => (session.stepId = MAIN_STEP));
 
@@ -99,7 +124,9 @@
 				? { value: formatLevel(view.lift.level), label: 'at the end of the day' }
 				: {
 						value: verdict.visits === 'today' ? '1 visit' : verdict.visits,
-						label: formatHours(session.chairMinutes) + ' each'
+						label: otherwise
+							? `worked so; Aim’s plan: ${visitsWords(otherwise)}`
+							: formatHours(session.chairMinutes) + ' each'
 					}
 		]}
 	>
@@ -111,20 +138,14 @@
 			{:else}<LiftField />{/if}
 		{/snippet}
 		{#snippet picture()}
-			<Choice
-				label="What to look at"
-				hideLabel
-				value={looked}
-				options={PICTURES}
-				onchange={(v) => (looked = v)}
-			/>
+			<Choice label="What to look at" hideLabel value={looked} options={PICTURES} onchange={look} />
 			<div class="looked">
 				{#if looked === 'clock'}
 					<DaySteps />
 					<LiftChart
 						{moments}
 						{tracks}
-						window={answer.window}
+						window={windowOf(step)}
 						minute={step.plan.minutes}
 						spent={answer.spent}
 						onminute={setMinute}
@@ -139,6 +160,11 @@
 			</div>
 		{/snippet}
 		{#snippet dials()}
+			{#if otherwise}
+				{#await import('./AimsPlan.svelte') then { default: AimsPlan }}
+					<AimsPlan plan={otherwise} />
+				{/await}
+			{/if}
 			<LiftDials />
 			<AddStep />
 			<Why />

@@ -7,7 +7,8 @@
 	import { useVisit } from '../../state/visitContext';
 	import { tonedWord } from '../../widgets/summary';
 	import { hairOfHead } from '../../state/hairOfHead';
-	import { headWords } from '../../wording/words';
+	import { beside, headWords, withWhite } from '../../wording/words';
+	import { readiness } from '../../model/visit/ready';
 	import { readyWords } from '../../wording/ready';
 
 	const session = useVisit();
@@ -17,10 +18,8 @@
 	/** With many strands, only the lifted ones are shown: that is the question here. */
 	const many = $derived(heads.length > 3);
 	/** The large figure is the pigmented hair's; what the eye reads of it among white hair is said beside it. */
-	function withWhite(of: HairView, fibre: Fibre): string {
-		const seen = formatLevel(of.levelSeen(fibre));
-		return seen === formatLevel(levelOfFibre(fibre)) ? '' : `${seen} with the white`;
-	}
+	const among = (of: HairView, fibre: Fibre) =>
+		withWhite(levelOfFibre(fibre), labOfFibre(fibre, of.reading.whiteShare));
 	const warm = $derived(
 		Math.abs(step.lift.rootLead) >= 0.15
 			? {
@@ -36,7 +35,7 @@
 		name="now"
 		colours={view.nowColours}
 		value={formatLevel(levelOfFibre(view.zone.fibre))}
-		words={withWhite(view, view.zone.fibre)}
+		words={among(view, view.zone.fibre)}
 		height={30}
 	/>
 {/if}
@@ -52,9 +51,9 @@
 		strong={chosen}
 		colours={shown.liftedColours}
 		value={formatLevel(levelOfFibre(shown.fibre))}
-		words="{head.view.liftedWord(shown.fibre)} {withWhite(head.view, shown.fibre)}"
+		words={beside(head.view.liftedWord(shown.fibre), among(head.view, shown.fibre))}
 		lab={heads.length === 1 ? labOfFibre(shown.fibre, head.view.reading.whiteShare) : undefined}
-		note={heads.length === 1 ? '' : readyWords(shown.ready, shown.lastMinute)}
+		note={heads.length === 1 ? '' : readyWords(readiness(shown.ready, shown.lastMinute))}
 		height={heads.length === 1 ? 92 : chosen ? 60 : 30}
 		warm={chosen ? warm : undefined}
 		{...heads.length > 1 ? { picked: chosen, onpick: () => (session.areas = head.areas) } : {}}
@@ -65,14 +64,14 @@
 		name="toned"
 		colours={view.tonedColours}
 		value={formatLevel(view.toned.level)}
-		words="{tonedWord(view)}{view.reading.whiteShare > 0 ? ', with the white' : ''}"
+		words={beside(tonedWord(view), withWhite(view.toned.level, view.toned.lab))}
 		height={32}
 	/>
 	<StrandRow
 		name="six weeks"
 		colours={view.fadedColours}
 		value={formatLevel(view.faded.level)}
-		words="faded{view.reading.whiteShare > 0 ? ', with the white' : ''}"
+		words={beside('faded', withWhite(view.faded.level, view.faded.lab))}
 		height={30}
 	/>
 {/if}

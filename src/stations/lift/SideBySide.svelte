@@ -5,6 +5,7 @@
 	import { newId } from '../../model/identity';
 	import TextButton from '../../ui/TextButton.svelte';
 	import type { LiftWay } from '../../schema/records';
+	import { readiness } from '../../model/visit/ready';
 	import { useVisit } from '../../state/visitContext';
 	import { formatHours, formatPrice } from '../../wording/words';
 	import { dayOf, MOST_OTHERS, paceWays, productWays, type Way } from '../../state/liftWays';
@@ -20,6 +21,7 @@
 	let { moments, ways }: Props = $props();
 	const session = useVisit();
 	const view = $derived(session.view);
+	const when = $derived(readiness(view.main.ready, view.main.lastMinute));
 	const others = $derived(session.visit.ways);
 
 	const planned = $derived(ways[0]!.answer);
@@ -66,7 +68,7 @@
 	<LiftChart
 		moments={own}
 		tracks={ways.slice(1).map(({ letter, answer }) => ({ name: letter, moments: answer.moments }))}
-		window={single ? view.course.window : undefined}
+		window={single && typeof when !== 'string' ? when : undefined}
 		{minute}
 		spent={single ? view.course.spent : Infinity}
 		{...single

@@ -24,7 +24,8 @@
 		PRODUCT_OPTIONS
 	} from '../../wording/words';
 	import SeriesDates from './SeriesDates.svelte';
-	import { deciding, planProblem, takePlan, type PlanWishes } from '../../model/commands/takePlan';
+	import { planProblem, takePlan, type PlanWishes } from '../../model/commands/takePlan';
+	import { deciding } from '../../model/visit/planDay';
 
 	import { DARK_COLOUR, hairWords } from '../../wording/verdict';
 	const session = useVisit();

@@ -15,6 +15,7 @@
 	import Formulas from './Formulas.svelte';
 	import TonerClock from './TonerClock.svelte';
 	import ToneDials from './ToneDials.svelte';
+	import { beside, withWhite } from '../../wording/words';
 	import {
 		distanceWords,
 		formulaWords,
@@ -85,7 +86,7 @@
 			name={session.head.toneStart.seen ? 'seen' : session.lightens ? 'lifted' : 'as it is'}
 			colours={session.head.rawColours}
 			value={formatLevel(session.head.rawLevel)}
-			words={startWord}
+			words={beside(startWord, withWhite(session.head.rawLevel, session.head.rawLab))}
 			lab={session.head.rawLab}
 			height={48}
 		/>
@@ -97,7 +98,7 @@
 			strong
 			colours={session.head.tonedColours}
 			value={formatLevel(toned.level)}
-			words={tonedWord(session.head)}
+			words={beside(tonedWord(session.head), withWhite(toned.level, toned.lab))}
 			lab={toned.lab}
 			height={88}
 		/>
@@ -105,6 +106,7 @@
 			name="six weeks"
 			colours={session.head.fadedColours}
 			value={formatLevel(session.head.faded.level)}
+			words={withWhite(session.head.faded.level, session.head.faded.lab)}
 			lab={session.head.faded.lab}
 			height={40}
 		/>

@@ -24,7 +24,7 @@
 	// svelte-ignore state_referenced_locally
 	// The route remounts this component for another visit.
 	const session = openVisit(useRecords().workspace, clock, id);
-	const aimView = new AimView(session, compute);
+	const aimView = new AimView(session);
 
 	const aim = $derived(session.visit.aim);
 	const words = $derived(aimView.judgement && verdictWords(aimView.judgement));

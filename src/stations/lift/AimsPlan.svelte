@@ -1,0 +1,39 @@
+<script lang="ts">
+	import { formatLevel } from '../../core/hair';
+	import type { ServicePlan } from '../../core/plan';
+	import { takeToday } from '../../model/commands/takePlan';
+	import { useVisit } from '../../state/visitContext';
+	import TextButton from '../../ui/TextButton.svelte';
+	import { labelIn, PRODUCT_OPTIONS } from '../../wording/words';
+
+	interface Props {
+		plan: ServicePlan;
+	}
+	let { plan }: Props = $props();
+	const session = useVisit();
+	const today = $derived(plan.visits[0]!);
+	const words = $derived(
+		today.applications
+			.map(
+				({ product, volume, minutes }) =>
+					`${labelIn(PRODUCT_OPTIONS, product === 'alkalineDemi' ? 'permanent' : product)} ${volume} vol ${minutes} min`
+			)
+			.join(', then ')
+	);
+	const take = () => session.change('Aim’s plan', (draft) => takeToday(draft, plan));
+</script>
+
+<p class="line">
+	<b>Aim’s plan:</b>
+	{words}, {plan.visits.length === 1 ? 'today' : `${plan.visits.length} visits`}, to {formatLevel(
+		plan.level
+	)}; condition {Math.round(plan.condition)}.
+	<TextButton onclick={take}>Work it so</TextButton>
+</p>
+
+<style>
+	.line {
+		border-top: 1px solid var(--line);
+		padding-top: 8px;
+	}
+</style>
