@@ -260,3 +260,56 @@ test('a root is retouched by brush from partings, without foils, in orders of it
 	await page.getByText('back first', { exact: true }).click();
 	await expect(first).toContainText(/back/);
 });
+
+test('what nobody has read looks like a guess, and a shelf of nobody says so', async ({ page }) => {
+	await page.goto('/');
+	await page.getByRole('button', { name: 'New visit' }).first().click();
+	await page.getByLabel('Name').fill('Orla Finch');
+	await page.getByRole('button', { name: 'New client, read the hair' }).click();
+	await expect(answer(page)).toContainText('not read yet');
+	await expect(page.getByRole('link', { name: /^1? ?Read/ })).toContainText('not read yet');
+	await station(page, 'Aim');
+	await expect(answer(page)).toContainText('not agreed yet');
+	await station(page, 'Lift');
+	await expect(page.getByText(/the hair is not read yet/)).toBeVisible();
+	await station(page, 'Tone');
+	await expect(page.getByText('These are not your tubes.')).toBeVisible();
+	await station(page, 'Read');
+	// Naming even the level that stood there is reading it.
+	await page.getByRole('radio', { name: /^5 / }).click();
+	await expect(answer(page)).toContainText('light brown');
+	await station(page, 'Aim');
+	await page
+		.getByRole('radiogroup', { name: 'Level of the aim' })
+		.getByRole('radio', { name: /^9 / })
+		.click();
+	await expect(answer(page)).not.toContainText('not agreed yet');
+});
+
+test('Aim and Lift answer in one voice: its plan is the plan, and another one says what it changes', async ({
+	page
+}) => {
+	await openDemo(page);
+	await page.getByRole('button', { name: 'New visit' }).first().click();
+	await page.getByLabel('Name').fill('Orla Finch');
+	await page.getByRole('button', { name: 'New client, read the hair' }).click();
+	await page.getByRole('radio', { name: /^6 / }).click();
+	await page.getByRole('button', { name: 'Set the aim' }).click();
+	const fact = (label: RegExp) => page.locator('dl > div').filter({ hasText: label });
+	await expect(fact(/in one visit/)).toContainText('today');
+	await page.getByRole('button', { name: 'Choose the lift' }).click();
+	await expect(fact(/each/)).toContainText('1 visit');
+	// The clock, its bracket and Chair name the same minutes.
+	const ready = (await fact(/all of it inside the aim/)
+		.locator('dd')
+		.textContent())!;
+	const from = /(\d+)/.exec(ready)![1]!;
+	await station(page, 'Chair');
+	await expect(page.locator('.range')).toContainText(`from ${from} min`);
+	await station(page, 'Lift');
+	await page.getByRole('textbox', { name: 'Minutes' }).fill('8');
+	await page.getByRole('textbox', { name: 'Minutes' }).press('Enter');
+	await expect(page.getByText('Aim’s plan: today')).toBeVisible();
+	await page.getByRole('button', { name: 'Work it so' }).click();
+	await expect(page.getByText('Aim’s plan: today')).toBeHidden();
+});

@@ -133,6 +133,8 @@ export const reading = z.extend(areaReading, {
 	water: z.enum(['soft', 'hard', 'iron', 'copper']),
 	scalp: z.enum(['calm', 'dry', 'oily', 'irritated', 'broken']),
 	strandTests: z.array(strandTest).check(z.maxLength(40)),
+	/** Nobody has read this head yet: what stands here is only something to start from. */
+	guess: z.optional(z.literal(true)),
 	/** Where the last visit ended was expected and not looked at: what is read here is a guess until it is. */
 	unseen: z.optional(z.literal(true)),
 	/** The small copy of the picture that was read, a document of its own; kept only on request. */
@@ -183,6 +185,8 @@ export const aim = z.extend(strandAim, {
 	panel: z.optional(
 		z.object({ topEdgeCm: within(BOUNDS.panelEdgeCm), worn: z.enum(['down', 'halfUp', 'up']) })
 	),
+	/** Nobody has agreed on it yet: only something to start from. */
+	guess: z.optional(z.literal(true)),
 	/** Levels to lift past the aim, so that the toner has room. */
 	liftPast: within(BOUNDS.liftPast)
 });

@@ -165,6 +165,9 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 	settle(station: Station): void {
 		this.change(`settled ${station}`, (draft) => {
 			this.seat(draft);
+			// Whoever goes on from it has looked.
+			if (station === 'read') delete draft.reading.guess;
+			if (station === 'aim') delete draft.aim.guess;
 			if (!draft.settled.includes(station)) draft.settled.push(station);
 		});
 	}

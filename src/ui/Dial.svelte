@@ -19,6 +19,13 @@
 		onchange: (value: number) => void;
 	}
 	let { label, value, min, max, step, shown, ceiling, hint, figure, onchange }: Props = $props();
+
+	/** Where the thumb stands for a value between two steps. */
+	const onStep = $derived(min + Math.round((value - min) / step) * step);
+	// The slider tells of moving there by itself: looking at a dial changes nothing.
+	function moved(to: number) {
+		if (Math.abs(to - onStep) > step / 1000) onchange(to);
+	}
 </script>
 
 <div class="dial">
@@ -26,7 +33,7 @@
 		<span class="label">{label}</span>
 		{#if figure}{@render figure()}{:else}<span class="shown figure">{shown}</span>{/if}
 	</div>
-	<Slider.Root type="single" {value} {min} {max} {step} onValueChange={onchange}>
+	<Slider.Root type="single" {value} {min} {max} {step} onValueChange={moved}>
 		{#snippet child({ props })}
 			<span {...props} class="track">
 				<span class="rule"></span>

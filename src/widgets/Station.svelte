@@ -6,6 +6,8 @@
 		/** The one answer, read at arm's length, and the words beside it. */
 		answer: string;
 		words?: string;
+		/** Nobody has said so yet: it is only something to start from. */
+		guess?: boolean;
 		/** How sure, or on what it rests. */
 		range?: string;
 		facts?: readonly { value: string; label: string }[];
@@ -18,6 +20,7 @@
 		question,
 		answer,
 		words = '',
+		guess = false,
 		range = '',
 		facts = [],
 		field,
@@ -31,7 +34,7 @@
 	<header>
 		<div>
 			<h1>{question}</h1>
-			<p class="answer figure">
+			<p class="answer figure" class:guess>
 				<span class="big" class:long={answer.length > 13}>{answer}</span>{#if words}<span
 						class="words">&nbsp;{words}</span
 					>{/if}
@@ -59,6 +62,9 @@
 </section>
 
 <style>
+	.guess {
+		color: var(--ink-soft);
+	}
 	.station {
 		height: 100dvh;
 		min-height: 620px;

@@ -37,8 +37,9 @@ export function stationLine(session: VisitState, station: Station): string {
 	switch (station) {
 		case 'read':
 			if (session.blind) return 'being read again';
-			return readLine(session.head);
+			return visit.reading.guess ? 'not read yet' : readLine(session.head);
 		case 'aim':
+			if (visit.aim.guess) return 'not agreed yet';
 			return `${formatLevel(aim.level)} ${aim.direction}, ${Math.round(aim.keepWarmth * 100)} % warmth`;
 		case 'lift':
 			return `${formatLevel(lift.level)} ${lift.tone} ${session.steps.length > 1 ? `after ${session.steps.length} applications` : `at ${plan.minutes} min`}`;

@@ -6,6 +6,7 @@ import { aimOn } from '../visit/exceptions';
 /** Fills an aim in for a kind of result; what single areas and zones were to be is let go. */
 export function takeKind(draft: Aim, kind: ResultKind, problem: KindProblem): void {
 	const { lowlights, rootDepth, panel, ...plain } = kindOfAim(kind, problem);
+	delete draft.guess;
 	Object.assign(draft, { kind, ...plain, zones: {}, areas: {} });
 	if (lowlights) draft.lowlights = lowlights;
 	else delete draft.lowlights;
@@ -26,6 +27,7 @@ export function setColour(
 	zone: ZoneName | undefined,
 	colour: Partial<AimColour>
 ): void {
+	delete draft.guess;
 	const { direction } = colour;
 	const before = zone === undefined ? draft : aimOn(draft, zone);
 	const { keepWarmth } = direction ? turnedTo(before, direction) : before;

@@ -114,6 +114,7 @@ export function nextReading(last: Visit, day: Day): Reading {
 	};
 	// Whoever gave a second opinion, and whoever took a picture, then saw other hair.
 	delete next.secondOpinion;
+	delete next.guess;
 	delete next.unseen;
 	if (lightened.some((zone) => !isSeen(last, zone))) next.unseen = true;
 	delete next.picture;
@@ -249,7 +250,7 @@ export function newVisit(
 	colourist = '',
 	last?: Visit
 ): Visit {
-	const reading = last ? nextReading(last, day) : plainReading();
+	const reading: Reading = last ? nextReading(last, day) : { ...plainReading(), guess: true };
 	return {
 		...stamp(now),
 		kind: 'visit',
@@ -260,7 +261,7 @@ export function newVisit(
 		chairSince: now.toISOString(),
 		settled: [],
 		reading,
-		aim: last ? last.aim : plainAim(),
+		aim: last ? last.aim : { ...plainAim(), guess: true },
 		lift: plainLift(reading),
 		before: [],
 		after: [],

@@ -5,6 +5,7 @@ import { ZONES } from '../visit/hair';
 
 /** Sets the level of a zone; an untouched zone is the head's natural level, and so are its like. */
 export function setLevel(reading: Reading, zone: ZoneName, level: number): void {
+	delete reading.guess;
 	if (reading.zones[zone].state === 'natural') {
 		reading.naturalLevel = level;
 		for (const name of ZONES) {
@@ -52,6 +53,7 @@ export function setState(
 	zone: ZoneName,
 	state: Reading['zones'][ZoneName]['state']
 ): void {
+	delete reading.guess;
 	const here = reading.zones[zone];
 	here.state = state;
 	delete here.undertone;

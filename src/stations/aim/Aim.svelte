@@ -78,7 +78,8 @@
 <Station
 	question="Where should it end?"
 	answer={formatLevel(view.aim.level)}
-	words={view.aim.direction}
+	guess={session.visit.aim.guess === true}
+	words={beside(view.aim.direction, session.visit.aim.guess ? 'not agreed yet' : '')}
 	range="{session.areas.length > 0 ? `The ${areaWords(session.areas)}. ` : ''}{words?.sentence ??
 		'Working out the visits…'}"
 	facts={[
@@ -187,13 +188,13 @@
 			<Ladder
 				label="Level of the aim"
 				rungs={levels.rungs}
-				value={formatLevel(aim.level)}
+				value={session.visit.aim.guess ? '' : formatLevel(aim.level)}
 				onpick={(value) => set('aim level', { level: Number(value) })}
 			/>
 			<Ladder
 				label="Direction of the aim"
 				rungs={directions}
-				value={aim.direction}
+				value={session.visit.aim.guess ? '' : aim.direction}
 				onpick={(value) =>
 					set('aim direction', {
 						direction: directions.find((d) => d.value === value)?.value ?? aim.direction

@@ -113,7 +113,10 @@
 		words={lift.tone}
 		range="expected at {step.plan.minutes} min, likely {formatLevel(lift.low)} to {formatLevel(
 			lift.high
-		)}{view.reading.whiteShare > 0 ? ', the pigmented hair' : ''}"
+		)}{view.reading.whiteShare > 0 ? ', the pigmented hair' : ''}{view.reading.guess
+			? '; the hair is not read yet'
+			: ''}"
+		guess={view.reading.guess === true}
 		facts={[
 			...(step === view.final ? [{ value: ready, label: 'all of it inside the aim' }] : []),
 			{
@@ -125,7 +128,7 @@
 				: {
 						value: verdict.visits === 'today' ? '1 visit' : verdict.visits,
 						label: otherwise
-							? `worked so; Aim’s plan: ${visitsWords(otherwise)}`
+							? `Aim’s plan: ${visitsWords(otherwise)}`
 							: formatHours(session.chairMinutes) + ' each'
 					}
 		]}

@@ -64,13 +64,18 @@
 <Station
 	question="What is there now?"
 	answer={blind ? '?' : formatLevel(reading.naturalLevel)}
-	words={blind ? '' : `${depthName(reading.naturalLevel)}, ${reading.warmth}`}
+	guess={!blind && reading.guess === true}
+	words={blind
+		? ''
+		: reading.guess
+			? 'not read yet'
+			: `${depthName(reading.naturalLevel)}, ${reading.warmth}`}
 	range={blind
 		? 'hidden while another person reads'
 		: `natural level${session.areas.length > 0 ? ` of the ${areaWords(session.areas)}` : ''} · ${zoneLine}${reading.whiteShare > 0 ? ` with ${Math.round(reading.whiteShare * 100)} % white` : ''}`}
 	facts={[
 		{ value: `${Math.round(condition)} ${conditionBand(condition)}`, label: 'condition before' },
-		{ value: `${reading.lengthCm} cm`, label: 'length' }
+		{ value: `${reading.lengthCm} cm`, label: reading.guess ? 'length, not read yet' : 'length' }
 	]}
 >
 	{#snippet field()}
@@ -126,7 +131,7 @@
 				<Ladder
 					label="Level of the {zone}"
 					{rungs}
-					value={formatLevel(Math.round(level * 2) / 2)}
+					value={reading.guess ? '' : formatLevel(Math.round(level * 2) / 2)}
 					onpick={(value) =>
 						session.changeReading(`level of ${zone}`, (draft) =>
 							setLevel(draft, zone, Number(value))

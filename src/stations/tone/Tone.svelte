@@ -11,6 +11,7 @@
 	import StrandRow from '../../widgets/StrandRow.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import { tonedWord } from '../../widgets/summary';
+	import { isPlainLine } from '../../store/demo/shelf';
 	import FillerLine from './FillerLine.svelte';
 	import Formulas from './Formulas.svelte';
 	import TonerClock from './TonerClock.svelte';
@@ -122,6 +123,13 @@
 			<p class="warning">
 				<b>Nothing on this line comes close.</b> Lifted to {formatLevel(need)} it would. The nearest stand
 				below with their distance.
+			</p>
+		{/if}
+		{#if session.line && isPlainLine(session.line)}
+			<p class="warning" role="status">
+				<b>These are not your tubes.</b> The shelf still holds the line that a new salon starts
+				with:
+				<a href="/shelf">enter your own shades</a> before you mix by this.
 			</p>
 		{/if}
 		<FillerLine />

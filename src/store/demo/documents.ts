@@ -69,6 +69,8 @@ export function demoDocuments(moment: Moment): AnyDocument[] {
 		const { reading, lift, aim, bowls, ...rest } = person.visit;
 		const plain = newVisit(person.id, moment);
 		delete plain.chairSince;
+		delete plain.reading.guess;
+		delete plain.aim.guess;
 		const visit: Visit = {
 			...plain,
 			...stamped(`${person.id}-today`),

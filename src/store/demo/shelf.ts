@@ -1,3 +1,4 @@
+import { dequal as equal } from 'dequal/lite';
 import { USUAL_CEILINGS } from '../../core/caution';
 import { USUAL_STOCK } from '../../core/mix';
 import type { Shelf, ShelfLine } from '../../schema/records';
@@ -52,6 +53,12 @@ export const plainShelf = (now: Date): Shelf => ({
 		}
 	]
 });
+
+/** Whether a line is still the one that a new salon starts with: nobody's tubes. */
+export const isPlainLine = (line: ShelfLine): boolean =>
+	plainShelf(new Date(0)).lines.some(
+		({ id, shades }) => id === line.id && equal(shades, line.shades)
+	);
 
 const lanternKey = { N: 'N', V: 'V', P: 'P', BV: 'BV', A: 'A', G: 'G', C: 'C', M: 'M', NA: 'NA' };
 /** Kelpline writes digits: its 1 is a green-based ash, its 8 a blue-based one. */
