@@ -146,17 +146,19 @@ const MIGRATIONS: Readonly<Record<number, Migration>> = {
 						...(overlapped ? { overlap: { reason: BEFORE_REASONS, volume: value['volume'] } } : {})
 					}
 				: value;
-		const plans = (value: unknown) => (Array.isArray(value) ? value.map(plan) : value);
+		const plans = (value: unknown): unknown => (Array.isArray(value) ? value.map(plan) : value);
 		const day = (value: Record<string, unknown>) => ({
 			...value,
 			before: plans(value['before']),
 			lift: plan(value['lift']),
 			after: plans(value['after'])
 		});
-		const { ways } = document;
+		const ways: unknown = document['ways'];
 		return {
 			...day(document),
-			ways: Array.isArray(ways) ? ways.map((way) => (isRecord(way) ? day(way) : way)) : ways
+			ways: Array.isArray(ways)
+				? ways.map((way) => (isRecord(way) ? day(way) : (way as unknown)))
+				: ways
 		};
 	}
 };

@@ -77,6 +77,54 @@ describe('the strength that was chosen', () => {
 			{ numRuns: 60 }
 		);
 	});
+	it('holds in every bowl that is listed, printed and weighed, and no gram goes on hair that is kept out', async () => {
+		const { session } = await openVisit('hesper-oake');
+		const visits = fc.record({
+			volume: fc.constantFrom(7.5, 10, 20, 30),
+			startsAtMm: fc.integer({ min: 0, max: 25 }),
+			covers: fc.record({ root: fc.boolean(), lengths: fc.boolean(), ends: fc.boolean() }),
+			along: fc.option(fc.constantFrom(5, 10), { nil: undefined }),
+			lightEnds: fc.boolean(),
+			napeAim: fc.constantFrom(4, 6, 8.5),
+			staged: fc.boolean()
+		});
+		fc.assert(
+			fc.property(visits, ({ along, lightEnds, napeAim, staged, ...lift }) => {
+				session.change('another visit', (draft) => {
+					Object.assign(draft.lift, lift);
+					delete draft.lift.overlap;
+					if (along) draft.lift.overlap = { reason: 'asked for', volume: along };
+					draft.reading.zones.ends = lightEnds
+						? { state: 'lightened', presentLevel: 8, artificial: [] }
+						: { state: 'natural', presentLevel: 5, artificial: [] };
+					draft.aim.areas = { nape: { level: napeAim } };
+					draft.bowls.staged = staged;
+				});
+				const bowls = dayBowls(session).filter(({ kind }) => kind === 'lightener');
+				const kept = session.bowls.sections.filter(({ load }) => !load);
+				for (const { volume, parts, sections, mixable } of bowls) {
+					expect(volume).toBeLessThanOrEqual(lift.volume);
+					for (const { section } of kept) expect(sections).not.toContain(section.id);
+					const developers = parts.filter((part) => part.kind === 'developer');
+					const grams = developers.reduce((sum, { amount }) => sum + amount, 0);
+					const strength = developers.reduce((sum, part) => sum + part.amount * part.volume, 0);
+					// As well as whole grams blend it.
+					if (mixable && grams > 20) expect(Math.abs(strength / grams - volume)).toBeLessThan(1.5);
+				}
+				const light = lightEnds && !along;
+				const onEnds = lift.covers.ends && !light;
+				const onRoot = lift.covers.root && lift.startsAtMm < 25;
+				if (!onRoot && !lift.covers.lengths && !onEnds) expect(bowls).toEqual([]);
+				expect(session.lightens).toBe(bowls.length > 0);
+				if (napeAim === 4 && session.lightens)
+					expect(kept.map(({ section }) => section.id)).toContain('nape');
+				// Where all that is worked is light already, every bowl is a weak one.
+				if (lightEnds && along && onEnds && !onRoot && !lift.covers.lengths)
+					for (const { volume } of bowls) expect(volume).toBeLessThanOrEqual(along);
+			}),
+			{ numRuns: 25 }
+		);
+	});
 	it('may be passed when that is asked for, within the ceilings', async () => {
 		const { session } = await openVisit('hesper-oake');
 		session.change('long work', (draft) => {

@@ -44,7 +44,8 @@ export function keptHair(session: VisitState): KeptHair[] {
 						?.condition ?? view.conditionBefore
 				);
 			};
-			const { overlap: _, ...alone } = main.plan;
+			const alone = { ...main.plan };
+			delete alone.overlap;
 			const without = { ...main, plan: alone };
 			return [
 				{

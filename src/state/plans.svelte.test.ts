@@ -10,7 +10,7 @@ import { seriesOf } from '../model/commands/series';
 import { visit as visitSchema } from '../schema/records';
 import { openVisit, put } from '../testing/demoVisit';
 import { hairOfHead } from './hairOfHead';
-import { readiness } from '../model/visit/ready';
+import { readiness } from '../core/lift';
 import { readyWords } from '../wording/ready';
 import { headWords } from '../wording/words';
 import { nextOf } from '../stations/lift/hints';

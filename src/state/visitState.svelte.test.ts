@@ -142,6 +142,51 @@ describe('a visit', () => {
 	});
 });
 
+describe('the name that a person gives', () => {
+	it('is what stands and what is toned against, at the level that was seen', async () => {
+		const { session } = await openVisit('hesper-oake');
+		const see = (undertone?: 'yellow' | 'orange') =>
+			session.change('seen', ({ run }) => {
+				run.notes = [
+					{
+						id: 'a',
+						minute: 30,
+						zone: 'lengths',
+						level: 8,
+						text: '',
+						...(undertone ? { undertone } : {})
+					}
+				];
+			});
+		see();
+		expect(session.head.rawUndertone).toMatchObject({
+			name: 'yellow-orange',
+			neutraliser: 'blue-violet'
+		});
+		for (const [name, neutraliser] of [
+			['yellow', 'violet'],
+			['orange', 'blue']
+		] as const) {
+			see(name);
+			expect(session.head.rawUndertone).toMatchObject({ name, neutraliser });
+			expect(session.head.startWord).toBe(name);
+			expect(session.head.rawLevel).toBeCloseTo(8, 1);
+		}
+	});
+	it('holds for light hair that is only toned today', async () => {
+		const { session } = await openVisit('odile-ferrant');
+		session.change('toned only', (draft) => {
+			draft.noLift = true;
+			draft.lift.covers = { root: true, lengths: true, ends: true };
+			draft.reading.zones.lengths.undertone = 'yellow';
+		});
+		expect(session.lightens).toBe(false);
+		expect(session.bowlPlan.bowls).toEqual([]);
+		expect(session.head.startWord).toBe('yellow');
+		expect(session.head.rawUndertone.neutraliser).toBe('violet');
+	});
+});
+
 describe('the next visit', () => {
 	const last: Visit = {
 		...newVisit('c', momentIn(new Date('2026-01-05T10:00:00Z'), 'Etc/UTC')),

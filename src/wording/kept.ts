@@ -1,6 +1,6 @@
 import { formatLevel } from '../core/hair';
 import type { AreaName } from '../core/lift';
-import type { KeptOut } from '../model/visit/kept';
+import type { KEPT_OUT } from '../core/vocabulary';
 import type { ZoneName } from '../schema/records';
 import { areaWords } from './words';
 
@@ -16,7 +16,7 @@ export const pieceWords = ({
 }): string => `${areas.length === 0 ? '' : `${areaWords(areas)} `}${zone} ${formatLevel(level)}`;
 
 /** Why hair is left out, after its name. */
-export const KEPT_WORDS: Readonly<Record<KeptOut, string>> = {
+export const KEPT_WORDS: Readonly<Record<(typeof KEPT_OUT)[number], string>> = {
 	left: 'left out',
 	light: 'light already, kept out',
 	deeper: 'stays or goes deeper: no lightener'

@@ -1,4 +1,4 @@
-import type { Readiness } from '../model/visit/ready';
+import type { Readiness } from '../core/lift';
 
 /** Minutes within which hair is ready: “38–46 min”, “from 38 min”, or why there are none. */
 export function readyWords(ready: Readiness): string {

@@ -63,4 +63,5 @@ export { readyTimes, type ZoneReady } from './ready';
 export { doseToLevel, fibreOfReading, pigmentOnPath, startOfReading } from './start';
 export { whatWouldTake, type DialAnswer } from './whatWouldTake';
 export type { TintStart } from './predict';
-export { seenHair, type SeenHair } from './seen';
+export { readiness, type Readiness } from './readiness';
+export { seenHair } from './seen';

@@ -4,12 +4,41 @@ import { backFirstMinutes } from './rinse';
 import {
 	asideStay,
 	chairMinutes,
+	inOrder,
 	lastRinse,
+	ordersOf,
 	proposeSections,
 	tonerMinutes,
 	usualFoils,
 	usualRinse
 } from '.';
+
+describe('orders of work', () => {
+	const sections = (
+		['nape', 'back', 'crown', 'top', 'leftSide', 'rightSide', 'fringe', 'hairline'] as const
+	).map(
+		(area) =>
+			({ id: area, areas: [area], share: 0.125, picking: 'weave', angle: 'horizontal' }) as const
+	);
+	it.each([
+		['napeUp', 'nape', 'hairline'],
+		['crownFirst', 'crown', 'hairline'],
+		['partingFirst', 'top', 'hairline'],
+		['darkestFirst', 'leftSide', 'hairline'],
+		['backFirst', 'back', 'hairline'],
+		['sidesLast', 'crown', 'hairline']
+	] as const)('%s begins with the %s and ends with the %s', (order, first, last) => {
+		const level = ({ id }: { id: string }) => (id === 'leftSide' ? 3 : 5);
+		const names = inOrder(sections, order, level).map(({ id }) => id);
+		expect([names[0], names.at(-1)]).toEqual([first, last]);
+		if (order === 'sidesLast')
+			expect(names.slice(-3)).toEqual(['leftSide', 'rightSide', 'hairline']);
+	});
+	it('are those of the technique', () => {
+		expect(ordersOf('retouch')).toEqual(['crownFirst', 'partingFirst', 'backFirst', 'sidesLast']);
+		expect(ordersOf('foils')).not.toContain('sidesLast');
+	});
+});
 
 describe('hours of a service', () => {
 	it('15 to agree, 2 to mix, the lightening, 15 to rinse, 35 to finish', () => {

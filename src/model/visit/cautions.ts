@@ -14,7 +14,6 @@ import { aimOf, readingOf, type AreaGroup } from './exceptions';
 import type { Client, LiftPlan, Reading, Visit } from '../../schema/records';
 import type { LiftAnswer } from './lift';
 import { daySteps, MAIN_STEP, touchesScalp, volumeOn, type DayStep } from './day';
-import { isWorked } from './headWork';
 import { stepOnHair } from './kept';
 import { conditionOf, zonesOf } from './hair';
 

@@ -1,17 +1,14 @@
-import { AREAS, ZONE_NAMES } from '../../core/vocabulary';
+import { AREAS, ZONE_NAMES, type KEPT_OUT } from '../../core/vocabulary';
 import { formatLevel } from '../../core/hair';
 import type { AreaName } from '../../core/lift';
 import type { Aim, LiftPlan, Reading, ZoneName } from '../../schema/records';
-import { goesOn, onNothing, type DayStep, type WorkedPlan } from './day';
+import { beginCm, goesOn, onNothing, type DayStep, type WorkedPlan } from './day';
 import { aimOf, aimOn, readingOf } from './exceptions';
 import { SHORTEST_CM, zoneSpans } from './hair';
 import { zoneLevel } from './lift';
 
-/**
- * Why a mixture stays off a zone: somebody left it out, it is lightened already, or it is to stay as
- * deep as it is or go deeper.
- */
-export type KeptOut = 'left' | 'light' | 'deeper';
+/** Why a mixture stays off a zone. */
+export type KeptOut = (typeof KEPT_OUT)[number];
 
 /** Steps that are taken for something else than the aim's level. */
 const FOR_ITSELF: readonly DayStep['kind'][] = ['removal', 'baseBreak'];
@@ -99,7 +96,8 @@ export const workedAreas = (
 		const there = planAt(plan, reading, aim, area, kind);
 		if (!goesOn(there)) return false;
 		const spans = zoneSpans(readingOf(reading, area));
-		return ZONE_NAMES.some(
-			(zone) => there.covers[zone] && spans[zone][1] - spans[zone][0] > SHORTEST_CM
-		);
+		return ZONE_NAMES.some((zone) => {
+			const [fromCm, toCm] = spans[zone];
+			return there.covers[zone] && toCm - beginCm(there, { fromCm }) > SHORTEST_CM;
+		});
 	});

@@ -1,6 +1,6 @@
 import type { Lab } from '../../core/colour';
 import { labOfFibre, levelOfFibre } from '../../core/lift';
-import { readiness, type Readiness } from '../../model/visit/ready';
+import { readiness, type Readiness } from '../../core/lift';
 import { hairOfHead } from '../../state/hairOfHead';
 import type { VisitState } from '../../state/visitState.svelte';
 

@@ -14,7 +14,7 @@
 	import { aimVerdict } from '../../wording/verdict';
 	import { hairOfHead } from '../../state/hairOfHead';
 	import { headWords } from '../../wording/words';
-	import { readiness } from '../../model/visit/ready';
+	import { readiness } from '../../core/lift';
 	import { readyWords } from '../../wording/ready';
 	import AddStep from './AddStep.svelte';
 	import DaySteps from './DaySteps.svelte';

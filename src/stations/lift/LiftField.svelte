@@ -8,7 +8,7 @@
 	import { tonedWord } from '../../widgets/summary';
 	import { hairOfHead } from '../../state/hairOfHead';
 	import { beside, headWords, withWhite } from '../../wording/words';
-	import { readiness } from '../../model/visit/ready';
+	import { readiness } from '../../core/lift';
 	import { readyWords } from '../../wording/ready';
 
 	const session = useVisit();

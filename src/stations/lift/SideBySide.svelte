@@ -5,7 +5,7 @@
 	import { newId } from '../../model/identity';
 	import TextButton from '../../ui/TextButton.svelte';
 	import type { LiftWay } from '../../schema/records';
-	import { readiness } from '../../model/visit/ready';
+	import { readiness } from '../../core/lift';
 	import { useVisit } from '../../state/visitContext';
 	import { formatHours, formatPrice } from '../../wording/words';
 	import { dayOf, MOST_OTHERS, paceWays, productWays, type Way } from '../../state/liftWays';

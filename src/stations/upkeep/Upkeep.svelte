@@ -3,7 +3,6 @@
 	import { DOOR_WORDS } from '../../wording/doors';
 	import { useClock } from '../../state/clock.svelte';
 	import Strand from '../../charts/strand/Strand.svelte';
-	import { compute } from '../../compute/browser';
 	import { STANDING_CAUTIONS } from '../../wording/cautions';
 	import { depthName, formatLevel } from '../../core/hair';
 	import { useRecords } from '../../state/records';

@@ -1,4 +1,4 @@
-import type { ZoneReady } from '../../core/lift';
+import type { ZoneReady } from './ready';
 
 /**
  * When hair is ready: the minutes within which all of it is inside its aim; `late` where some of it does not
