@@ -160,6 +160,12 @@ test('old blonde is kept out until somebody says why; then it gets a weak bowl o
 	await station(page, 'Bowls');
 	await expect(bowls.filter({ hasText: '10 vol' }).first()).toBeVisible();
 	await expect(bowls.filter({ hasText: '20 vol' }).first()).toBeVisible();
+	// The sheet that is handed over says the same.
+	const sheet = page.locator('article.printed');
+	await page.emulateMedia({ media: 'print' });
+	await expect(sheet).toContainText('taken along with 10 vol (“dull and uneven”)');
+	await expect(sheet).toContainText('12 mm off the skin');
+	await page.emulateMedia({ media: 'screen' });
 	await station(page, 'Lift');
 	await page.getByRole('button', { name: 'Keep it out' }).click();
 	await expect(page.getByRole('button', { name: 'Take it along…' })).toBeVisible();

@@ -80,6 +80,18 @@ describe.each(NAMES)('the aim of %s', (name) => {
 	});
 });
 
+describe('light hair that goes down', () => {
+	it('closes a door, although nothing of it is lightened', async () => {
+		const { session } = await openVisit('odile-ferrant');
+		session.change('down', (draft) => {
+			draft.lift.covers = { root: true, lengths: true, ends: true };
+			draft.aim.level = 6;
+		});
+		expect(session.lightens).toBe(false);
+		expect(new AimView(session).doors).toContain('darkOverLight');
+	});
+});
+
 describe('the aim', () => {
 	it('at six weeks shows the same colour as its upkeep page', async () => {
 		const { session, view } = await open('hesper-oake');

@@ -47,10 +47,10 @@ export class AimView {
 	/** Doors that this aim closes. */
 	doors = $derived.by(() => {
 		const { view } = this.#session;
-		const { reading, strandAim, zones, plan } = view;
+		const { reading, strandAim, zones, taken } = view;
 		const present = levelOfFibre(view.zone.fibre);
 		const light = zones.filter(
-			({ name }) => plan.covers[name] && reading.zones[name].state === 'lightened'
+			({ name }) => taken[name] && reading.zones[name].state === 'lightened'
 		);
 		const lightDownBy = Math.max(
 			0,

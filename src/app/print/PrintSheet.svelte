@@ -27,6 +27,8 @@
 	} from '../../wording/words';
 	import PrintBowls from './PrintBowls.svelte';
 	import { formulaWords } from '../../wording/tone';
+	import { keptHair } from '../../state/keptHair';
+	import { KEPT_WORDS, pieceWords } from '../../wording/kept';
 
 	const session = useVisit();
 	const visit = $derived(session.visit);
@@ -54,8 +56,10 @@
 		return problem ? stallPoints(problem) : [];
 	});
 	const zones = $derived(
-		session.head.zones.filter(({ name }) => plan.covers[name]).map(({ name }) => name)
+		session.head.zones.filter(({ name }) => session.head.plan.covers[name]).map(({ name }) => name)
 	);
+	/** What keeps itself out, and what is taken along all the same. */
+	const kept = $derived(session.lightens ? keptHair(session) : []);
 	const delayWords = ({ delays, drawThroughMinutes }: LiftPlan): string =>
 		[
 			...ZONES.filter((zone) => delays[zone] > 0).map(
@@ -98,14 +102,28 @@
 			)}{/if}
 	</p>
 	<h2>Lift</h2>
-	<p>
-		{product}, {plan.volume} vol, {formatRatio(plan.ratio)}, {plan.minutes} min, {labelIn(
-			PLACEMENT_OPTIONS,
-			plan.placement
-		)}, sections {labelIn(SECTION_OPTIONS, plan.section)}, on {zones.join(', ')}{delayWords(plan)}.
-		Expected {formatLevel(main.level)} ({formatLevel(main.low)} to {formatLevel(main.high)}) {main.tone};
-		condition {Math.round(main.condition)}.
-	</p>
+	{#if !session.lightens}
+		<p>Nothing is lightened today.</p>
+	{:else}
+		<p>
+			{product}, {plan.volume} vol, {formatRatio(plan.ratio)}, {plan.minutes} min, {labelIn(
+				PLACEMENT_OPTIONS,
+				plan.placement
+			)}, sections {labelIn(SECTION_OPTIONS, plan.section)}, on {zones.join(', ') ||
+				'some areas only'} from
+			{plan.startsAtMm} mm off the skin{delayWords(plan)}. Expected {formatLevel(main.level)} ({formatLevel(
+				main.low
+			)} to {formatLevel(main.high)}) {main.tone}; condition {Math.round(main.condition)}.
+		</p>
+		{#if kept.length > 0}
+			<p>
+				{#each kept as one (pieceWords(one))}{pieceWords(one)}: {one.kept
+						? KEPT_WORDS[one.kept]
+						: `light already, taken along with ${plan.overlap?.volume} vol (“${plan.overlap?.reason}”)`}.
+				{/each}
+			</p>
+		{/if}
+	{/if}
 	{#each further as { step, bowls } (step.id)}
 		<p>
 			{step.before ? 'First' : 'Then'}: {STEP_NAMES[step.kind]}, {labelIn(
