@@ -142,7 +142,7 @@ test('old blonde is kept out until somebody says why; then it gets a weak bowl o
 	await page.getByLabel('Developer, volumes').fill('20');
 	await page.getByLabel('Developer, volumes').press('Enter');
 	await page.getByLabel('On the ends').click();
-	await expect(page.getByText('light already, kept out')).toBeVisible();
+	await expect(page.getByRole('main').getByText('light already, kept out')).toBeVisible();
 	await station(page, 'Bowls');
 	const bowls = page.getByRole('main').locator('.bowls li').filter({ hasNotText: 'toner' });
 	await page.getByRole('checkbox', { name: 'Stage the strengths' }).click();
@@ -156,7 +156,7 @@ test('old blonde is kept out until somebody says why; then it gets a weak bowl o
 	);
 	await page.getByLabel('Why it is lightened again').fill('dull and uneven');
 	await take.click();
-	await expect(page.getByText('“dull and uneven”')).toBeVisible();
+	await expect(page.getByRole('main').getByText('“dull and uneven”')).toBeVisible();
 	await station(page, 'Bowls');
 	await expect(bowls.filter({ hasText: '10 vol' }).first()).toBeVisible();
 	await expect(bowls.filter({ hasText: '20 vol' }).first()).toBeVisible();
@@ -184,7 +184,7 @@ test('hair that goes darker leaves the lift by itself, and so do its foils and g
 		.click();
 	await station(page, 'Lift');
 	await expect(page.getByText('No lightener:')).toBeVisible();
-	await expect(page.getByText(/nape root 5; nape lengths 5/)).toBeVisible();
+	await expect(page.getByRole('main').getByText(/nape root 5; nape lengths 5/)).toBeVisible();
 	await station(page, 'Bowls');
 	await page.getByRole('radio', { name: 'Sections' }).click();
 	const nape = page.getByRole('listitem').filter({ hasText: 'nape' }).first();
