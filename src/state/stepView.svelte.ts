@@ -21,6 +21,7 @@ import type { Aim, LiftPlan, Reading, ZoneName } from '../schema/records';
 import {
 	beginCm,
 	eventsUpTo,
+	goesOn,
 	MAIN_STEP,
 	middleOf,
 	reaches,
@@ -45,6 +46,8 @@ export interface DayStrand {
 	readonly points: readonly StrandPoint[];
 	readonly place: AreaName;
 	readonly steps: readonly DayStep[];
+	/** Zones that the service takes in, lightened or not. */
+	readonly taken: LiftPlan['covers'];
 	aimOf(zone: ZoneName): Aim;
 	limitOf(plan: LiftPlan): number;
 }
@@ -95,8 +98,11 @@ export class StepView {
 			this.plan.drawThroughMinutes > 0 ? this.plan : { ...this.plan, minutes: 0 }
 		])
 	);
-	/** The zone that the figures speak of: the longest one that this application goes on. */
-	zone: ZoneStart = $derived.by(() => mainZone(this.#hair.zones, this.#work[1].covers));
+	/** The zone that the figures speak of: the longest that this application goes on, or else the service. */
+	zone: ZoneStart = $derived.by(() => {
+		const [, plan] = this.#work;
+		return mainZone(this.#hair.zones, goesOn(plan) ? plan.covers : this.#hair.taken);
+	});
 	aim: Aim = $derived.by(() => this.#hair.aimOf(this.zone.name));
 	target = $derived(liftTarget(this.aim));
 	/** What was done before it on the same day, on the same zone. */

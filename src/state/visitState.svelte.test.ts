@@ -173,6 +173,13 @@ describe('the name that a person gives', () => {
 			expect(session.head.rawLevel).toBeCloseTo(8, 1);
 		}
 	});
+	it('speaks of the hair that is toned where none is lightened', async () => {
+		const { session } = await openVisit('odile-ferrant');
+		session.change('toned only', (draft) => (draft.noLift = true));
+		// Its root alone is taken in: level 9 between lengths of 10.
+		expect(session.head.zone.name).toBe('root');
+		expect(session.head.rawLevel).toBeCloseTo(9, 1);
+	});
 	it('holds for light hair that is only toned today', async () => {
 		const { session } = await openVisit('odile-ferrant');
 		session.change('toned only', (draft) => {
