@@ -288,6 +288,8 @@ test('the printed sheet holds every bowl', async ({ page }) => {
 	await openClient(page, 'Hesper Oake');
 	await station(page, 'Bowls');
 	await expect(page.getByRole('heading', { name: 'toner, as expected' })).toBeVisible();
+	// The bowls stand once they are staged; before that they are only reckoned.
+	await expect(page.locator('.range')).toContainText('level apart');
 	const weights = await page.locator('.bowls dd').allTextContents();
 	const bowls = await page.locator('.bowls li').count();
 	await page.emulateMedia({ media: 'print' });
