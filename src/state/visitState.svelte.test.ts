@@ -257,6 +257,9 @@ describe('the next visit', () => {
 			history: visit.reading.history,
 			regrowthCm: expect.closeTo(visit.reading.regrowthCm + 2.3, 1) as number
 		});
+		// A root that was light before is never read as natural the next time: it hangs below what has grown.
+		toned.reading.zones.root = { state: 'lightened', presentLevel: 9, artificial: [] };
+		expect(nextReading(toned, MOMENT.day).regrowthCm).toBeCloseTo(2.3, 1);
 	});
 	it('of a record that did not tell seen from expected is to be read as well', () => {
 		const old = { ...last, result: { ...last.result, unsure: true as const } };

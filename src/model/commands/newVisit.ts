@@ -82,6 +82,8 @@ export function nextReading(last: Visit, day: Day): Reading {
 	const grown = Math.round((reading.growthCmPerMonth * weeks * 10) / WEEKS_PER_MONTH) / 10;
 	const grownOut = <R extends AreaReading>(before: R, area?: AreaName): R => {
 		const worked = workedOn(last, area);
+		// A root that was light already is old blonde now, whether or not anything went on it today.
+		const begunAnew = worked.root || before.zones.root.state !== 'natural';
 		const left = (zone: ZoneName): ZoneReading => {
 			const end = worked[zone] ? leftOn(last, zone) : undefined;
 			return end ? { state: 'lightened', artificial: [], ...end } : before.zones[zone];
@@ -90,7 +92,7 @@ export function nextReading(last: Visit, day: Day): Reading {
 			...before,
 			regrowthCm: Math.min(
 				before.lengthCm,
-				Math.max(0, worked.root ? grown : before.regrowthCm + grown)
+				Math.max(0, begunAnew ? grown : before.regrowthCm + grown)
 			),
 			zones: {
 				root: natural(before.naturalLevel),
