@@ -41,6 +41,12 @@ describe('areas of a head', () => {
 		expect(codes()).not.toContain('overlap');
 		along(11);
 		expect(codes()).toContain('overlap');
+		// Drawing the spent bowl over it at the finish goes over it as well.
+		session.change('drawn through', ({ lift }) => {
+			delete lift.overlap;
+			lift.drawThroughMinutes = 5;
+		});
+		expect(codes()).toContain('overlap');
 	});
 
 	it('take less where their hair is shorter', async () => {

@@ -13,7 +13,7 @@ import { endsCondition } from '../../core/hair';
 import { aimOf, readingOf, type AreaGroup } from './exceptions';
 import type { Client, LiftPlan, Reading, Visit } from '../../schema/records';
 import type { LiftAnswer } from './lift';
-import { daySteps, MAIN_STEP, touchesScalp, volumeOn, type DayStep } from './day';
+import { daySteps, MAIN_STEP, reaches, touchesScalp, volumeOn, type DayStep } from './day';
 import { stepOnHair } from './kept';
 import { conditionOf, zonesOf } from './hair';
 
@@ -93,6 +93,14 @@ function factsOf(visit: Visit, step: DayStep, grounds: CautionGrounds): Facts {
 		onScalp ||= touchesScalp(worked, zonesOf(there));
 		return zonesOf(there).filter(({ name }) => covers[name]);
 	});
+	// What is drawn over light hair at the finish is the bowl that the rest had, and overlaps too.
+	const drawnOverLight = groups.some(({ area }) => {
+		const there = readingOf(reading, area);
+		const worked = stepOnHair(step, there, aimOf(aim, area)).plan;
+		return zonesOf(there).some(
+			({ name, state }) => state === 'lightened' && !worked.covers[name] && reaches(worked, name)
+		);
+	});
 	const light = covered.filter(({ state }) => state === 'lightened');
 	const states = covered.map(({ state }) => state);
 	const { covers } = stepOnHair(step, reading, aim).plan;
@@ -118,8 +126,13 @@ function factsOf(visit: Visit, step: DayStep, grounds: CautionGrounds): Facts {
 		minutes: plan.minutes,
 		limitMinutes: grounds.limitOf(plan.product),
 		onScalp,
-		...(light.length > 0
-			? { overlapVolume: Math.max(...light.map((zone) => volumeOn(plan, zone))) }
+		...(light.length > 0 || drawnOverLight
+			? {
+					overlapVolume: Math.max(
+						...light.map((zone) => volumeOn(plan, zone)),
+						...(drawnOverLight ? [plan.volume] : [])
+					)
+				}
 			: {}),
 		retouchCm: retouch,
 		hotRootLevels: lift.rootLead,
