@@ -1,10 +1,12 @@
 import {
 	headInterval,
 	readyHead,
+	readyInterval,
 	type HeadArea,
 	type HeadFactors,
 	type LiftEvent,
 	type Range,
+	type ReadyZone,
 	type Spread
 } from '../core/lift';
 import { compareHeadsSteps, stageBowlsSteps, stageHeadSteps } from '../core/work';
@@ -42,6 +44,25 @@ function* intervalSteps(question: IntervalQuestion): Steps<Range[][]> {
 	return ranges;
 }
 
+/** When a zone is first inside its aim, for all that is not known of the head, as one message. */
+export interface ReadyQuestion {
+	readonly area: HeadArea;
+	readonly events: readonly LiftEvent[];
+	readonly factors: HeadFactors;
+	readonly zone: ReadyZone;
+	readonly targetLow: number;
+	readonly limitMinute: number;
+	readonly spread: Spread;
+}
+
+function* readySteps(question: ReadyQuestion): Steps<Range> {
+	const { area, events, factors, zone, targetLow, limitMinute, spread } = question;
+	const head = readyHead([area], events, factors);
+	const range = readyInterval(head, zone, targetLow, limitMinute, spread);
+	yield 1;
+	return range;
+}
+
 const planSearch = ({ head, target, constraints }: PlanQuestion): Steps<PlanAnswer> =>
 	searchPlansSteps(head, target, constraints);
 
@@ -61,6 +82,7 @@ export const TASKS = {
 	compareHeads: compareHeadsSteps,
 	stallPoints: stallPointsSteps,
 	headInterval: intervalSteps,
+	readyInterval: readySteps,
 	readPicture: pictureSteps
 } as const;
 

@@ -252,7 +252,7 @@ export const headSection = z.object({
 export const mixedBowl = z.object({
 	/** What it goes by for good, whatever its sections are called or where they stand. */
 	id: text(200, 1),
-	kind: z.enum(['lightener', 'lowlights', 'filler', 'toner']),
+	kind: z.enum(['lightener', 'lowlights', 'filler', 'firstToner', 'toner']),
 	/** The application of the day that it belongs to; none for colour beside it. */
 	step: z.optional(text(64)),
 	/** Its place in the order of mixing when it was weighed. */
@@ -364,11 +364,16 @@ export const tonePlan = z.object({
 	/** `none` is an answer too. */
 	choice: z.enum(['open', 'formula', 'none']),
 	parts: z.array(chosenPart).check(z.maxLength(8)),
-	/** Warm colour that goes on before, where very light hair is taken down; rinsed before the toner. */
+	/**
+	 * What goes on before the toner and is rinsed before it: warm colour, where very light hair is taken
+	 * down, or the first of two toners.
+	 */
 	filler: z.optional(
 		z.object({
 			parts: z.array(chosenPart).check(z.minLength(1), z.maxLength(8)),
-			minutes: within(BOUNDS.toneMinutes)
+			minutes: within(BOUNDS.toneMinutes),
+			/** Set where it is a toner itself: two-step toning. */
+			isToner: z.optional(z.boolean())
 		})
 	),
 	/** What lies on the hair, and since when: the filler or the toner. */

@@ -17,7 +17,19 @@ import {
 	type Fibre,
 	type LiftResult
 } from '../core/lift';
-import { addDyes, rawLab, type DyeAmounts, type RawHair } from '../core/tone';
+import {
+	addDyes,
+	fadeByWeek,
+	faultsOf,
+	overToned,
+	rawLab,
+	toneCourse,
+	type DyeAmounts,
+	type FadedWeek,
+	type RawHair,
+	type ToneMoment,
+	type ToneWarning
+} from '../core/tone';
 import type { TonerAnswer } from '../core/toner';
 import type { Searches } from './searches';
 import { aimOf, aimOn, readingOf } from '../model/visit/exceptions';
@@ -59,7 +71,7 @@ import {
 	aimLab,
 	conditionsOf,
 	dyesAfter,
-	fadedLab,
+	corePart,
 	filledHair,
 	previewChoice,
 	rawOf,
@@ -70,6 +82,13 @@ import {
 } from '../model/visit/tone';
 import { Search } from './search.svelte';
 import { steady } from './steady';
+
+/** A toner that stays above this is not too deep, levels under the aim. */
+const DEEPER_THAN_AIM = 0.3;
+/** How long a toner is watched as it ages, weeks. */
+export const AGES_FOR_WEEKS = 12;
+/** How far past its time a toner is watched, minutes. */
+const LEFT_LONGER_MINUTES = 15;
 
 /** What a view of the hair rests on, whichever area it shows. */
 export interface HairSource {
@@ -105,6 +124,12 @@ export class HairView implements DayStrand {
 		this.#source = source;
 		this.#area = area;
 		this.tonerSearch = new Search(searches, 'findToner', lane, () => this.#toneQuestion);
+		this.readySearch = new Search(
+			searches,
+			'readyInterval',
+			`${lane}-ready`,
+			() => this.shown.readyQuestion
+		);
 	}
 
 	// Parts of the document keep their identity while they do not change, so what is derived from one
@@ -165,6 +190,8 @@ export class HairView implements DayStrand {
 	get plan(): LiftPlan {
 		return this.main.plan;
 	}
+	/** How early and how late the hair that is looked at may be inside its aim. */
+	readonly readySearch: Search<'readyInterval'>;
 	/** The zone that the figures speak of. */
 	get zone(): ZoneStart {
 		return this.main.zone;
@@ -364,11 +391,33 @@ export class HairView implements DayStrand {
 	});
 	tonedColours = $derived.by(() => this.#afterWashes(0));
 	fadedColours = $derived.by(() => this.#afterWashes(FADE_WEEKS * this.#source.washesPerWeek));
-	faded = $derived.by(() => {
-		const washes = FADE_WEEKS * this.#source.washesPerWeek;
-		const after = (hair: RawHair) => fadedLab(this.toneParts, hair, this.toneConditions, washes);
-		return { lab: after(this.filled), level: levelOf(after({ ...this.filled, whiteShare: 0 })) };
+	/** The toned hair week by week at this client's washes, the day itself first. */
+	weeks: readonly FadedWeek[] = $derived.by(() => {
+		const { filled, toneConditions } = this;
+		const habit = { washesPerWeek: this.#source.washesPerWeek };
+		const parts = this.toneParts.map(corePart);
+		const of = (hair: RawHair) => fadeByWeek(hair, parts, toneConditions, habit, AGES_FOR_WEEKS);
+		const pigmented = of({ ...filled, whiteShare: 0 });
+		return of(filled).map((week, i) => ({ ...week, level: pigmented[i]!.level }));
 	});
+	/** As it looks when the toner has mostly gone. */
+	get faded(): FadedWeek {
+		return this.weeks[FADE_WEEKS]!;
+	}
+	/** The toner minute by minute, past its time too. */
+	tonerCourse: readonly ToneMoment[] = $derived.by(() => {
+		const { filled, toneConditions } = this;
+		const last = this.#tone.minutes + LEFT_LONGER_MINUTES;
+		return toneCourse(filled, this.toneParts.map(corePart), toneConditions, last);
+	});
+	/** The minute from which the toner goes too far, where it does; a depth that is asked for does not. */
+	get tooLate(): number | undefined {
+		return overToned(this.tonerCourse, this.aim.level - DEEPER_THAN_AIM)?.minute;
+	}
+	/** What the toner overdoes in its own time. */
+	get tonerFaults(): readonly ToneWarning[] {
+		return faultsOf(this.toned, this.aim.level - DEEPER_THAN_AIM);
+	}
 
 	/** The dye that a filler leaves on pigment. */
 	#fillerDyes = (pigment: Fibre | RawHair['pigment']): DyeAmounts => {

@@ -13,6 +13,7 @@ import {
 	type Band,
 	type Fibre,
 	type HeadArea,
+	type LiftEvent,
 	type ReadyHead,
 	type ZoneReady
 } from '../core/lift';
@@ -36,6 +37,7 @@ import {
 	liftTarget,
 	type LiftSubject
 } from '../model/visit/lift';
+import type { ReadyQuestion } from '../compute/tasks';
 import { steady } from './steady';
 
 /** A strand on which the applications of a day follow one another. */
@@ -135,11 +137,15 @@ export class StepView {
 		points: this.#hair.points
 	}));
 	/** The strand with all that is done to it up to this application, ready for any minute. */
-	#ready: { readonly head: ReadyHead; readonly from: number } = $derived.by(() => {
+	#ready: {
+		readonly head: ReadyHead;
+		readonly from: number;
+		readonly events: readonly LiftEvent[];
+	} = $derived.by(() => {
 		const [before, plan] = this.#work;
 		const steps = [...before, plan].map((each, i) => ({ ...this.#hair.steps[i]!, plan: each }));
 		const { events, from } = eventsUpTo(steps, this.#hair.zones);
-		return { head: readyHead([this.strand], events, this.#hair.subject.factors), from };
+		return { head: readyHead([this.strand], events, this.#hair.subject.factors), from, events };
 	});
 	#now = $derived.by(() => this.#at(this.plan.minutes));
 	#at(minute: number) {
@@ -174,26 +180,46 @@ export class StepView {
 		return levelOfFibre(this.zoneWith(zone, change));
 	}
 
+	/** A zone as it is judged: from where the product begins on it. */
+	#placeOf = ({ name, fromCm, toCm }: ZoneStart) => ({
+		name,
+		area: this.#hair.place,
+		fromCm: Math.min(toCm, beginCm(this.plan, { fromCm })),
+		toCm
+	});
 	/** When each zone that it reaches is inside its own aim, minutes of this application. */
 	ready: ZoneReady[] = $derived.by(() => {
 		const { head, from } = this.#ready;
 		return this.#hair.zones
 			.filter(({ name }) => reaches(this.#work[1], name))
-			.map(({ name, fromCm, toCm }) => {
-				const level = liftTarget(this.#hair.aimOf(name));
+			.map((start) => {
+				const level = liftTarget(this.#hair.aimOf(start.name));
 				const target = { low: level - TARGET_TOLERANCE, high: level + TARGET_TOLERANCE };
-				const place = {
-					name,
-					area: this.#hair.place,
-					fromCm: Math.min(toCm, beginCm(this.plan, { fromCm })),
-					toCm
-				};
+				const place = this.#placeOf(start);
 				const zone = readyTimes(head, [place], target, from + this.lastMinute).zones[0]!;
 				const since = (minute: number | undefined) =>
 					minute === undefined ? undefined : Math.max(0, minute - from);
 				return { zone: place, from: since(zone.from), to: since(zone.to) };
 			});
 	});
+
+	/** How early and how late the zone that the figures speak of may be in, for all that is not known of it. */
+	readyQuestion: ReadyQuestion | undefined = $derived.by(() => {
+		const { from, events } = this.#ready;
+		if (!reaches(this.#work[1], this.zone.name)) return undefined;
+		const { subject } = this.#hair;
+		return {
+			area: this.strand,
+			events,
+			factors: subject.factors,
+			zone: this.#placeOf(this.zone),
+			targetLow: this.target - TARGET_TOLERANCE,
+			limitMinute: from + this.lastMinute,
+			spread: subject.spreadOf(this.zone.name)
+		};
+	});
+	/** A minute of the head's clock as one of this application. */
+	sinceItBegan = (minute: number): number => Math.max(0, minute - this.#ready.from);
 
 	/** The warm root and the other zones beside the main one, where they would come out apart from it. */
 	tracks: Track[] = $derived.by(() => {

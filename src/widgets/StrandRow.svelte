@@ -17,6 +17,8 @@
 		strong?: boolean;
 		/** Share of the strand the scalp keeps warm, and what to say of it. */
 		warm?: { share: number; text: string } | undefined;
+		/** Places along the strand that stand for a time: share of its length, and what to say there. */
+		marks?: readonly { readonly at: number; readonly text: string; readonly strong?: boolean }[];
 		/** Set where the strand can be chosen among others. */
 		picked?: boolean;
 		onpick?: () => void;
@@ -31,6 +33,7 @@
 		height = 44,
 		strong = false,
 		warm,
+		marks = [],
 		picked,
 		onpick
 	}: Props = $props();
@@ -47,13 +50,22 @@
 			>{name}{#if note}<span class="note">{note}</span>{/if}</span
 		>
 	{/if}
-	<div class="strand" class:warmed={warm !== undefined} style:--height="{height}px">
+	<div
+		class="strand"
+		class:warmed={warm !== undefined || marks.length > 0}
+		style:--height="{height}px"
+	>
 		<Strand {colours} label="{name}: {value} {words}" />
 		{#if warm}
 			<span class="warm" style:width="{Math.min(1, warm.share) * 100}%"
 				><span>{warm.text}</span></span
 			>
 		{/if}
+		{#each marks as { at, text, strong: told } (text)}
+			<span class="mark figure" class:told class:last={at > 0.9} style:left="{at * 100}%"
+				>{text}</span
+			>
+		{/each}
 	</div>
 	<span class="value"><b class="figure">{value}</b> {words}</span>
 </div>
@@ -135,6 +147,29 @@
 		bottom: -11px;
 		font-size: 13px;
 		white-space: nowrap;
+	}
+	/* A stroke through the strand at its time, with the time under it. */
+	.mark {
+		position: absolute;
+		top: 0;
+		bottom: -18px;
+		padding-left: 4px;
+		border-left: 1px solid currentColor;
+		display: flex;
+		align-items: end;
+		font-size: 13px;
+		line-height: 1.2;
+		white-space: nowrap;
+	}
+	.mark.told {
+		border-left-width: 3px;
+		font-weight: 700;
+	}
+	.mark.last {
+		padding: 0 4px 0 0;
+		border: 0 solid currentColor;
+		border-right-width: 1px;
+		translate: -100% 0;
 	}
 	@media (max-width: 760px) {
 		.row {

@@ -12,7 +12,7 @@ import {
 	type StagingAdvice,
 	type StagingProblemFault
 } from '../core/work';
-import type { BowlsPlan, Shelf } from '../schema/records';
+import type { BowlsPlan, MixedBowl, Shelf } from '../schema/records';
 import { areaWords, formatRatio, labelIn, PRODUCT_OPTIONS, STEP_NAMES } from './words';
 
 export const ORDER_LABELS: Readonly<Record<OrderName, string>> = {
@@ -102,7 +102,7 @@ export function sectionNamer(sections: readonly Pick<HeadSection, 'id' | 'areas'
 
 /** What a bowl is for, so far as its name goes. */
 interface NamedBowl {
-	readonly kind: 'lightener' | 'lowlights' | 'filler' | 'toner';
+	readonly kind: MixedBowl['kind'];
 	readonly step?:
 		| {
 				readonly kind: 'main' | StepKind;
@@ -120,6 +120,7 @@ export function bowlName(bowl: NamedBowl, nameOf: SectionNamer): string {
 	const { kind, step, sections, part, colour } = bowl;
 	if (kind === 'lowlights') return 'lowlights';
 	if (kind === 'filler') return 'filler';
+	if (kind === 'firstToner') return 'first toner';
 	if (kind === 'toner') return `toner${colour?.expected ? ', as expected' : ''}`;
 	if (step && step.kind !== 'main') {
 		return `${step.before ? 'First' : 'Then'}: ${STEP_NAMES[step.kind]}, bowl ${step.number}`;

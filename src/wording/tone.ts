@@ -95,3 +95,13 @@ export function unreadCodeWords({ problem, part, code }: UnreadCode): string {
 			return `“${part}” in ${code} is not in this line’s key.`;
 	}
 }
+
+/** How strong a shade was found to be beside the usual. */
+export function strengthWords(code: string, intensity: number): string {
+	const percent = Math.round(100 * (intensity - 1));
+	if (Math.abs(percent) < 5) return `${code} is as strong as usual.`;
+	return `${code} is ${Math.abs(percent)}\u00a0% ${percent > 0 ? 'stronger' : 'weaker'} than usual.`;
+}
+
+export const unlikeShadeWords = (code: string, level: number): string =>
+	`That does not look like ${code} on a swatch of ${level}: nothing was changed. Is it the right shade, dry, in daylight?`;

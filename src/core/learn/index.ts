@@ -8,3 +8,4 @@ export {
 	type Personal
 } from './personal';
 export { usageOf } from './usage';
+export { intensityOfSwatch } from './swatches';

@@ -200,7 +200,6 @@ function rangeOf(values: Float64Array): Range {
 /**
  * 10-90 % interval of the minute at which a zone's last point is inside the target. A draw that never
  * gets there counts as never, so an end of the interval may be infinite: “not within the limit”.
- * @planned
  */
 export function readyInterval(
 	head: ReadyHead,

@@ -39,7 +39,7 @@ export {
 	type PointStart,
 	type Remembered
 } from './strand';
-export { headInterval, type Range } from './headInterval';
+export { headInterval, readyInterval, type Range } from './headInterval';
 export { eventsAt, strandFromHistory, type StrandFromHistory } from './history';
 export type { HeadHistory, HistoryEvent } from './past';
 export {
@@ -59,7 +59,7 @@ export {
 	type FurtherApplication,
 	type LiftResult
 } from './predict';
-export { readyTimes, type ZoneReady } from './ready';
+export { readyTimes, type ReadyZone, type ZoneReady } from './ready';
 export { doseToLevel, fibreOfReading, pigmentOnPath, startOfReading } from './start';
 export { whatWouldTake, type DialAnswer } from './whatWouldTake';
 export type { TintStart } from './predict';

@@ -1,4 +1,5 @@
-import { neededLevel } from '../toner/neededLevel';
+import { neededLevelSteps } from '../toner/neededLevel';
+import { finish } from '../steps';
 import { describe, expect, it } from 'vitest';
 import { naturalPigment } from '../hair';
 import { levelOfFibre, pigmentOnPath, type Application, type Fibre } from '../lift';
@@ -82,7 +83,7 @@ describe('the lift a toner needs', () => {
 			totalGrams: 30
 		};
 		expect(solveTone({ ...problem, raw }).every(({ close }) => !close)).toBe(true);
-		const need = neededLevel(problem, fibre)!;
+		const need = finish(neededLevelSteps(problem, fibre))!;
 		expect(need).toBeGreaterThan(levelOfFibre(fibre) + 1);
 		const lifted = { pigment: pigmentOnPath(4, 'neutral', need) };
 		expect(solveTone({ ...problem, raw: lifted })[0]!.deltaE).toBeLessThan(3.5);

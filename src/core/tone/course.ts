@@ -32,7 +32,17 @@ export function toneCourse(
 }
 
 /**
- * The first minute at which a toner has gone too far, or nothing when it never does.
+ * What a toner overdoes.
+ * @param wanted level down to which depth was asked for and is no fault
  */
-export const overToned = (course: readonly ToneMoment[]): ToneMoment | undefined =>
-	course.find(({ warnings }) => warnings.length > 0);
+export const faultsOf = (
+	{ level, warnings }: Pick<ToneMoment, 'level' | 'warnings'>,
+	wanted = Infinity
+): readonly ToneWarning[] => warnings.filter(({ code }) => code !== 'tooDark' || level < wanted);
+
+/**
+ * The first minute at which a toner has gone too far, or nothing when it never does.
+ * @param wanted level down to which depth was asked for and is no fault
+ */
+export const overToned = (course: readonly ToneMoment[], wanted?: number): ToneMoment | undefined =>
+	course.find((moment) => faultsOf(moment, wanted).length > 0);

@@ -61,7 +61,6 @@ function maintained(habit: WashHabit, weeks: number, porosity: Porosity): DyeAmo
 /**
  * The colour week by week at this client's washes: the undertone coming back as the dye goes.
  * @param weeks how many weeks to tell, ≥ 0; the answer begins with week 0, the day of the service
- * @planned
  */
 export function fadeByWeek(
 	raw: RawHair,

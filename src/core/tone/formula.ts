@@ -59,7 +59,6 @@ export function depositOfShade(
 /**
  * The trade's name for a blend: the weight mean of its levels (clear left out). The colour comes from
  * absorbance and is usually deeper, because the darker part dominates.
- * @planned
  */
 export function tradeLevel(parts: readonly FormulaPart[]): number | undefined {
 	let grams = 0;

@@ -16,8 +16,9 @@ export {
 	type DyeAmounts,
 	type DyeName
 } from './dyes';
-export { fadeDyes, type FadedWeek } from './fade';
-export { depositOf, depositOfShade, isClear, type FormulaPart } from './formula';
+export { faultsOf, overToned, toneCourse, type ToneMoment } from './course';
+export { fadeByWeek, fadeDyes, type FadedWeek } from './fade';
+export { depositOf, depositOfShade, isClear, tradeLevel, type FormulaPart } from './formula';
 export { previewTone, rawLab, type RawHair, type TonePreview, type ToneWarning } from './preview';
 export { enhances, targetLab, turnedTo, USUAL_WARMTH, warmthKept, type Direction } from './target';
 export { baseGrip, namedTones, parseTone, tubeDyes, type Shade } from './tube';

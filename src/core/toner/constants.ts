@@ -38,8 +38,11 @@ export const WORTHWHILE = 1;
 /** When warm colour has to go back first, and how far above the level wanted its warmth is taken. */
 export const FILLER = { moreThanLevels: 3, paleFrom: 8, aboveWanted: 1 } as const;
 
-/** A melt has one toner between root and lengths, unless more are asked for. */
-export const MELT = { between: 1 } as const;
+/**
+ * Two toners one after the other: on hair at least this light, and only where they bring it this much
+ * nearer than one does (ΔE00).
+ */
+export const TWO_STEP = { fromLevel: 8.5, worthwhile: 1 } as const;
 
 /** Hair deeper than its aim by more than this (levels) has to be lifted first: no toner is the answer. */
 export const MORE_LIFT_FROM = 0.5;

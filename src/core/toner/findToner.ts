@@ -7,6 +7,8 @@ import type { ToneProblem } from './search';
 import { solveToneSteps, type ToneFormula } from './solve';
 import { fillerFor, type FillerAdvice } from './filler';
 import { neededLevelSteps } from './neededLevel';
+import { ALREADY_THERE, TWO_STEP } from './constants';
+import { solveTwoStepSteps, type TwoStepTone } from './twoStep';
 
 /** A search for a toner, and what to lift to where there is none. */
 export interface TonerQuestion {
@@ -16,6 +18,8 @@ export interface TonerQuestion {
 	/** Where warm colour may have to go on first: the level aimed at, and the path this hair lifts on. */
 	readonly goingDown?:
 		{ readonly level: number; readonly naturalLevel: number; readonly warmth: Warmth } | undefined;
+	/** Whether two toners, one after the other, may be proposed. */
+	readonly inTwoSteps?: boolean | undefined;
 }
 
 export interface TonerAnswer {
@@ -25,21 +29,38 @@ export interface TonerAnswer {
 	readonly needLevel: number | undefined;
 	/** Warm colour that has to go on first; left out where it was not asked for. */
 	readonly filler?: FillerAdvice | undefined;
+	/** Two toners, where very light hair comes nearer by them than by one. */
+	readonly twoStep?: TwoStepTone | undefined;
 }
 
 /** Hair this much lighter than the aim has nothing to gain from more lift, levels. */
 const LIGHTER = 1;
 
 /** Formulas for this hair; where none comes close, the level of lift that would bring one close. */
-export function* findTonerSteps({ problem, fibre, goingDown }: TonerQuestion): Steps<TonerAnswer> {
+export function* findTonerSteps(question: TonerQuestion): Steps<TonerAnswer> {
+	const { problem, fibre, goingDown } = question;
 	const formulas = yield* solveToneSteps(problem);
 	const close = formulas.some((formula) => formula.close);
 	const lighter = levelOf(rawLab(problem.raw)) > levelOf(problem.target) + LIGHTER;
+	const twoStep = question.inTwoSteps ? yield* nearerByTwo(problem, formulas) : undefined;
 	return {
 		formulas,
+		...(twoStep ? { twoStep } : {}),
 		...(goingDown ? { filler: fillerOn(problem, goingDown) } : {}),
 		needLevel: close || lighter ? undefined : yield* neededLevelSteps(problem, fibre)
 	};
+}
+
+/** Two toners where they come nearer than one, on hair that is light enough for them. */
+function* nearerByTwo(
+	problem: ToneProblem,
+	one: readonly ToneFormula[]
+): Steps<TwoStepTone | undefined> {
+	if (levelOf(rawLab(problem.raw)) < TWO_STEP.fromLevel) return undefined;
+	const nearest = Math.min(...one.map(({ deltaE }) => deltaE));
+	if (nearest <= ALREADY_THERE) return undefined;
+	const two = yield* solveTwoStepSteps(problem);
+	return two && two.deltaE <= nearest - TWO_STEP.worthwhile ? two : undefined;
 }
 
 /** The filler before going down to a level, on this hair's own path. */

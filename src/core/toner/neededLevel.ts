@@ -1,6 +1,6 @@
 import { deltaE } from '../colour';
 import { levelOfFibre, lightenFibre, doseToLevel, type Fibre } from '../lift';
-import { finish, type Steps } from '../steps';
+import type { Steps } from '../steps';
 import { rawLab } from '../tone';
 import type { ToneProblem } from './search';
 import { solveTone } from './solve';
@@ -39,10 +39,3 @@ export function* neededLevelSteps(
 	}
 	return undefined;
 }
-
-/**
- * {@link neededLevelSteps} without a pause.
- * @planned
- */
-export const neededLevel = (problem: Omit<ToneProblem, 'raw'>, fibre: Fibre): number | undefined =>
-	finish(neededLevelSteps(problem, fibre));

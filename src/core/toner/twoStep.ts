@@ -9,15 +9,9 @@ import {
 	type FormulaPart,
 	type RawHair
 } from '../tone';
-import type { ShelfShade } from './search';
+import type { Steps } from '../steps';
+import type { ShelfShade, ToneProblem } from './search';
 import { solveTone, type ToneFormula } from './solve';
-
-/** One of the two toners: where it comes from and how it is used. */
-export interface ToneStep {
-	readonly shelf: readonly ShelfShade[];
-	readonly conditions: DepositConditions;
-	readonly totalGrams: number;
-}
 
 /** Two toners, one after the other with a rinse between. */
 export interface TwoStepTone {
@@ -67,48 +61,39 @@ export function rinsed(
 /**
  * Two-step toning for the palest results: blue-violet first for what remains of yellow-orange, rinsed,
  * then violet for the finish. The first is tried at several strengths, the second searched for each.
+ * @param problem one toner's own question: both steps are mixed alike
  * @returns the pair that ends nearest, or nothing when a shelf has no shade for one of the steps
  */
-export function solveTwoStep(
-	raw: RawHair,
-	target: Lab,
-	one: ToneStep,
-	two: ToneStep
-): TwoStepTone | undefined {
-	const firsts = one.shelf
-		.filter((shade) => shade.vehicle === one.conditions.vehicle)
+export function* solveTwoStepSteps(problem: ToneProblem): Steps<TwoStepTone | undefined> {
+	const { raw, target, shelf, conditions, totalGrams } = problem;
+	const alone = { target, conditions, totalGrams, most: 1, maxShades: 1 };
+	const firsts = shelf
+		.filter((shade) => shade.vehicle === conditions.vehicle)
 		.map((shade) => ({ shade, fit: blueViolet(shade) }))
 		.filter(({ fit }) => fit > 0.1)
 		.sort((p, q) => q.fit - p.fit)
 		.slice(0, MOST_FIRST);
-	const violets = two.shelf.filter(violetFirst);
-	const seconds = { ...two, shelf: violets.length > 0 ? violets : two.shelf };
+	const violets = shelf.filter(violetFirst);
+	const seconds = violets.length > 0 ? violets : shelf;
 	let best: { first: FormulaPart[]; shade: ShelfShade; second: ToneFormula } | undefined;
-	for (const { shade } of firsts) {
+	for (const [i, { shade }] of firsts.entries()) {
 		for (const share of TRIED) {
-			const grams = Math.max(1, Math.round(share * one.totalGrams));
+			const grams = Math.max(1, Math.round(share * totalGrams));
 			const clear: FormulaPart[] =
-				grams < one.totalGrams ? [{ clear: true, grams: one.totalGrams - grams }] : [];
+				grams < totalGrams ? [{ clear: true, grams: totalGrams - grams }] : [];
 			const first: FormulaPart[] = [{ ...shade, grams }, ...clear];
-			const between = rinsed(raw, first, one.conditions);
-			const second = solveTone({ ...seconds, raw: between, target, most: 1, maxShades: 1 })[0];
+			const between = rinsed(raw, first, conditions);
+			const second = solveTone({ ...alone, shelf: seconds, raw: between })[0];
 			if (second?.parts.length && (!best || second.score < best.second.score)) {
 				best = { first, shade, second };
 			}
 		}
+		yield (i + 1) / firsts.length;
 	}
 	if (!best) return undefined;
-	const between = rinsed(raw, best.first, one.conditions);
-	const betweenLab = rawLab(between);
+	const betweenLab = rawLab(rinsed(raw, best.first, conditions));
 	// The first toner described as any formula is: searched for on its own way-point.
-	const described = solveTone({
-		...one,
-		shelf: [best.shade],
-		raw,
-		target: betweenLab,
-		most: 1,
-		maxShades: 1
-	})[0];
+	const described = solveTone({ ...alone, shelf: [best.shade], raw, target: betweenLab })[0];
 	if (!described || described.parts.length === 0) return undefined;
 	return {
 		first: described,

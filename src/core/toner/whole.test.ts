@@ -1,9 +1,8 @@
 import { fadeByWeek } from '../tone/fade';
 import { fillerFor } from './filler';
-import { meltTargets } from './zones';
 import { overToned } from '../tone/course';
-import { solveTwoStep } from './twoStep';
-import { solveZones } from './zones';
+import { solveTwoStepSteps } from './twoStep';
+import { finish } from '../steps';
 import { toneCourse } from '../tone/course';
 import { dyesIn } from '../../testing/dyesIn';
 import { describe, expect, it } from 'vitest';
@@ -106,10 +105,10 @@ describe('formulas of three', () => {
 describe('two-step toning', () => {
 	const raw = rawAt(9.4);
 	const target = targetLab({ level: 9.1, direction: 'pearl', keepWarmth: 0.2 }, rawLab(raw));
-	const step = { shelf, conditions: demi, totalGrams: 30 };
+	const problem = { raw, target, shelf, conditions: demi, totalGrams: 30 };
 
 	it('takes yellow-orange first with blue-violet, then finishes with violet', () => {
-		const two = solveTwoStep(raw, target, step, step)!;
+		const two = finish(solveTwoStepSteps(problem))!;
 		expect(dyesIn(two.first)).toContain('violet');
 		expect(dyesIn(two.first)).toContain('blue');
 		expect(dyesIn(two.second)[0]).toBe('violet');
@@ -119,7 +118,7 @@ describe('two-step toning', () => {
 	});
 	it('is not offered where the shelf has nothing for the first step', () => {
 		expect(
-			solveTwoStep(raw, target, { ...step, shelf: shades(['G', 'C'], [8]) }, step)
+			finish(solveTwoStepSteps({ ...problem, shelf: shades(['G', 'C'], [8]) }))
 		).toBeUndefined();
 	});
 });
@@ -128,27 +127,22 @@ describe('zones', () => {
 	it('each get what their own start asks for', () => {
 		const red = { pigment: pigmentOnPath(2, 'neutral', 3.8) };
 		const zones = [
-			{ name: 'dropouts', raw: red, level: levelOf(rawLab(red)) },
-			{ name: 'lengths', raw: rawAt(9), level: 8.6 }
-		].map(({ name, raw, level }) => ({
-			name,
+			{ raw: red, level: levelOf(rawLab(red)) },
+			{ raw: rawAt(9), level: 8.6 }
+		].map(({ raw, level }) => ({
 			raw,
 			target: targetLab({ level, direction: 'neutral', keepWarmth: 1 / 3 }, rawLab(raw)),
 			conditions: demi,
 			totalGrams: 30
 		}));
-		const [dropouts, lengths] = solveZones(zones, shelf);
-		expect(dropouts!.formulas.flatMap(dyesIn)).toContain('green');
-		expect(dropouts!.formulas.flatMap(dyesIn)).not.toContain('violet');
-		expect(dyesIn(lengths!.formulas[0]!)).toContain('violet');
+		const [dropouts, lengths] = zones.map((zone) => solveTone({ ...zone, shelf, most: 3 }));
+		expect(dropouts!.flatMap(dyesIn)).toContain('green');
+		expect(dropouts!.flatMap(dyesIn)).not.toContain('violet');
+		expect(dyesIn(lengths![0]!)).toContain('violet');
 	});
-	it('a root shadow lies just above the natural level, a melt half-way', () => {
+	it('a root shadow lies just above the natural level', () => {
 		expect(rootShadowLevel(5)).toBeGreaterThan(5);
 		expect(rootShadowLevel(5)).toBeLessThan(6);
-		const root = { l: 30, a: 5, b: 10 };
-		const lengths = { l: 70, a: 5, b: 30 };
-		expect(meltTargets(root, lengths)).toEqual([{ l: 50, a: 5, b: 20 }]);
-		expect(meltTargets(root, lengths, 3)).toHaveLength(3);
 	});
 });
 

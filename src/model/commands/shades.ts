@@ -12,3 +12,15 @@ export function addShade(
 	line.shades = line.shades.filter((shade) => shade.code !== code);
 	line.shades.push({ id: newId(), code, level, tone, ...(form === 'based' ? {} : { form }) });
 }
+
+/** Keeps how strong a shade was found to be; the usual strength is kept as none. */
+export function keepStrength(
+	line: ShelfLine,
+	shadeId: string,
+	intensity: number | undefined
+): void {
+	const shade = line.shades.find(({ id }) => id === shadeId);
+	if (!shade) return;
+	if (intensity === undefined) delete shade.intensity;
+	else shade.intensity = intensity;
+}

@@ -24,6 +24,8 @@ export function chooseLine(tone: TonePlan, line: ShelfLine): void {
 		choice: 'open',
 		parts: []
 	} satisfies Partial<TonePlan>);
+	// What went before it was mixed from the line that is left.
+	delete tone.filler;
 }
 
 /** Goes on with the toner; going on with the suggestion is choosing it. */
@@ -39,6 +41,17 @@ export function settleToner(
 /** Puts warm colour on before the toner, or takes it out of the plan again. */
 export function fillFirst(tone: TonePlan, parts: readonly ChosenPart[], minutes: number): void {
 	tone.filler = { parts: [...parts], minutes };
+}
+
+/** Tones in two steps, on a draft: the first is rinsed before the second goes on. */
+export function toneInTwoSteps(
+	tone: TonePlan,
+	first: readonly ChosenPart[],
+	second: readonly ChosenPart[],
+	line: ShelfLine
+): void {
+	chooseToner(tone, second, line);
+	tone.filler = { parts: [...first], minutes: tone.minutes, isToner: true };
 }
 
 /** Starts the timer of what lies on the hair, holds it, or goes on: one thing lies on it at a time. */

@@ -32,7 +32,7 @@ export interface MixBowl {
 	readonly id: BowlId;
 	/** Its place in the order of mixing, from 1. */
 	readonly number: number;
-	readonly kind: 'lightener' | 'lowlights' | 'filler' | 'toner';
+	readonly kind: MixedBowl['kind'];
 	/** The application of the day that it belongs to, and its place among the bowls of that one. */
 	readonly step?: {
 		readonly id: string;
@@ -229,16 +229,17 @@ function tonerBowl(source: DayBowlsSource): Unnumbered[] {
 	return [colourBowl(source, 'toner', line, head.toneParts, minutes, choice === 'open')];
 }
 
-/** Warm colour that goes on before the toner; it is of the same line. */
+/** What goes on before the toner, a filler or a first toner; it is of the same line. */
 function fillerBowl(source: DayBowlsSource): Unnumbered[] {
 	const { filler } = source.visit.tone;
 	if (!source.line || !filler) return [];
-	return [colourBowl(source, 'filler', source.line, filler.parts, filler.minutes, false)];
+	const kind = filler.isToner ? 'firstToner' : 'filler';
+	return [colourBowl(source, kind, source.line, filler.parts, filler.minutes, false)];
 }
 
 function colourBowl(
 	{ visit, shelf }: DayBowlsSource,
-	kind: 'toner' | 'filler',
+	kind: 'toner' | 'firstToner' | 'filler',
 	line: ShelfLine,
 	parts: readonly ChosenPart[],
 	minutes: number,

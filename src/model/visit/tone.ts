@@ -1,12 +1,11 @@
 import { toStep } from '../../core/mix';
 import { deltaE, type Lab, type UndertoneName } from '../../core/colour';
-import { labOfMixture, type Porosity } from '../../core/hair';
+import type { Porosity } from '../../core/hair';
 import { dyesOf, type Fibre } from '../../core/lift';
 import type { TonerQuestion } from '../../core/toner';
 import {
 	addDyes,
 	depositOf,
-	dyeSpectrum,
 	fadeDyes,
 	previewTone,
 	rawLab,
@@ -87,6 +86,9 @@ export interface ToneSearchQuestion extends TonerQuestion {
 	readonly lineId: string;
 }
 
+/** Direct colour only lies on top: a second over it would mix with it. */
+const vehicleTakesTwo = ({ vehicle }: ShelfLine): boolean => vehicle !== 'direct';
+
 /** A search for formulas of one line that bring this hair to the aim. */
 export const toneQuestion = (
 	line: ShelfLine,
@@ -99,6 +101,7 @@ export const toneQuestion = (
 ): ToneSearchQuestion => ({
 	lineId: line.id,
 	fibre,
+	inTwoSteps: vehicleTakesTwo(line),
 	goingDown: { level: aim.level, naturalLevel, warmth },
 	problem: {
 		raw,
@@ -158,20 +161,3 @@ export const dyesAfter =
 			washes,
 			conditions.porosity
 		);
-
-/** Colour of a toned area after a number of washes, white fibres included. */
-export function fadedLab(
-	parts: readonly ChosenPart[],
-	raw: RawHair,
-	conditions: DepositConditions,
-	washes: number
-): Lab {
-	const dyesOn = dyesAfter(parts, conditions, washes);
-	const there = raw.dye ?? {};
-	return labOfMixture(
-		raw.pigment,
-		raw.whiteShare ?? 0,
-		dyeSpectrum(addDyes(there, dyesOn(raw.pigment))),
-		dyeSpectrum(dyesOn({ eumelanin: 0, pheomelanin: 0 }))
-	);
-}

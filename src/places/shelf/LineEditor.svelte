@@ -10,6 +10,7 @@
 	import TextField from '../../ui/TextField.svelte';
 	import { VEHICLE_NAMES, formatRatio } from '../../wording/words';
 	import { addShade } from '../../model/commands/shades';
+	import ShadeStrength from './ShadeStrength.svelte';
 	import { toneWords } from '../../wording/tone';
 
 	interface Props {
@@ -156,6 +157,7 @@
 		</p>
 	{/if}
 	{#if fault}<p class="fault" role="alert">{fault}</p>{/if}
+	<ShadeStrength {line} {onchange} />
 </Fold>
 
 <style>

@@ -2,11 +2,11 @@
 	import { BOUNDS } from '../../core/vocabulary';
 	import type { SwatchRead } from '../../model/commands/ring';
 	import type { RingRung } from '../../model/shelf/ring';
-	import Button from '../../ui/Button.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
 	import Choice from '../../ui/Choice.svelte';
 	import PictureFold from '../../widgets/PictureFold.svelte';
+	import LabFields from './LabFields.svelte';
 	import { liesWords, READ_BY } from '../../wording/ring';
 	import { formatDay } from '../../wording/words';
 
@@ -22,17 +22,6 @@
 		{ value: 'eye', label: 'by eye' },
 		{ value: 'measured', label: 'measured L*a*b*' }
 	] as const;
-	const AXES = [
-		{ key: 'l', label: 'L*', bound: BOUNDS.lightness },
-		{ key: 'a', label: 'a*', bound: BOUNDS.labAxis },
-		{ key: 'b', label: 'b*', bound: BOUNDS.labAxis }
-	] as const;
-	let typed = $state<{ l?: number; a?: number; b?: number }>({});
-	const whole = $derived(
-		typed.l !== undefined && typed.a !== undefined && typed.b !== undefined
-			? { l: typed.l, a: typed.a, b: typed.b }
-			: undefined
-	);
 </script>
 
 <h2>Swatch {rung.level}</h2>
@@ -77,15 +66,10 @@
 		between 6 and 7.
 	</p>
 {:else}
-	<div class="typed">
-		{#each AXES as { key, label, bound } (key)}
-			<NumberField {label} value={typed[key]} {...bound} onchange={(v) => (typed[key] = v)} />
-		{/each}
-		<Button disabled={!whole} onclick={() => whole && onread({ by: 'measured', lab: whole })}
-			>This is the ring’s {rung.level}</Button
-		>
-	</div>
-	<p class="soft">From a colour reader or the maker’s sheet: daylight D65, 2° observer.</p>
+	<LabFields
+		action="This is the ring’s {rung.level}"
+		ontake={(lab) => onread({ by: 'measured', lab })}
+	/>
 {/if}
 
 <style>

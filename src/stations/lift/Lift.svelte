@@ -15,7 +15,7 @@
 	import { hairOfHead } from '../../state/hairOfHead';
 	import { headWords } from '../../wording/words';
 	import { readiness } from '../../core/lift';
-	import { readyWords } from '../../wording/ready';
+	import { mayBeginWords, readyWords } from '../../wording/ready';
 	import AddStep from './AddStep.svelte';
 	import DaySteps from './DaySteps.svelte';
 	import LearnedFold from './LearnedFold.svelte';
@@ -43,6 +43,13 @@
 			)
 		)
 	);
+	/** How sure one may be of that minute, for the hair that is looked at. */
+	const mayBegin = $derived.by(() => {
+		const range = view.readySearch.found;
+		return range
+			? `, ${mayBeginWords({ low: step.sinceItBegan(range.low), high: step.sinceItBegan(range.high) })}`
+			: '';
+	});
 	/** The bracket on the clock: when all of this strand is inside the aim. */
 	function windowOf({ ready, lastMinute }: typeof step) {
 		const when = readiness(ready, lastMinute);
@@ -118,7 +125,9 @@
 			: ''}"
 		guess={view.reading.guess === true}
 		facts={[
-			...(step === view.final ? [{ value: ready, label: 'all of it inside the aim' }] : []),
+			...(step === view.final
+				? [{ value: ready, label: `all of it inside the aim${mayBegin}` }]
+				: []),
 			{
 				value: `${Math.round(lift.condition)} ${conditionBand(lift.condition)}`,
 				label: `condition after, from ${Math.round(view.conditionBefore)}`

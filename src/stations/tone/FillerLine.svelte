@@ -1,10 +1,11 @@
 <script lang="ts">
-	import { fillFirst } from '../../model/commands/toner';
+	import { fillFirst, toneInTwoSteps } from '../../model/commands/toner';
 	import { recordParts } from '../../model/visit/tone';
 	import { useVisit } from '../../state/visitContext';
 	import Button from '../../ui/Button.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
-	import { formulaWords } from '../../wording/tone';
+	import { distanceWords, formulaWords } from '../../wording/tone';
+	import { figures } from '../../state/figures.svelte';
 	import TonerClock from './TonerClock.svelte';
 
 	const session = useVisit();
@@ -16,14 +17,31 @@
 	);
 	const fill = () =>
 		session.change('fill first', ({ tone }) => fillFirst(tone, parts, tone.minutes));
-	const without = () => session.change('without a filler', ({ tone }) => delete tone.filler);
+	const without = () =>
+		session.change('nothing before the toner', ({ tone }) => delete tone.filler);
+	/** Two toners, where they come nearer than one. */
+	const two = $derived.by(() => {
+		const found = session.head.foundToners?.twoStep;
+		const { line } = session;
+		return found && line
+			? {
+					first: recordParts(found.first, line),
+					second: recordParts(found.second, line),
+					distance: found.deltaE,
+					line
+				}
+			: undefined;
+	});
+	function takeTwo({ first, second, line }: NonNullable<typeof two>) {
+		session.change('tone in two steps', ({ tone }) => toneInTwoSteps(tone, first, second, line));
+	}
 </script>
 
 {#if filler}
 	<div class="filler">
 		<p>
-			<b>First the filler:</b>
-			{formulaWords(filler.parts)}, rinsed before the toner.
+			<b>{filler.isToner ? 'First toner:' : 'First the filler:'}</b>
+			{formulaWords(filler.parts)}, rinsed before the {filler.isToner ? 'second' : 'toner'}.
 			<TextButton onclick={without}>Without it</TextButton>
 		</p>
 		<TonerClock of="filler" minutes={filler.minutes} />
@@ -38,6 +56,16 @@
 		{#if parts.length > 0}
 			<Button onclick={fill}>Fill with {formulaWords(parts)}</Button>
 		{/if}
+	</div>
+{:else if two}
+	<div class="filler">
+		<p>
+			<b>Two toners come nearer than one:</b> first {formulaWords(two.first)} for what is left of yellow-orange,
+			rinsed, then {formulaWords(two.second)}: {distanceWords(two.distance)}{figures.shown
+				? ` (ΔE ${two.distance.toFixed(1)})`
+				: ''}.
+		</p>
+		<Button onclick={() => takeTwo(two)}>Tone in two steps</Button>
 	</div>
 {/if}
 

@@ -3,6 +3,7 @@
 	import Strand from '../../charts/strand/Strand.svelte';
 	import { figures } from '../../state/figures.svelte';
 	import { formatLevel } from '../../core/hair';
+	import { tradeLevel } from '../../core/tone';
 	import Button from '../../ui/Button.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import { recordParts } from '../../model/visit/tone';
@@ -21,6 +22,13 @@
 	const line = $derived(session.line);
 
 	const partsOf = (formula: ToneFormula) => (line ? recordParts(formula, line) : []);
+	/** What the trade would call the blend, where the hair comes out apart from it. */
+	function onTheTubes({ parts, level }: ToneFormula): string {
+		const named = tradeLevel(parts);
+		return named === undefined || Math.abs(named - level) < 0.3
+			? ''
+			: ` (${formatLevel(named)} by the tubes)`;
+	}
 	const isChosen = (formula: ToneFormula) =>
 		chosen.choice === 'formula' && formulaWords(chosen.parts) === formulaWords(partsOf(formula));
 
@@ -63,7 +71,9 @@
 						{#if formula.untilLifted}Serves until it is lifted further:{/if}
 						<b>{distanceWords(formula.deltaE)}</b>{figures.shown
 							? ` (ΔE ${formula.deltaE.toFixed(1)})`
-							: ''}, level {formatLevel(formula.level)}. {toneReasonWords(formula.why)}
+							: ''}, level {formatLevel(formula.level)}{onTheTubes(formula)}. {toneReasonWords(
+							formula.why
+						)}
 						{#if formula.ifLeftLonger.warnings.length > 0 && formula.warnings.length === 0}Left five
 							minutes longer: {toneWarningWords(formula.ifLeftLonger.warnings[0]!)}{/if}
 					</p>

@@ -1,4 +1,7 @@
 <script lang="ts">
+	import { rgbOf } from '../../core/colour';
+	import { AGES_FOR_WEEKS } from '../../state/hairView.svelte';
+	import { FADE_WEEKS } from '../../model/visit/aimStrands';
 	import { developerGramsOf } from '../../model/visit/tone';
 	import { settleToner } from '../../model/commands/toner';
 	import { goto } from '$app/navigation';
@@ -25,6 +28,10 @@
 		toneWarningWords
 	} from '../../wording/tone';
 
+	const WEEK_MARKS = [2, 4, 6, 8, AGES_FOR_WEEKS].map((week) => ({
+		at: week / AGES_FOR_WEEKS,
+		text: week === AGES_FOR_WEEKS ? `${week} weeks` : `${week}`
+	}));
 	const session = useVisit();
 	const tone = $derived(session.visit.tone);
 	const toned = $derived(session.head.toned);
@@ -36,14 +43,17 @@
 			? `Seen ${formatLevel(session.head.seen.level)}`
 			: `${session.lightens ? 'Expected' : 'As it is,'} ${formatLevel(session.head.lift.level)}`
 	);
-	// Going deep is no fault where depth was asked for.
-	const warnings = $derived(
-		toned.warnings.filter(
-			({ code }) => code !== 'tooDark' || toned.level < session.head.aim.level - 0.3
-		)
-	);
+	const warnings = $derived(session.head.tonerFaults);
 	const held = $derived(holds(session.head.toneConditions));
 	const need = $derived(session.head.foundToners?.needLevel);
+	const tooLate = $derived(session.head.tooLate);
+	const lastMinute = $derived(session.head.tonerCourse.at(-1)!.minute);
+	const minuteMarks = $derived([
+		{ at: tone.minutes / lastMinute, text: `${tone.minutes} min`, strong: true },
+		...(tooLate === undefined || tooLate === tone.minutes
+			? []
+			: [{ at: tooLate / lastMinute, text: `${tooLate} min: too far` }])
+	]);
 	/** Its clock stands first once it is chosen. */
 	const chosen = $derived(tone.choice === 'formula' || tone.timer?.of === 'toner');
 	const developer = $derived(
@@ -92,7 +102,12 @@
 			height={48}
 		/>
 		{#if tone.filler}
-			<StrandRow name="filled" colours={session.head.filledColours} value="" height={40} />
+			<StrandRow
+				name={tone.filler.isToner ? 'first' : 'filled'}
+				colours={session.head.filledColours}
+				value=""
+				height={40}
+			/>
 		{/if}
 		<StrandRow
 			name="toned"
@@ -103,13 +118,27 @@
 			lab={toned.lab}
 			height={88}
 		/>
+		{#if !session.head.noToner && parts.length > 0}
+			<StrandRow
+				name="on the hair"
+				colours={{ hair: session.head.tonerCourse.map(({ lab }) => rgbOf(lab)) }}
+				value=""
+				words={tooLate === undefined ? '' : `off before ${tooLate} min`}
+				marks={minuteMarks}
+				height={36}
+			/>
+		{/if}
 		<StrandRow
-			name="six weeks"
-			colours={session.head.fadedColours}
+			name="with weeks"
+			colours={{ hair: session.head.weeks.map(({ lab }) => rgbOf(lab)) }}
 			value={formatLevel(session.head.faded.level)}
-			words={withWhite(session.head.faded.level, session.head.faded.lab)}
+			words={beside(
+				`after ${FADE_WEEKS} weeks`,
+				withWhite(session.head.faded.level, session.head.faded.lab)
+			)}
 			lab={session.head.faded.lab}
-			height={40}
+			marks={WEEK_MARKS}
+			height={36}
 		/>
 	{/snippet}
 	{#snippet picture()}

@@ -18,6 +18,9 @@
 	$effect(clock.run);
 	const timer = new RunTimer(clock);
 
+	const isToner = $derived(session.visit.tone.filler?.isToner === true);
+	/** What it is called while two things go on one after the other. */
+	const name = $derived(of === 'filler' && isToner ? 'first toner' : of);
 	const run: Timer = $derived(
 		session.visit.tone.timer?.of === of ? session.visit.tone.timer : { elapsedSeconds: 0 }
 	);
@@ -38,14 +41,14 @@
 		}
 	});
 	const toggle = () =>
-		session.change(running ? `hold the ${of}` : `start the ${of}`, (draft) => {
+		session.change(running ? `hold the ${name}` : `start the ${name}`, (draft) => {
 			session.seat(draft);
 			toggleTimer(draft.tone, of, clock.now(), seconds);
 		});
 </script>
 
 <div class="clock" class:running class:due={begun && left <= 0}>
-	<p class="figure time" role="timer" aria-label="The {of} on the hair">{formatTimer(seconds)}</p>
+	<p class="figure time" role="timer" aria-label="The {name} on the hair">{formatTimer(seconds)}</p>
 	<p class="soft">
 		{#if stop}
 			{cautionWords(stop).title} The timer starts when this stop is passed or gone.
@@ -54,13 +57,15 @@
 		{:else if begun}
 			of {minutes} min; wipe and look in {formatTimer(left)}.
 		{:else if other}
-			{of === 'toner' ? 'After the filler is rinsed' : 'The toner lies on the hair'}; {minutes} min.
+			{of === 'toner'
+				? `After the ${isToner ? 'first' : 'filler'} is rinsed`
+				: 'The toner lies on the hair'}; {minutes} min.
 		{:else}
 			on the hair, of {minutes} min.
 		{/if}
 	</p>
 	<Button disabled={stop !== undefined} onclick={toggle}
-		>{running ? 'Hold' : begun ? 'Go on' : `Start the ${of}`}</Button
+		>{running ? 'Hold' : begun ? 'Go on' : `Start the ${name}`}</Button
 	>
 </div>
 
