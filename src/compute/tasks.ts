@@ -17,7 +17,7 @@ import {
 	type PlanConstraints,
 	type PlanHead
 } from '../core/plan';
-import { findTonerSteps, stallPointsSteps } from '../core/toner';
+import { findTonerSteps, solveTintSteps, stallPointsSteps, type TintProblem } from '../core/toner';
 import { readPicture, type PictureAnswer, type PictureQuestion } from '../core/picture';
 import type { Steps } from '../core/steps';
 
@@ -42,6 +42,11 @@ function* intervalSteps(question: IntervalQuestion): Steps<Range[][]> {
 	const ranges = headInterval(readyHead(areas, events, factors), minute, spread);
 	yield 1;
 	return ranges;
+}
+
+/** A search for the shades of a tint on one line; its answer holds for that line alone. */
+export interface TintQuestion extends TintProblem {
+	readonly lineId: string;
 }
 
 /** When a zone is first inside its aim, for all that is not known of the head, as one message. */
@@ -77,6 +82,7 @@ export const TASKS = {
 	findToner: findTonerSteps,
 	searchPlans: planSearch,
 	judgeAim: judgeAimSteps,
+	solveTint: solveTintSteps,
 	stageBowls: stageBowlsSteps,
 	stageHead: stageHeadSteps,
 	compareHeads: compareHeadsSteps,

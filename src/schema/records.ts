@@ -193,6 +193,17 @@ export const aim = z.extend(strandAim, {
 
 const delay = within(BOUNDS.delayMinutes);
 
+export const chosenPart = z.object({
+	shadeId: z.optional(text(80)),
+	name: text(120),
+	/** Absent for clear. */
+	level: z.optional(hair.level),
+	tone: z.optional(hair.tone),
+	intensity: z.optional(hair.intensity),
+	form: z.optional(hair.shadeForm),
+	grams: within(BOUNDS.partGrams)
+});
+
 export const liftPlan = z.object({
 	product: hair.product,
 	/** A second lightener in the same bowl, and its share of the lightener by weight. */
@@ -212,7 +223,14 @@ export const liftPlan = z.object({
 	drawThroughMinutes: within(BOUNDS.drawThroughMinutes),
 	covers: z.object({ root: z.boolean(), lengths: z.boolean(), ends: z.boolean() }),
 	/** Hair that is lightened already is kept out unless this says why not, and how weak a bowl it gets. */
-	overlap: z.optional(z.object({ reason: text(500, 1), volume: hair.volume }))
+	overlap: z.optional(z.object({ reason: text(500, 1), volume: hair.volume })),
+	/** The shades of a tint, which it lays down while it lifts; their grams tell their parts. */
+	tint: z.optional(
+		z.object({
+			lineId: text(80),
+			parts: z.array(chosenPart).check(z.minLength(1), z.maxLength(8))
+		})
+	)
 });
 
 /** A further application of the same day, rinsed before the next. */
@@ -335,17 +353,6 @@ export const run = z.object({
 	startedAt: z.optional(when),
 	rinsedAtMinute: z.optional(z.number().check(z.minimum(0), z.maximum(1440))),
 	notes: z.array(checkNote).check(z.maxLength(200))
-});
-
-export const chosenPart = z.object({
-	shadeId: z.optional(text(80)),
-	name: text(120),
-	/** Absent for clear. */
-	level: z.optional(hair.level),
-	tone: z.optional(hair.tone),
-	intensity: z.optional(hair.intensity),
-	form: z.optional(hair.shadeForm),
-	grams: within(BOUNDS.partGrams)
 });
 
 /** A timer that was started, or is held. */

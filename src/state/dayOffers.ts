@@ -11,7 +11,7 @@ import { type AreaName } from '../core/lift';
 import { newId } from '../model/identity';
 import { hairOfHead } from './hairOfHead';
 import type { LiftPlan, LiftStep, ZoneName } from '../schema/records';
-import { reaches } from '../model/visit/day';
+import { lifting, reaches } from '../model/visit/day';
 import { ZONES } from '../model/visit/hair';
 import { applicationOn, liftTarget } from '../model/visit/lift';
 import type { VisitState } from './visitState.svelte';
@@ -53,7 +53,8 @@ const withUsual = (
 	zones: readonly ZoneName[],
 	areas?: readonly AreaName[]
 ): LiftStep => ({
-	...plan,
+	// Its own shade, if it is a tint, is chosen for itself.
+	...lifting(plan),
 	...usual,
 	id: newId(),
 	kind,

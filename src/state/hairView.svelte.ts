@@ -7,7 +7,7 @@ import {
 	type StrandColours,
 	type Undertone
 } from '../core/colour';
-import { describeLift, isLifted, undertoneWord } from '../core/hair';
+import { describeLift, describeTone, isLifted, undertoneWord } from '../core/hair';
 import {
 	labOfFibre,
 	levelOfFibre,
@@ -31,6 +31,7 @@ import {
 	type ToneWarning
 } from '../core/tone';
 import type { TonerAnswer } from '../core/toner';
+import type { TintQuestion } from '../compute/tasks';
 import type { Searches } from './searches';
 import { aimOf, aimOn, readingOf } from '../model/visit/exceptions';
 import type { Aim, LiftPlan, Reading, ShelfLine, Visit, ZoneName } from '../schema/records';
@@ -39,6 +40,7 @@ import {
 	goesOn,
 	MAIN_STEP,
 	reaches,
+	tintOf,
 	touchesScalp,
 	workedZones,
 	type DayStep,
@@ -49,6 +51,7 @@ import {
 	coloursOf,
 	conditionOf,
 	namedHair,
+	oldColourOnWhite,
 	pointsOf,
 	seenFibre,
 	tonedColours,
@@ -94,6 +97,8 @@ const LEFT_LONGER_MINUTES = 15;
 export interface HairSource {
 	readonly visit: Visit;
 	readonly line: ShelfLine | undefined;
+	/** The lines of colour on the shelf. */
+	readonly lines: readonly ShelfLine[];
 	/** The application of the day that is looked at. */
 	readonly stepId: string;
 	/** Longest an application of a product may stay, minutes. */
@@ -124,6 +129,12 @@ export class HairView implements DayStrand {
 		this.#source = source;
 		this.#area = area;
 		this.tonerSearch = new Search(searches, 'findToner', lane, () => this.#toneQuestion);
+		this.tintSearch = new Search(
+			searches,
+			'solveTint',
+			`${lane}-tint`,
+			() => this.tintLine && this.shown.tintQuestion(this.tintLine)
+		);
 		this.readySearch = new Search(
 			searches,
 			'readyInterval',
@@ -190,6 +201,16 @@ export class HairView implements DayStrand {
 	get plan(): LiftPlan {
 		return this.main.plan;
 	}
+	/** Lines of colour that the tint that is looked at could be mixed from. */
+	tintLines: readonly ShelfLine[] = $derived.by(() =>
+		this.#source.lines.filter(({ vehicle }) => vehicle === this.shown.plan.product)
+	);
+	/** The one that it is mixed from, or would be. */
+	tintLine: ShelfLine | undefined = $derived.by(
+		() => this.tintLines.find(({ id }) => id === this.shown.plan.tint?.lineId) ?? this.tintLines[0]
+	);
+	/** Which shades hold best what the tint that is looked at exposes. */
+	readonly tintSearch: Search<'solveTint', TintQuestion>;
 	/** How early and how late the hair that is looked at may be inside its aim. */
 	readonly readySearch: Search<'readyInterval'>;
 	/** The zone that the figures speak of. */
@@ -220,6 +241,10 @@ export class HairView implements DayStrand {
 	nowLab = $derived.by(() => labOfFibre(this.zone.fibre, this.reading.whiteShare));
 	/** What the colour of this hair is called on its way. */
 	liftedWord(fibre: Fibre): string {
+		// What a tint of the day has laid over it is a tone.
+		if (fibre.layers.length > this.zone.fibre.layers.length) {
+			return describeTone(labOfFibre(fibre), 'toned');
+		}
 		return describeLift(
 			labOfFibre(fibre),
 			levelOfFibre(fibre),
@@ -260,7 +285,14 @@ export class HairView implements DayStrand {
 	#day = $derived.by(() => this.steps.map(({ plan }) => applicationOn(plan, this.zone)));
 	/** What each application leaves of that zone. */
 	results: readonly LiftResult[] = $derived.by(() =>
-		predictLift(this.zone.fibre, this.#day, this.subject.factors, this.conditionBefore)
+		predictLift(
+			this.zone.fibre,
+			this.#day,
+			this.subject.factors,
+			this.conditionBefore,
+			this.reading.whiteShare,
+			oldColourOnWhite(this.zone.fibre)
+		)
 	);
 	/** Dose of all of them together on that zone: hair that had too much holds less of a toner. */
 	doseToday = $derived(this.results.reduce((sum, { dose }) => sum + dose, 0));
@@ -306,13 +338,19 @@ export class HairView implements DayStrand {
 			: { fibre: this.#afterSeen(seen), seen: true, minute };
 	});
 	/** What nobody has looked at today: as it is expected, or as it was read where nothing goes on it. */
-	get #asItIs(): Pick<ToneStart, 'fibre' | 'named'> {
+	get #asItIs(): Pick<ToneStart, 'fibre' | 'white' | 'named'> {
 		const { name, state } = this.zone;
 		const { undertone, presentLevel } = this.reading.zones[name];
 		const lifted = this.steps.some(({ plan }) => reaches(plan, name));
 		return undertone && state === 'lightened' && !lifted
 			? namedHair(this.reading, presentLevel, undertone)
-			: { fibre: this.lift.fibre };
+			: this.#leaves;
+	}
+	/** The hair as the day leaves it, with what its tints have laid down. */
+	get #leaves(): Pick<ToneStart, 'fibre' | 'white'> {
+		const tinted = this.steps.some(({ plan }) => tintOf(plan));
+		const { fibre, white } = this.results.at(-1)!;
+		return tinted ? { fibre, white } : { fibre: this.lift.fibre };
 	}
 	/** Hair seen during the main application still has the later ones of the day before it. */
 	#afterSeen({ level, minute }: { readonly level: number; readonly minute: number }): Fibre {
@@ -335,7 +373,9 @@ export class HairView implements DayStrand {
 		if (!toneStart.seen) return lifted;
 		return points.map((point, i) => (point.covered ? toneStart.fibre : lifted[i]!));
 	});
-	rawColours = $derived(coloursOf(this.rawFibres, this.reading.whiteShare));
+	/** Its white fibres, where a tint of the day lies on them. */
+	#whites = $derived.by(() => (this.toneStart.seen ? undefined : this.final.whites));
+	rawColours = $derived.by(() => coloursOf(this.rawFibres, this.reading.whiteShare, this.#whites));
 
 	toneConditions = $derived(
 		conditionsOf(
@@ -348,7 +388,7 @@ export class HairView implements DayStrand {
 	/** The hair as the toner finds it: with its filler on, where it gets one. */
 	filled = $derived(filledHair(this.raw, this.#tone.filler, this.toneConditions));
 	filledColours = $derived.by(() =>
-		tonedColours(this.rawFibres, this.#fillerDyes, this.reading.whiteShare)
+		tonedColours(this.rawFibres, this.#fillerDyes, this.reading.whiteShare, this.#whites)
 	);
 	toneTarget = $derived(aimLab(this.aim, this.filled));
 	#toneQuestion = $derived.by(() => {
@@ -433,7 +473,7 @@ export class HairView implements DayStrand {
 		const dyes = (pigment: Fibre | RawHair['pigment']) => addDyes(filler(pigment), toner(pigment));
 		const { rawFibres, taken } = this;
 		const at = this.points.map(({ distanceCm }) => zoneAt(this.zones, distanceCm).name);
-		const toned = tonedColours(rawFibres, dyes, this.reading.whiteShare);
+		const toned = tonedColours(rawFibres, dyes, this.reading.whiteShare, this.#whites);
 		const bare = this.rawColours;
 		return {
 			...toned,

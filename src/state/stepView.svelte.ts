@@ -18,17 +18,27 @@ import {
 	type ZoneReady
 } from '../core/lift';
 import { TARGET_TOLERANCE } from '../core/plan';
-import type { Aim, LiftPlan, Reading, ZoneName } from '../schema/records';
+import { factsOf } from '../core/vocabulary';
+import type { Aim, LiftPlan, Reading, ShelfLine, ZoneName } from '../schema/records';
 import {
 	beginCm,
 	eventsUpTo,
 	goesOn,
+	lifting,
 	MAIN_STEP,
 	middleOf,
 	reaches,
+	tintOf,
 	type DayStep
 } from '../model/visit/day';
-import { coloursOf, mainZone, type StrandPoint, type ZoneStart } from '../model/visit/hair';
+import {
+	coloursOf,
+	conditionOf,
+	mainZone,
+	oldColourOnWhite,
+	type StrandPoint,
+	type ZoneStart
+} from '../model/visit/hair';
 import {
 	applicationOn,
 	clockMinutes,
@@ -37,7 +47,7 @@ import {
 	liftTarget,
 	type LiftSubject
 } from '../model/visit/lift';
-import type { ReadyQuestion } from '../compute/tasks';
+import type { ReadyQuestion, TintQuestion } from '../compute/tasks';
 import { steady } from './steady';
 
 /** A strand on which the applications of a day follow one another. */
@@ -70,6 +80,10 @@ export interface Track {
 /** A place is told apart when it ends this far from the main zone, levels. */
 const TRACK_APART = 0.15;
 const TRACK_STEP_MINUTES = 4;
+/** A tint's formula is told in parts of this many grams of colour; its bowls are weighed by their own. */
+const TINT_GRAMS = 60;
+const isTint = (product: LiftPlan['product']): product is 'highLift' | 'permanent' =>
+	factsOf(product).kind === 'tint';
 
 /** One application of the day on one strand: from what the ones before it left, to what it leaves. */
 export class StepView {
@@ -112,6 +126,7 @@ export class StepView {
 	/** The zone as this application finds it. */
 	start: Fibre = $derived.by(() => this.#after(this.earlier));
 
+	/** The lift alone, whatever a tint lays down with it. */
 	lift = $derived.by(() => liftAnswer(this.#hair.subject, this.plan, this.zone, this.earlier));
 	course = $derived.by(() =>
 		courseAnswer(this.#hair.subject, this.aim, this.#work[1], this.zone, this.limit, this.earlier)
@@ -143,13 +158,21 @@ export class StepView {
 		readonly events: readonly LiftEvent[];
 	} = $derived.by(() => {
 		const [before, plan] = this.#work;
-		const steps = [...before, plan].map((each, i) => ({ ...this.#hair.steps[i]!, plan: each }));
+		return this.#prepared([...before, lifting(plan)]);
+	});
+	/** The same with what a tint lays down: as the hair looks. */
+	#looks = $derived.by(() => {
+		const [before, plan] = this.#work;
+		return tintOf(plan) ? this.#prepared([...before, plan]) : this.#ready;
+	});
+	#prepared(plans: readonly LiftPlan[]) {
+		const steps = plans.map((each, i) => ({ ...this.#hair.steps[i]!, plan: each }));
 		const { events, from } = eventsUpTo(steps, this.#hair.zones);
 		return { head: readyHead([this.strand], events, this.#hair.subject.factors), from, events };
-	});
+	}
 	#now = $derived.by(() => this.#at(this.plan.minutes));
 	#at(minute: number) {
-		const { head, from } = this.#ready;
+		const { head, from } = this.#looks;
 		return headAt(head, from + minute)[0]!;
 	}
 	/** The strand at a minute of this application. */
@@ -157,7 +180,46 @@ export class StepView {
 		return this.#at(minute).points.map(({ fibre }) => fibre);
 	}
 	lifted: Fibre[] = $derived.by(() => this.#now.points.map(({ fibre }) => fibre));
-	liftedColours = $derived.by(() => coloursOf(this.lifted, this.#hair.reading.whiteShare));
+	/** Its white fibres, where a tint of the day lies on them. */
+	whites: Fibre[] | undefined = $derived.by(() =>
+		this.#hair.steps.some(({ plan }) => tintOf(plan))
+			? this.#now.points.map(({ white }) => white)
+			: undefined
+	);
+	liftedColours = $derived.by(() =>
+		coloursOf(this.lifted, this.#hair.reading.whiteShare, this.whites)
+	);
+	/** The tint's own question: what to mix for what it lifts to. */
+	tintQuestion(line: ShelfLine): TintQuestion | undefined {
+		const { plan, zone, aim } = this;
+		const { product } = plan;
+		if (!isTint(product) || line.vehicle !== product) return undefined;
+		const { subject, reading } = this.#hair;
+		const before = predictLift(
+			zone.fibre,
+			this.earlier,
+			subject.factors,
+			conditionOf(reading),
+			reading.whiteShare,
+			oldColourOnWhite(zone.fibre)
+		).at(-1);
+		return {
+			lineId: line.id,
+			start: {
+				fibre: before?.fibre ?? zone.fibre,
+				white: before?.white ?? oldColourOnWhite(zone.fibre),
+				condition: before?.condition ?? conditionOf(reading),
+				whiteShare: reading.whiteShare
+			},
+			application: { ...applicationOn(lifting(plan), zone), product },
+			factors: subject.factors,
+			level: aim.level,
+			direction: aim.direction,
+			keepWarmth: aim.keepWarmth,
+			shelf: line.shades.map((shade) => ({ ...shade, vehicle: line.vehicle })),
+			totalGrams: TINT_GRAMS
+		};
+	}
 	/** Stretches that come out apart from the rest of what was worked on, with the reason. */
 	bands: Band[] = $derived.by(() => {
 		const covered = new Map(this.#hair.points.map((p) => [p.distanceCm, p.covered]));
@@ -169,7 +231,9 @@ export class StepView {
 		const { steps, zones, subject, points } = this.#hair;
 		const changed = steps
 			.slice(0, this.index + 1)
-			.map((step, i) => (i === this.index ? { ...step, plan: { ...step.plan, ...change } } : step));
+			.map((step, i) =>
+				i === this.index ? { ...step, plan: lifting({ ...step.plan, ...change }) } : step
+			);
 		const middle = middleOf(changed[this.index]!.plan, zone);
 		const point = { ...nearest(points, middle), distanceCm: middle };
 		const { events, from } = eventsUpTo(changed, zones);

@@ -243,8 +243,9 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 	/** Whether anything at all is lightened today; otherwise the hair is toned or coloured as it is. */
 	lightens = $derived.by(() => this.steps.some((step) => isWorked(step, this.#reading, this.#aim)));
 
+	lines: readonly ShelfLine[] = $derived.by(() => this.shelf?.lines ?? []);
 	line: ShelfLine | undefined = $derived.by(() => {
-		const lines = this.shelf?.lines ?? [];
+		const { lines } = this;
 		return lines.find(({ id }) => id === this.visit.tone.lineId) ?? lines[0];
 	});
 	cautions = $derived.by(() =>

@@ -10,7 +10,6 @@ export function readyWords(ready: Readiness): string {
 
 /** How early and how late it may be in, in minutes: “may begin at 30 to 52”, or not in time at all. */
 export function mayBeginWords({ low, high }: Pick<Range, 'low' | 'high'>): string {
-	if (!Number.isFinite(low)) return 'hardly in time';
 	const from = Math.round(low);
 	return Number.isFinite(high)
 		? `may begin at ${from} to ${Math.round(high)}`

@@ -1,4 +1,3 @@
-import { predictTint } from '../../src/core/lift/predict';
 import { chromaOf, hueOf, levelOf, undertoneOf, type Lab } from '../../src/core/colour';
 import { labOfMixture, naturalPigment, type Pigment, type Warmth } from '../../src/core/hair';
 import {
@@ -350,8 +349,8 @@ export const EVERYDAY: readonly EverydayRow[] = [
 		expected: 'between 5 and 6',
 		compute: () => {
 			const head = { naturalLevel: 5, texture: 'medium' } as const;
-			const after = predictTint({ fibre: natural(5) }, permanent, of(6, 'N'), head).level;
-			return { figure: fixed(after), holds: after > 5 && after < 6 };
+			const [after] = predictLift(natural(5), [{ ...permanent, formula: of(6, 'N') }], head);
+			return { figure: fixed(after!.level), holds: after!.level > 5 && after!.level < 6 };
 		}
 	},
 	{

@@ -1,5 +1,6 @@
 import { factsOf, PLACEMENTS, type Placement, type Product } from '../vocabulary';
-import { pureBrown, TEXTURE_SPEED, type Texture, type Warmth } from '../hair';
+import { pureBrown, TEXTURE_SPEED, type Porosity, type Texture, type Warmth } from '../hair';
+import type { FormulaPart } from '../tone';
 import {
 	DEMI_LIFTS_FROM,
 	HIGH_LIFT_DEPTH,
@@ -38,6 +39,10 @@ export interface Application {
 	readonly section?: Section | undefined;
 	readonly damp?: boolean | undefined;
 	readonly bondAdditive?: boolean | undefined;
+	/** What a tint lays down while it lifts; left out, it lifts alone. */
+	readonly formula?: readonly FormulaPart[] | undefined;
+	/** How readily the hair it goes on takes what a tint lays down. */
+	readonly porosity?: Porosity | undefined;
 }
 
 /** What of the head changes the speed of a lift. */

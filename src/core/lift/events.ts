@@ -1,5 +1,4 @@
 import type { AREAS } from '../vocabulary';
-import type { FormulaPart } from '../tone';
 import type { Application } from './application';
 import { AFTER_WIPE } from './constants';
 
@@ -7,10 +6,7 @@ import { AFTER_WIPE } from './constants';
 export type AreaName = (typeof AREAS)[number];
 
 /** A mixture and where it works: an application whose minutes the events decide. */
-export interface Mixture extends Omit<Application, 'minutes' | 'bowlAgeMinutes' | 'distanceCm'> {
-	/** What a tint lays down while it lifts; left out, it lifts alone. */
-	readonly formula?: readonly FormulaPart[] | undefined;
-}
+export type Mixture = Omit<Application, 'minutes' | 'bowlAgeMinutes' | 'distanceCm' | 'porosity'>;
 
 /** Which hair an event touches. */
 export interface Reach {

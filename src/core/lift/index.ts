@@ -62,6 +62,5 @@ export {
 export { readyTimes, type ReadyZone, type ZoneReady } from './ready';
 export { doseToLevel, fibreOfReading, pigmentOnPath, startOfReading } from './start';
 export { whatWouldTake, type DialAnswer } from './whatWouldTake';
-export type { TintStart } from './predict';
 export { readiness, type Readiness } from './readiness';
 export { seenHair } from './seen';

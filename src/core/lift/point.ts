@@ -1,48 +1,10 @@
 import { perLadder } from '../colour';
-import { absorbanceAt550, depositOf, type Vehicle } from '../tone';
 import { WEAR } from './constants';
-import type { Mixture } from './events';
-import { levelOfFibre, lightenFibre, WHITE_FIBRE, type DyeLayer, type Fibre } from './fibre';
-import type { ReadyPoint, ReadyContact } from './prepare';
+import { levelOfFibre, lightenFibre, WHITE_FIBRE, type Fibre } from './fibre';
+import { laid } from './laid';
+import type { ReadyPoint } from './prepare';
 import type { PointNow } from './strand';
 import { wornDose, paleDoses } from './wear';
-
-const VEHICLE_OF: Partial<Record<Mixture['product'], Vehicle>> = {
-	highLift: 'highLift',
-	permanent: 'permanent',
-	alkalineDemi: 'demi'
-};
-
-/** What a tint has laid on a fibre by now, as a layer of its own. */
-function laid(
-	contact: ReadyContact,
-	onto: Fibre,
-	point: ReadyPoint,
-	condition: number,
-	minutes: number
-) {
-	const { mixture } = contact;
-	const vehicle = VEHICLE_OF[mixture.product];
-	if (!vehicle || !mixture.formula || minutes <= 0) return onto;
-	const dyes = depositOf(mixture.formula, onto, {
-		vehicle,
-		ratio: mixture.ratio,
-		minutes,
-		porosity: point.start.porosity,
-		texture: point.texture,
-		naturalRed: point.red,
-		condition,
-		developerVolume: mixture.volume
-	});
-	const levels = mixture.formula.flatMap((part) => ('level' in part ? [part.level] : []));
-	const layer: DyeLayer = { vehicle, level: Math.min(...levels, 12), layers: 1, dyes };
-	return {
-		...onto,
-		layers: [...onto.layers, layer],
-		// What is laid over saturated hair shows.
-		...(onto.shows === undefined ? {} : { shows: onto.shows + absorbanceAt550(dyes) })
-	};
-}
 
 /** A factor on every dose: one way in which this head may differ from what is expected of it. */
 export interface PointDraw {
@@ -82,8 +44,15 @@ export function pointAt(point: ReadyPoint, minute: number, draw?: PointDraw): Po
 			wear += contact.wearPerDose * contact.plainRate * minutes + WEAR.handling;
 			const condition = start.condition * Math.exp(-wear);
 			const laying = contact.clock.layingMinutes(minute);
-			fibre = laid(contact, fibre, point, condition, laying);
-			white = laid(contact, white, point, condition, laying);
+			const hair = {
+				minutes: laying,
+				condition,
+				porosity: start.porosity,
+				texture: point.texture,
+				naturalRed: point.red
+			};
+			fibre = laid(contact.mixture, fibre, hair);
+			white = laid(contact.mixture, white, hair);
 			continue;
 		}
 		if (!draw) {

@@ -1,10 +1,8 @@
 import { undertoneOf, type Lab, type Undertone } from '../colour';
-import type { FormulaPart } from '../tone';
 import { sparesDye, type Application, type HeadFactors } from './application';
 import { doseOf } from './dose';
 import { labOfFibre, levelOfFibre, lightenFibre, WHITE_FIBRE, type Fibre } from './fibre';
-import { pointAt } from './point';
-import { readyHead } from './prepare';
+import { laid } from './laid';
 import { wearOf } from './wear';
 
 /** What one application leaves. */
@@ -28,7 +26,9 @@ export const applyTo = (fibre: Fibre, application: Application, head: HeadFactor
 	lightenFibre(fibre, doseOf(application, head), sparesDye(application.product));
 
 /**
- * A list of applications on a uniform strand, each starting from what the last one left.
+ * A list of applications on a uniform strand, each starting from what the last one left. A tint with a
+ * formula lays it down while it lifts; white fibres only take the tone: one shade tints the white and
+ * warms the rest.
  * @param condition condition index before the first, 0-100
  * @param whiteShare share of white fibres, 0-1, mixed into the colour that is reported
  * @param startWhite the white fibres before the first
@@ -49,8 +49,15 @@ export function predictLift(
 		const dose = doseOf(application, head);
 		const spares = sparesDye(application.product);
 		left *= Math.exp(-wearOf(application, head, fibre, dose));
-		fibre = lightenFibre(fibre, dose, spares);
-		white = lightenFibre(white, dose, spares);
+		const hair = {
+			minutes: application.minutes,
+			condition: left,
+			porosity: application.porosity,
+			texture: head.texture,
+			naturalRed: head.warmth === 'red'
+		};
+		fibre = laid(application, lightenFibre(fibre, dose, spares), hair);
+		white = laid(application, lightenFibre(white, dose, spares), hair);
 		const lab = labOfFibre(fibre, whiteShare, white);
 		return {
 			fibre,
@@ -62,56 +69,6 @@ export function predictLift(
 			condition: left
 		};
 	});
-}
-
-/** Far enough from the scalp that its warmth does not count, cm. */
-const PAST_THE_HEAT = 30;
-
-/** Hair a tint goes on. */
-export interface TintStart {
-	readonly fibre: Fibre;
-	readonly white?: Fibre | undefined;
-	readonly condition?: number | undefined;
-	readonly whiteShare?: number | undefined;
-}
-
-/**
- * A tint that lifts natural pigment and lays down its tone at the same time (permanent, high-lift, an
- * alkaline demi at 10 vol or more). White fibres only take the tone: one shade tints the white and
- * warms the rest.
- * @param formula the tubes mixed with the developer of `application`
- * @planned
- */
-export function predictTint(
-	start: TintStart,
-	application: Application,
-	formula: readonly FormulaPart[],
-	head: HeadFactors
-): LiftResult {
-	const { minutes, bowlAgeMinutes = 0, distanceCm = PAST_THE_HEAT, ...mixture } = application;
-	const whiteShare = start.whiteShare ?? 0;
-	const ready = readyHead(
-		[
-			{
-				name: 'back',
-				whiteShare,
-				points: [
-					{
-						distanceCm,
-						fibre: start.fibre,
-						white: start.white,
-						condition: start.condition ?? 100,
-						porosity: 'normal'
-					}
-				]
-			}
-		],
-		[{ kind: 'apply', minute: 0, mixedMinute: -bowlAgeMinutes, mixture: { ...mixture, formula } }],
-		head
-	);
-	const point = pointAt(ready.areas[0]!.points[0]!, minutes);
-	const lab = labOfFibre(point.fibre, whiteShare, point.white);
-	return { ...point, lab, undertone: undertoneOf(lab) };
 }
 
 /** What one more application would bring, and cost. */

@@ -20,4 +20,4 @@ export {
 export { keepRatio, type Poured } from './keepRatio';
 export { afterOverPour, pourState, toleranceOf, type PourState } from './pour';
 export { consistencyOf, partsOf, ratioBound, ratioFault, type RatioFault } from './ratio';
-export { splitByRatio, toStep } from './weigh';
+export { shareOut, splitByRatio, toStep } from './weigh';

@@ -14,6 +14,7 @@ import {
 	planBowls,
 	pourState,
 	ratioFault,
+	shareOut,
 	splitByRatio,
 	toleranceOf,
 	workMinutes,
@@ -169,6 +170,9 @@ describe('bowls', () => {
 	});
 	it('split a small amount without losing either part', () => {
 		expect(splitByRatio(1, 3)).toEqual({ lightenerGrams: 1, developerGrams: 3 });
+		// Thirds that cannot be weighed come together again.
+		expect(shareOut(20, [1, 1, 1], 1)).toEqual([6, 7, 7]);
+		expect(shareOut(30, [2, 1], 0.5)).toEqual([20, 10]);
 	});
 	it('name how a ratio feels', () => {
 		expect([1, 1.5, 2, 3, 4].map(consistencyOf)).toEqual([

@@ -20,3 +20,17 @@ export function splitByRatio(
 	const lightenerGrams = Math.max(step, toStep(grams / (1 + ratio), step, Math.ceil));
 	return { lightenerGrams, developerGrams: Math.max(step, toStep(lightenerGrams * ratio, step)) };
 }
+
+/**
+ * A weight shared out by parts, each to the scale's step; the largest takes what rounding leaves.
+ * @param parts ≥ 0, not all 0
+ * @param step finest step of the scale, g
+ * @returns grams in the order of the parts, which add up to the weight
+ */
+export function shareOut(grams: number, parts: readonly number[], step: number): number[] {
+	const whole = parts.reduce((sum, part) => sum + part, 0);
+	const shares = parts.map((part) => toStep((grams * part) / whole, step));
+	const largest = parts.indexOf(Math.max(...parts));
+	const rest = shares.reduce((sum, share, i) => (i === largest ? sum : sum + share), 0);
+	return shares.map((share, i) => (i === largest ? toStep(grams - rest, step / 10) : share));
+}

@@ -1,16 +1,16 @@
-import { predictTint } from '../lift/predict';
 import { judgeAim, type AimedHair } from './judge';
 import { searchPlans } from './search';
 import { stallPoints } from '../toner';
-import { solveTint } from '../toner/tint';
+import { solveTintSteps } from '../toner/tint';
 import { dyesIn } from '../../testing/dyesIn';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { volumeCeiling } from '../caution';
 import { chromaOf, deltaE } from '../colour';
 import { naturalPigment } from '../hair';
-import { levelOfFibre, startOfReading, type Application, type Fibre } from '../lift';
-import { rawLab } from '../tone';
+import { levelOfFibre, predictLift, startOfReading, type Application, type Fibre } from '../lift';
+import { finish } from '../steps';
+import { rawLab, type FormulaPart } from '../tone';
 import type { ShelfShade } from '../toner/search';
 import { searchPlansSteps, TARGET_TOLERANCE, type PlanConstraints, type PlanHead } from '.';
 
@@ -231,31 +231,33 @@ describe('a tint that lifts', () => {
 	} as const;
 	const factors = { naturalLevel: 5, texture: 'medium' } as const;
 	const start = { fibre: natural(5), condition: 100 };
+	const tinted = (formula: readonly FormulaPart[], whiteShare = 0) =>
+		predictLift(start.fibre, [{ ...application, formula }], factors, 100, whiteShare)[0]!;
 
 	it('is mixed so that it holds down the warmth it exposes', () => {
-		const { lifted, target, formulas } = solveTint({
-			start,
-			application,
-			factors,
-			direction: 'ash',
-			keepWarmth: 0.3,
-			shelf: permanent,
-			totalGrams: 60
-		});
+		const { lifted, target, formulas } = finish(
+			solveTintSteps({
+				start,
+				application,
+				factors,
+				direction: 'ash',
+				keepWarmth: 0.3,
+				shelf: permanent,
+				totalGrams: 60
+			})
+		);
 		const raw = rawLab({ pigment: lifted.fibre });
 		expect(formulas[0]!.deltaE).toBeLessThan(deltaE(raw, target));
 		expect(dyesIn(formulas[0]!)).toContain('blue');
 		// The same formula laid by the lift itself comes out the same colour.
-		const laid = predictTint(start, application, formulas[0]!.parts, factors);
+		const laid = tinted(formulas[0]!.parts);
 		expect(deltaE(laid.lab, formulas[0]!.lab)).toBeLessThan(0.01);
 	});
 	it('lifts and deposits on pigmented hair, and only tints the white', () => {
 		const formula = [{ level: 7, tone: 'N', grams: 30 }];
-		const half = predictTint({ ...start, whiteShare: 0.5 }, application, formula, factors);
+		const half = tinted(formula, 0.5);
 		expect(half.white.eumelanin).toBe(0);
 		expect(levelOfFibre(half.white)).toBeLessThan(9);
-		expect(half.lab.l).toBeLessThan(
-			predictTint({ ...start, whiteShare: 0.5 }, application, [], factors).lab.l
-		);
+		expect(half.lab.l).toBeLessThan(tinted([], 0.5).lab.l);
 	});
 });

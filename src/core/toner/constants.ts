@@ -42,7 +42,7 @@ export const FILLER = { moreThanLevels: 3, paleFrom: 8, aboveWanted: 1 } as cons
  * Two toners one after the other: on hair at least this light, and only where they bring it this much
  * nearer than one does (ΔE00).
  */
-export const TWO_STEP = { fromLevel: 8.5, worthwhile: 1 } as const;
+export const TWO_STEP = { fromLevel: 8.5, worthwhile: 0.5 } as const;
 
 /** Hair deeper than its aim by more than this (levels) has to be lifted first: no toner is the answer. */
 export const MORE_LIFT_FROM = 0.5;

@@ -1,3 +1,4 @@
 export { findToner, findTonerSteps, type TonerAnswer, type TonerQuestion } from './findToner';
 export type { ToneFormula, ToneReason } from './solve';
 export { stallPoints, stallPointsSteps, type StallPoint, type StallProblem } from './stalls';
+export { solveTintSteps, type TintProblem } from './tint';

@@ -1,9 +1,24 @@
-import { type TintStart } from '../lift';
 import type { Lab } from '../colour';
-import { dyesOf, predictLift, type Application, type HeadFactors, type LiftResult } from '../lift';
+import {
+	dyesOf,
+	predictLift,
+	type Application,
+	type Fibre,
+	type HeadFactors,
+	type LiftResult
+} from '../lift';
+import type { Steps } from '../steps';
 import { rawLab, targetLab, type Direction, type RawHair, type Vehicle } from '../tone';
 import type { ShelfShade } from './search';
-import { solveTone, type ToneFormula } from './solve';
+import { solveToneSteps, type ToneFormula } from './solve';
+
+/** Hair a tint goes on. */
+interface TintStart {
+	readonly fibre: Fibre;
+	readonly white?: Fibre | undefined;
+	readonly condition?: number | undefined;
+	readonly whiteShare?: number | undefined;
+}
 
 /** A tint that lifts, asked what to mix so that it holds the warmth it exposes. */
 export interface TintProblem {
@@ -11,6 +26,8 @@ export interface TintProblem {
 	/** High-lift or permanent colour, with its minutes. */
 	readonly application: Application & { readonly product: 'highLift' | 'permanent' };
 	readonly factors: HeadFactors;
+	/** Level wanted; what it lifts to, where that is deeper or none is. */
+	readonly level?: number | undefined;
 	readonly direction: Direction;
 	/** Share of the exposed warmth that may stay, 0-1. */
 	readonly keepWarmth: number;
@@ -30,11 +47,11 @@ export interface TintAnswer {
  * The same search as for a toner, on hair that the tint itself lifts: the shades of its line, with a
  * concentrate, that hold the exposed warmth down best at the level it reaches.
  */
-export function solveTint(problem: TintProblem): TintAnswer {
+export function* solveTintSteps(problem: TintProblem): Steps<TintAnswer> {
 	const { start, application, factors } = problem;
 	const [lifted] = predictLift(
 		start.fibre,
-		[application],
+		[{ ...application, formula: undefined }],
 		factors,
 		start.condition,
 		start.whiteShare,
@@ -47,9 +64,10 @@ export function solveTint(problem: TintProblem): TintAnswer {
 		whiteShare: start.whiteShare
 	};
 	const { direction, keepWarmth } = problem;
-	const target = targetLab({ level: lifted.level, direction, keepWarmth }, rawLab(raw));
+	const level = Math.min(lifted.level, problem.level ?? Infinity);
+	const target = targetLab({ level, direction, keepWarmth }, rawLab(raw));
 	const vehicle: Vehicle = application.product;
-	const formulas = solveTone({
+	const formulas = yield* solveToneSteps({
 		raw,
 		target,
 		shelf: problem.shelf,
@@ -59,7 +77,9 @@ export function solveTint(problem: TintProblem): TintAnswer {
 			minutes: application.minutes,
 			texture: factors.texture,
 			naturalRed: factors.warmth === 'red',
-			condition: lifted.condition
+			condition: lifted.condition,
+			porosity: application.porosity,
+			developerVolume: application.volume
 		},
 		totalGrams: problem.totalGrams
 	});

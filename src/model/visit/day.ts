@@ -1,7 +1,9 @@
 import { SCALP, STARTS_AT, type LiftEvent, type Mixture, type AreaName } from '../../core/lift';
 import type { StepKind } from '../../core/plan';
+import { factsOf } from '../../core/vocabulary';
 import type { LiftPlan, LiftStep, Visit, ZoneName } from '../../schema/records';
 import type { ZoneStart } from './hair';
+import { corePart } from './tone';
 
 /** The lightening of one day as the record keeps it. */
 export type LiftDay = Pick<Visit, 'before' | 'lift' | 'after' | 'noLift'>;
@@ -105,6 +107,18 @@ export const volumeOn = (
 	{ state }: Pick<ZoneStart, 'state'>
 ): number => (state === 'lightened' && overlap ? Math.min(volume, overlap.volume) : volume);
 
+/** What a plan's tint lays down; nothing where it is no tint, or has no shade yet. */
+export const tintOf = ({ product, tint }: Pick<LiftPlan, 'product' | 'tint'>) =>
+	tint && factsOf(product).kind === 'tint' ? tint.parts.map(corePart) : undefined;
+
+/** A plan that lifts alone: its tint lays nothing down. */
+export function lifting(plan: WorkedPlan): WorkedPlan {
+	if (!plan.tint) return plan;
+	const bare = { ...plan };
+	delete bare.tint;
+	return bare;
+}
+
 /** Zones that any step of the day reaches. */
 export const workedZones = (steps: readonly DayStep[]): LiftPlan['covers'] => {
 	const worked = (zone: ZoneName) => steps.some(({ plan }) => reaches(plan, zone));
@@ -128,7 +142,7 @@ export const delayAt = (
  * @param rinsed whether it is rinsed at its minutes; otherwise it is left on
  */
 export function eventsOf(
-	plan: LiftPlan,
+	plan: WorkedPlan,
 	zones: readonly ZoneStart[],
 	from = 0,
 	rinsed = false
@@ -143,7 +157,8 @@ export function eventsOf(
 		placement,
 		section,
 		damp,
-		bondAdditive
+		bondAdditive,
+		formula: tintOf(plan)
 	});
 	return zones
 		.filter(({ name }) => reaches(plan, name))

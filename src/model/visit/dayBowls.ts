@@ -1,4 +1,4 @@
-import { additiveDose, DENSITY_GRAMS, toStep, type Bowl } from '../../core/mix';
+import { additiveDose, DENSITY_GRAMS, shareOut, toStep, type Bowl } from '../../core/mix';
 import type { Product } from '../../core/lift';
 import type { StepKind } from '../../core/plan';
 import { tonerMinutes, type BowlId, type SectionId, type StrandPart } from '../../core/work';
@@ -10,7 +10,7 @@ import type {
 	ShelfLine,
 	Visit
 } from '../../schema/records';
-import { MAIN_STEP } from './day';
+import { MAIN_STEP, tintOf } from './day';
 import { developerGramsOf } from './tone';
 import { tonerOf, type DayWork, type StepWork, type WorkBowl } from './work';
 
@@ -157,7 +157,16 @@ const developer = (volume: number, grams: number): BowlPart => ({
 	unit: 'g'
 });
 
-function lightenersOf(grams: number, { product, second }: LiftPlan, step: number): BowlPart[] {
+function lightenersOf(grams: number, plan: LiftPlan, step: number): BowlPart[] {
+	const { product, second, tint } = plan;
+	if (tint && tintOf(plan)) {
+		const shares = shareOut(
+			grams,
+			tint.parts.map((part) => part.grams),
+			step
+		);
+		return tint.parts.map((part, i) => shadePart({ ...part, grams: shares[i]! }));
+	}
 	const part = (key: string, of: Product, amount: number): BowlPart => ({
 		key,
 		kind: 'lightener',
@@ -181,18 +190,20 @@ const additiveOf = (lightenerGrams: number, { additive, scaleStep }: Shelf): Bow
 	unit: additive.unit
 });
 
+const shadePart = ({ shadeId, name, grams }: ChosenPart): BowlPart => ({
+	key: `colour:${shadeId ?? name}`,
+	kind: 'colour',
+	code: name,
+	amount: grams,
+	unit: 'g'
+});
+
 const colourParts = (
 	parts: readonly ChosenPart[],
 	line: ShelfLine,
 	developerGrams: number
 ): BowlPart[] => [
-	...parts.map(({ shadeId, name, grams }): BowlPart => ({
-		key: `colour:${shadeId ?? name}`,
-		kind: 'colour',
-		code: name,
-		amount: grams,
-		unit: 'g'
-	})),
+	...parts.map(shadePart),
 	...(developerGrams > 0 && line.developerVolume > 0
 		? [developer(line.developerVolume, developerGrams)]
 		: [])

@@ -137,12 +137,14 @@ const between = (one: Rgb, other: Rgb): Rgb => [
 function mixedColours(
 	fibres: readonly Fibre[],
 	whiteShare: number,
-	dyesOn: (pigment: Pigment, point: number) => DyeAmounts
+	dyesOn: (pigment: Pigment, point: number) => DyeAmounts,
+	whites?: readonly Fibre[]
 ): StrandColours {
 	const dyed = fibres.map((fibre, i) => dyeSpectrum(addDyes(dyesOf(fibre), dyesOn(fibre, i))));
 	const hair = fibres.map((fibre, i) => rgbOf(labOfPigment(fibre, dyed[i])));
 	if (whiteShare <= 0) return { hair };
-	const onWhite = fibres.map((_, i) => dyeSpectrum(dyesOn(WHITE, i)));
+	const heldByWhite = (i: number) => (whites ? dyesOf(whites[i]!) : {});
+	const onWhite = fibres.map((_, i) => dyeSpectrum(addDyes(heldByWhite(i), dyesOn(WHITE, i))));
 	const white = onWhite.map((dye) => rgbOf(labOfPigment(WHITE, dye)));
 	const mixed = fibres.map((fibre, i) =>
 		rgbOf(labOfMixture(fibre, whiteShare, dyed[i], onWhite[i]))
@@ -153,16 +155,26 @@ function mixedColours(
 	};
 }
 
-/** Colours of a strand of fibres; white fibres beside them where the reading says so. */
-export const coloursOf = (fibres: readonly Fibre[], whiteShare: number): StrandColours =>
-	mixedColours(fibres, whiteShare, () => ({}));
+/**
+ * Colours of a strand of fibres; white fibres beside them where the reading says so.
+ * @param whites the white fibres with what a tint has laid on them; left out, they are bare
+ */
+export const coloursOf = (
+	fibres: readonly Fibre[],
+	whiteShare: number,
+	whites?: readonly Fibre[]
+): StrandColours => mixedColours(fibres, whiteShare, () => ({}), whites);
 
 /** Fibres with dye laid over them: after a toner, or as it fades. */
 export const tonedColours = (
 	fibres: readonly Fibre[],
 	dyesOn: (pigment: Pigment, point: number) => DyeAmounts,
-	whiteShare: number
-): StrandColours => mixedColours(fibres, whiteShare, dyesOn);
+	whiteShare: number,
+	whites?: readonly Fibre[]
+): StrandColours => mixedColours(fibres, whiteShare, dyesOn, whites);
+
+/** White fibres among hair that holds old colour hold it too. */
+export const oldColourOnWhite = ({ layers }: Fibre): Fibre => ({ ...WHITE, layers });
 
 /** A uniform strand of one colour. */
 export const uniform = (lab: Lab): StrandColours => ({ hair: [rgbOf(lab), rgbOf(lab)] });

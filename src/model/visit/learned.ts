@@ -26,6 +26,7 @@ function observationsOf({ reading, before, lift, run }: Visit): Observation[] {
 			const head: HeadFactors = {
 				naturalLevel: reading.naturalLevel,
 				texture: reading.texture,
+				warmth: reading.warmth,
 				personal
 			};
 			return levelOfFibre(

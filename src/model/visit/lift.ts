@@ -20,7 +20,17 @@ import { describeLift, type LiftedFrom } from '../../core/hair';
 import type { Personal } from '../../core/learn';
 import { estimateSessions, TARGET_TOLERANCE, type SessionsEstimate } from '../../core/plan';
 import type { Aim, LiftPlan, Reading, ZoneName } from '../../schema/records';
-import { beginCm, delayAt, middleOf, PAST_CM, reaches, volumeOn, type WorkedPlan } from './day';
+import {
+	beginCm,
+	delayAt,
+	lifting,
+	middleOf,
+	PAST_CM,
+	reaches,
+	tintOf,
+	volumeOn,
+	type WorkedPlan
+} from './day';
 import { conditionOf, type ZoneStart } from './hair';
 
 /** The chart runs this far, so that one sees what leaving it longer would do; further where it may stay longer. */
@@ -57,6 +67,7 @@ export const subjectOf = (reading: Reading, learned?: Learned): LiftSubject => (
 	factors: {
 		naturalLevel: reading.naturalLevel,
 		texture: reading.texture,
+		warmth: reading.warmth,
 		...(learned && learned.visits > 0 ? { personal: learned.factor } : {})
 	},
 	spreadOf: (zone) =>
@@ -105,7 +116,9 @@ export function applicationOn(
 		section: plan.section,
 		damp: plan.damp,
 		bondAdditive: plan.bondAdditive,
-		distanceCm: middleOf(plan, zone)
+		distanceCm: middleOf(plan, zone),
+		formula: tintOf(plan),
+		porosity: zone.porosity
 	};
 }
 
@@ -127,7 +140,10 @@ export interface LiftAnswer extends LiftResult {
 	readonly rootLead: number;
 }
 
-/** @param earlier applications of the same day before it, on the same zone */
+/**
+ * The lift alone: what a tint lays down is its colour, not its lift.
+ * @param earlier applications of the same day before it, on the same zone
+ */
 export function liftAnswer(
 	subject: LiftSubject,
 	plan: LiftPlan,
@@ -135,7 +151,7 @@ export function liftAnswer(
 	earlier: readonly Application[] = []
 ): LiftAnswer {
 	const { reading, factors: head } = subject;
-	const applications = [...earlier, applicationOn(plan, zone)];
+	const applications = [...earlier, applicationOn(lifting(plan), zone)];
 	const result = predictLift(zone.fibre, applications, head, conditionOf(reading)).at(-1)!;
 	const spread = subject.spreadOf(zone.name);
 	const interval = levelInterval(zone.fibre, applications, head, spread, zone.remembered).at(-1)!;
@@ -169,10 +185,12 @@ function rootLead(
 	if (!coversScalp || zone.toCm <= SCALP.heatZoneCm || plan.startsAtMm / 10 >= SCALP.heatZoneCm)
 		return 0;
 	const minutes = Math.max(0, plan.minutes - plan.delays.root);
-	const atScalp = [...earlier, { ...applicationOn(plan, zone), minutes }].map((application) => ({
-		...application,
-		distanceCm: Math.max(0.5, plan.startsAtMm / 10)
-	}));
+	const atScalp = [...earlier, { ...applicationOn(lifting(plan), zone), minutes }].map(
+		(application) => ({
+			...application,
+			distanceCm: Math.max(0.5, plan.startsAtMm / 10)
+		})
+	);
 	return predictLift(zone.fibre, atScalp, factors).at(-1)!.level - level;
 }
 
@@ -199,7 +217,7 @@ export function courseAnswer(
 	earlier: readonly Application[] = []
 ): CourseAnswer {
 	const head = subject.factors;
-	const application = applicationOn(plan, zone);
+	const application = applicationOn(lifting(plan), zone);
 	const level = liftTarget(aim);
 	const target = { low: level - TARGET_TOLERANCE, high: level + TARGET_TOLERANCE };
 	const { fibre, spread, remembered } = afterEarlier(subject, zone, earlier);
@@ -259,7 +277,13 @@ export const sessionsAnswer = (
 	day: readonly Application[],
 	zone: ZoneStart
 ): SessionsEstimate =>
-	estimateSessions(zone.fibre, day, factors, { level: liftTarget(aim) }, conditionOf(reading));
+	estimateSessions(
+		zone.fibre,
+		day.map((application) => ({ ...application, formula: undefined })),
+		factors,
+		{ level: liftTarget(aim) },
+		conditionOf(reading)
+	);
 
 const signed = (value: number, digits: number): string =>
 	`${value >= 0 ? '+' : '−'}${Math.abs(value).toFixed(digits)}`;
@@ -274,7 +298,7 @@ export function whatIf(
 ): string {
 	const condition = conditionOf(reading);
 	const [now, then] = [plan, { ...plan, ...change }].map((p) =>
-		predictLift(zone.fibre, [...earlier, applicationOn(p, zone)], head, condition).at(-1)!
+		predictLift(zone.fibre, [...earlier, applicationOn(lifting(p), zone)], head, condition).at(-1)!
 	) as [LiftResult, LiftResult];
 	const level = Math.round((then.level - now.level) * 10) / 10;
 	const wear = Math.round(then.condition) - Math.round(now.condition);

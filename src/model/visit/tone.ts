@@ -22,6 +22,8 @@ import type { Aim, ChosenPart, Reading, ShelfLine, TonePlan } from '../../schema
 /** Hair as the toner finds it: expected from the plan, or seen at the chair. */
 export interface ToneStart {
 	readonly fibre: Fibre;
+	/** Its white fibres, where a tint of the day has coloured them. */
+	readonly white?: Fibre | undefined;
 	readonly seen: boolean;
 	readonly minute: number;
 	/** What a person called its warmth, and the dye by which the hair shows it. */
@@ -31,6 +33,7 @@ export interface ToneStart {
 export const rawOf = (start: ToneStart, reading: Reading): RawHair => ({
 	pigment: start.fibre,
 	dye: addDyes(dyesOf(start.fibre), start.named?.dye ?? {}),
+	...(start.white ? { dyeOnWhite: dyesOf(start.white) } : {}),
 	whiteShare: reading.whiteShare
 });
 

@@ -1,10 +1,18 @@
 <script lang="ts">
 	import { formatLevel } from '../../core/hair';
 	import { useVisit } from '../../state/visitContext';
-	import { labelIn, PRODUCT_OPTIONS, STEP_NAMES } from '../../wording/words';
+	import { tintOf, type DayStep } from '../../model/visit/day';
+	import { ZONES } from '../../model/visit/hair';
+	import { areaWords, labelIn, PRODUCT_OPTIONS, STEP_NAMES } from '../../wording/words';
 
 	const session = useVisit();
 	const view = $derived(session.view);
+	/** On which hair an application goes: its zones, and its areas where it has some of its own. */
+	function placeWords({ plan, areas }: DayStep): string {
+		const zones = ZONES.filter((zone) => plan.covers[zone]);
+		const on = zones.length === 0 ? 'not on this hair' : `on ${zones.join(', ')}`;
+		return areas ? `${on}, ${areaWords(areas)}` : on;
+	}
 </script>
 
 <!-- A single application is what the whole page is about. -->
@@ -19,6 +27,8 @@
 						>{labelIn(PRODUCT_OPTIONS, step.plan.product)}
 						{step.plan.volume} vol, {step.plan.minutes} min{step.plan.drawThroughMinutes > 0
 							? `, drawn through ${step.plan.drawThroughMinutes}`
+							: ''}, {placeWords(step)}{tintOf(step.plan)
+							? `, ${(step.plan.tint?.parts ?? []).map(({ name }) => name).join(' + ')}`
 							: ''}</span
 					>
 					<b class="figure">{formatLevel(left.level)}</b>

@@ -8,13 +8,14 @@
 	import Choice from '../../ui/Choice.svelte';
 	import FootLine from '../../widgets/FootLine.svelte';
 	import Station from '../../widgets/Station.svelte';
-	import { MAIN_STEP } from '../../model/visit/day';
+	import { MAIN_STEP, tintOf } from '../../model/visit/day';
 	import { useVisit } from '../../state/visitContext';
 	import { formatHours } from '../../wording/words';
 	import { aimVerdict } from '../../wording/verdict';
 	import { hairOfHead } from '../../state/hairOfHead';
 	import { headWords } from '../../wording/words';
-	import { readiness } from '../../core/lift';
+	import { levelOfFibre, readiness } from '../../core/lift';
+	import { factsOf } from '../../core/vocabulary';
 	import { mayBeginWords, readyWords } from '../../wording/ready';
 	import AddStep from './AddStep.svelte';
 	import DaySteps from './DaySteps.svelte';
@@ -46,7 +47,7 @@
 	/** How sure one may be of that minute, for the hair that is looked at. */
 	const mayBegin = $derived.by(() => {
 		const range = view.readySearch.found;
-		return range
+		return range && Number.isFinite(range.low)
 			? `, ${mayBeginWords({ low: step.sinceItBegan(range.low), high: step.sinceItBegan(range.high) })}`
 			: '';
 	});
@@ -118,7 +119,9 @@
 		question="Where will it get to, and when?"
 		answer={formatLevel(lift.level)}
 		words={lift.tone}
-		range="expected at {step.plan.minutes} min, likely {formatLevel(lift.low)} to {formatLevel(
+		range="{tintOf(step.plan)
+			? `comes out ${formatLevel(levelOfFibre(step.fibre))} ${view.liftedWord(step.fibre)}; the lift `
+			: ''}expected at {step.plan.minutes} min, likely {formatLevel(lift.low)} to {formatLevel(
 			lift.high
 		)}{view.reading.whiteShare > 0 ? ', the pigmented hair' : ''}{view.reading.guess
 			? '; the hair is not read yet'
@@ -178,6 +181,9 @@
 				{/await}
 			{/if}
 			<LiftDials />
+			{#if factsOf(step.plan.product).kind === 'tint'}
+				{#await import('./TintFold.svelte') then { default: TintFold }}<TintFold />{/await}
+			{/if}
 			<AddStep />
 			<Why />
 			<LearnedFold />

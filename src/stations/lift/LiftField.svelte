@@ -9,6 +9,7 @@
 	import { hairOfHead } from '../../state/hairOfHead';
 	import { beside, headWords, withWhite } from '../../wording/words';
 	import { readiness } from '../../core/lift';
+	import { tintOf } from '../../model/visit/day';
 	import { readyWords } from '../../wording/ready';
 
 	const session = useVisit();
@@ -47,7 +48,9 @@
 			? headWords(head.areas)
 			: view.steps.length > 1
 				? `after ${step.index + 1}`
-				: 'lifted'}
+				: tintOf(shown.plan)
+					? 'comes out'
+					: 'lifted'}
 		strong={chosen}
 		colours={shown.liftedColours}
 		value={formatLevel(levelOfFibre(shown.fibre))}

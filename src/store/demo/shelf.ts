@@ -125,6 +125,16 @@ export const demoShelf = (now: Date): Shelf => ({
 			shades: shadesOf('kelpline-permanent', [4, 5, 6, 7, 8], kelplineKey, (l, t) => `${l}.${t}`)
 		},
 		{
+			id: 'kelpline-high-lift',
+			name: 'Kelpline high-lift',
+			vehicle: 'highLift',
+			ratio: 2,
+			minutes: 45,
+			developerVolume: 20,
+			key: kelplineKey,
+			shades: shadesOf('kelpline-high-lift', [10, 11], kelplineKey, (l, t) => `${l}.${t}`)
+		},
+		{
 			id: 'brine-direct',
 			name: 'Brine direct',
 			vehicle: 'direct',
