@@ -15,29 +15,26 @@
 	}
 </script>
 
-<!-- A single application is what the whole page is about. -->
-{#if view.steps.length > 1}
-	<ol aria-label="Applications of the day">
-		{#each view.steps as step, i (step.id)}
-			{@const left = view.results[i]!}
-			<li>
-				<button aria-pressed={view.shown.index === i} onclick={() => (session.stepId = step.id)}>
-					<span>{i + 1} {STEP_NAMES[step.kind]}</span>
-					<span class="soft"
-						>{labelIn(PRODUCT_OPTIONS, step.plan.product)}
-						{step.plan.volume} vol, {step.plan.minutes} min{step.plan.drawThroughMinutes > 0
-							? `, drawn through ${step.plan.drawThroughMinutes}`
-							: ''}, {placeWords(step)}{tintOf(step.plan)
-							? `, ${(step.plan.tint?.parts ?? []).map(({ name }) => name).join(' + ')}`
-							: ''}</span
-					>
-					<b class="figure">{formatLevel(left.level)}</b>
-					<span class="soft">condition {Math.round(left.condition)}</span>
-				</button>
-			</li>
-		{/each}
-	</ol>
-{/if}
+<ol aria-label="Applications of the day">
+	{#each view.steps as step, i (step.id)}
+		{@const left = view.results[i]!}
+		<li>
+			<button aria-pressed={view.shown.index === i} onclick={() => (session.stepId = step.id)}>
+				<span>{i + 1} {STEP_NAMES[step.kind]}</span>
+				<span class="soft"
+					>{labelIn(PRODUCT_OPTIONS, step.plan.product)}
+					{step.plan.volume} vol, {step.plan.minutes} min{step.plan.drawThroughMinutes > 0
+						? `, drawn through ${step.plan.drawThroughMinutes}`
+						: ''}, {placeWords(step)}{tintOf(step.plan)
+						? `, ${(step.plan.tint?.parts ?? []).map(({ name }) => name).join(' + ')}`
+						: ''}</span
+				>
+				<b class="figure">{formatLevel(left.level)}</b>
+				<span class="soft">condition {Math.round(left.condition)}</span>
+			</button>
+		</li>
+	{/each}
+</ol>
 
 <style>
 	ol {

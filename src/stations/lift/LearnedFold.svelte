@@ -16,27 +16,25 @@
 	const withIt = $derived(as(taught));
 </script>
 
-{#if taught.visits > 0}
-	<Fold title="What this head taught" summary={personalWords(taught.personal, taught.visits)}>
-		<Tick
-			label="Predict with it"
-			checked={session.usesLearned}
-			onchange={(on) => (session.usesLearned = on)}
-		/>
-		<p>
-			With it {formatLevel(withIt.level)}, likely {formatLevel(withIt.low)} to {formatLevel(
-				withIt.high
-			)}; as a typical head {formatLevel(typical.level)}, likely {formatLevel(typical.low)} to {formatLevel(
-				typical.high
-			)}.
-		</p>
-		<p class="soft">
-			Learned from what was seen at the chair in {taught.visits} recorded visit{taught.visits === 1
-				? ''
-				: 's'}; older ones count for less.
-		</p>
-	</Fold>
-{/if}
+<Fold title="What this head taught" summary={personalWords(taught.personal, taught.visits)}>
+	<Tick
+		label="Predict with it"
+		checked={session.usesLearned}
+		onchange={(on) => (session.usesLearned = on)}
+	/>
+	<p>
+		With it {formatLevel(withIt.level)}, likely {formatLevel(withIt.low)} to {formatLevel(
+			withIt.high
+		)}; as a typical head {formatLevel(typical.level)}, likely {formatLevel(typical.low)} to {formatLevel(
+			typical.high
+		)}.
+	</p>
+	<p class="soft">
+		Learned from what was seen at the chair in {taught.visits} recorded visit{taught.visits === 1
+			? ''
+			: 's'}; older ones count for less.
+	</p>
+</Fold>
 
 <style>
 	.soft {

@@ -18,8 +18,6 @@
 	import { factsOf } from '../../core/vocabulary';
 	import { mayBeginWords, readyWords } from '../../wording/ready';
 	import AddStep from './AddStep.svelte';
-	import DaySteps from './DaySteps.svelte';
-	import LearnedFold from './LearnedFold.svelte';
 	import LiftDials from './LiftDials.svelte';
 	import LiftField from './LiftField.svelte';
 	import StallFold from './StallFold.svelte';
@@ -156,7 +154,9 @@
 			<Choice label="What to look at" hideLabel value={looked} options={PICTURES} onchange={look} />
 			<div class="looked">
 				{#if looked === 'clock'}
-					<DaySteps />
+					{#if several}
+						{#await import('./DaySteps.svelte') then { default: DaySteps }}<DaySteps />{/await}
+					{/if}
 					<LiftChart
 						{moments}
 						{tracks}
@@ -186,7 +186,9 @@
 			{/if}
 			<AddStep />
 			<Why />
-			<LearnedFold />
+			{#if session.taught.visits > 0}
+				{#await import('./LearnedFold.svelte') then { default: LearnedFold }}<LearnedFold />{/await}
+			{/if}
 			<StallFold />
 		{/snippet}
 		{#snippet foot()}

@@ -7,6 +7,7 @@
 	import Dial from '../../ui/Dial.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import { touchesScalp } from '../../model/visit/day';
+	import { lifting } from '../../model/visit/day';
 	import { applicationOn } from '../../model/visit/lift';
 	import { dialWords } from '../../wording/why';
 
@@ -20,7 +21,7 @@
 	const answers = $derived(
 		whatWouldTake(
 			step.start,
-			applicationOn(step.plan, step.zone),
+			applicationOn(lifting(step.plan), step.zone),
 			session.view.subject.factors,
 			target,
 			{

@@ -3,6 +3,7 @@
 	import { explainLift } from '../../core/lift';
 	import Fold from '../../ui/Fold.svelte';
 	import { useVisit } from '../../state/visitContext';
+	import { lifting } from '../../model/visit/day';
 	import { applicationOn } from '../../model/visit/lift';
 	import { CAUSE_NAMES } from '../../wording/why';
 	import ReachFold from './ReachFold.svelte';
@@ -10,7 +11,7 @@
 	const session = useVisit();
 	const view = $derived(session.view);
 	const step = $derived(view.shown);
-	const application = $derived(applicationOn(step.plan, step.zone));
+	const application = $derived(applicationOn(lifting(step.plan), step.zone));
 	const why = $derived(
 		explainLift(step.start, { ...step.start, layers: [] }, application, view.subject.factors)
 	);
