@@ -215,8 +215,8 @@ test('warmth, contrast, depth and a hidden panel are dials that change the stran
 	await expect(page.getByText('The lift still takes the root in.')).toHaveCount(0);
 	await page.getByRole('checkbox', { name: 'Lowlights' }).click();
 	await expect(page.getByText('Lowlights in permanent colour')).toHaveCount(0);
-	await page.getByText('Hidden panel', { exact: true }).click();
-	await page.getByRole('checkbox', { name: 'A panel under the rest' }).click();
+	await page.getByText('Part of the head', { exact: true }).click();
+	await page.getByLabel('Worked today').selectOption({ label: 'hidden panel' });
 	await expect(page.getByText('out of sight')).toBeVisible();
 	await page.getByRole('radio', { name: 'up', exact: true }).click();
 	await expect(page.getByText('all 34 cm of it show')).toBeVisible();

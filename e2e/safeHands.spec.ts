@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { answer, comeBack, openClient, openDemo, station } from './helpers';
+import { accessible, answer, comeBack, openClient, openDemo, saved, station } from './helpers';
 
 test('bowls mix what Lift says; staging is an offer with its gain, and never stronger unasked', async ({
 	page
@@ -318,4 +318,30 @@ test('Aim and Lift answer in one voice: its plan is the plan, and another one sa
 	await expect(page.getByText('Aim’s plan: today')).toBeVisible();
 	await page.getByRole('button', { name: 'Work it so' }).click();
 	await expect(page.getByText('Aim’s plan: today')).toBeHidden();
+});
+
+test('a part of the head is all that is sectioned, foiled, weighed and charged, drawn with its edges', async ({
+	page
+}) => {
+	await openDemo(page);
+	await page.goto('/visit/hesper-oake-today/aim');
+	const main = page.getByRole('main');
+	await main.getByText('Part of the head', { exact: true }).click();
+	await main.getByLabel('Worked today').selectOption({ label: 'hidden panel' });
+	await expect(
+		main.getByRole('img', { name: /worked: hidden panel, 18 to 24 cm under the parting/ })
+	).toBeVisible();
+	await expect(main.getByText('18 cm', { exact: true }).first()).toBeVisible();
+	const edge = main.getByRole('slider', { name: 'Top edge under the parting' });
+	await edge.focus();
+	await page.keyboard.press('ArrowLeft');
+	await expect(main.getByText('17.5 cm', { exact: true }).first()).toBeVisible();
+	await saved(page);
+	await accessible(page);
+	await station(page, 'Bowls');
+	await main.getByRole('radio', { name: 'Sections' }).click();
+	await expect(main.getByText(/of them in the hidden panel/)).toBeVisible();
+	await expect(main.locator('.bowls, .sections').getByText(/crown|fringe|hairline/)).toHaveCount(0);
+	await main.getByRole('radio', { name: 'Bowls' }).click();
+	await expect(answer(page)).toHaveText(/^[1-4]?\d g/);
 });

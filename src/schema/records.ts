@@ -13,7 +13,8 @@ import {
 	ORDER_NAMES,
 	TECHNIQUES,
 	RINSE_MODES,
-	STRAND_PARTS
+	STRAND_PARTS,
+	WORKED_PARTS
 } from '../core/vocabulary';
 import * as hair from './hair';
 import { wholeWithin, within } from './hair';
@@ -224,6 +225,14 @@ export const liftPlan = z.object({
 	covers: z.object({ root: z.boolean(), lengths: z.boolean(), ends: z.boolean() }),
 	/** Hair that is lightened already is kept out unless this says why not, and how weak a bowl it gets. */
 	overlap: z.optional(z.object({ reason: text(500, 1), volume: hair.volume })),
+	/** The part of the head that is worked alone, its edges in cm; left out, all of it. */
+	part: z.optional(
+		z.object({
+			name: z.enum(WORKED_PARTS),
+			fromCm: within(BOUNDS.partEdgeCm),
+			toCm: within(BOUNDS.partEdgeCm)
+		})
+	),
 	/** The shades of a tint, which it lays down while it lifts; their grams tell their parts. */
 	tint: z.optional(
 		z.object({

@@ -14,6 +14,7 @@ import type { VisitState } from './visitState.svelte';
 import { seenFibre } from '../model/visit/hair';
 import { aimLab, rawOf } from '../model/visit/tone';
 import { takeKind } from '../model/commands/aim';
+import { takePart } from '../model/commands/part';
 import { aimStrands } from '../model/visit/aimStrands';
 
 /**
@@ -90,9 +91,13 @@ export class AimView {
 		const { head, visit } = this.#session;
 		const { naturalLevel, lengthCm } = visit.reading;
 		const presentLevel = levelOfFibre(head.zone.fibre);
-		this.#session.change(`aim ${kind}`, ({ aim, bowls, reading, lift }) => {
+		this.#session.change(`aim ${kind}`, (draft) => {
+			const { aim, bowls, reading, lift } = draft;
+			const wasPanel = lift.part?.name === 'panel';
 			const { level, direction } = aim;
 			takeKind(aim, kind, { naturalLevel, presentLevel, lengthCm, level, direction });
+			if (kind === 'panel') takePart(draft, 'panel');
+			else if (wasPanel) takePart(draft, undefined);
 			pickUp(bowls, KIND_PICKING[kind], aim.lightShare, reading.density, lift.section);
 			if (kind === 'freshen') return;
 			const needs = needsLevel(visit.reading, aim) ?? aim.level + MOST_ROOM;

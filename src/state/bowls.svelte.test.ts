@@ -3,8 +3,10 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { volumeCeiling } from '../core/caution';
 import { finish } from '../core/steps';
-import { CHOSEN_PRODUCTS, PLACEMENT_NAMES } from '../core/vocabulary';
-import { mergeSections, splitSection, stageHeadSteps } from '../core/work';
+import { AREAS, CHOSEN_PRODUCTS, PLACEMENT_NAMES, WORKED_PARTS } from '../core/vocabulary';
+import { levelOfFibre } from '../core/lift';
+import { movePartEdge, takePart } from '../model/commands/part';
+import { mergeSections, partShare, splitSection, stageHeadSteps } from '../core/work';
 import { readingOf } from '../model/visit/exceptions';
 import { openVisit } from '../testing/demoVisit';
 import { dayBowls, mixtureCost } from '../model/visit/dayBowls';
@@ -317,5 +319,58 @@ describe('times of day', () => {
 			for (const { fromMinute, toMinute } of bars)
 				expect(toMinute).toBeGreaterThanOrEqual(fromMinute);
 		}
+	});
+});
+
+describe('a part of the head', () => {
+	it('is all that is sectioned, weighed and lightened, whichever it is', async () => {
+		const { session } = await openVisit('hesper-oake');
+		session.change('flat', (draft) => (draft.bowls.staged = false));
+		const gramsOf = () =>
+			dayBowls(session)
+				.filter(({ kind }) => kind === 'lightener')
+				.flatMap(({ parts }) => parts)
+				.reduce((sum, { amount }) => sum + amount, 0);
+		const whole = gramsOf();
+		const minutes = session.chairMinutes;
+		for (const name of WORKED_PARTS) {
+			session.change(name, (draft) => takePart(draft, name));
+			const { part } = session.plan;
+			const sections = session.bowls.sections.filter(({ load }) => load);
+			expect(sections.length).toBeGreaterThan(0);
+			for (const { section } of sections)
+				expect(section.areas.every((area) => partShare(part, area) > 0)).toBe(true);
+			expect(gramsOf()).toBeLessThan(whole);
+			expect(session.chairMinutes).toBeLessThanOrEqual(minutes);
+			// Hair outside stays as it was.
+			for (const area of AREAS.filter((one) => partShare(part, one) === 0)) {
+				session.change('of its own', (draft) => (draft.reading.areas[area] = { texture: 'fine' }));
+				const { steps } = session.hairOf(area);
+				expect(steps.every(({ plan }) => !Object.values(plan.covers).includes(true))).toBe(true);
+				session.change('as the rest', (draft) => (draft.reading.areas = {}));
+			}
+		}
+		session.change('whole head', (draft) => takePart(draft, undefined));
+		expect(gramsOf()).toBeCloseTo(whole, 6);
+	});
+	it('of the tips leaves the strand above as it is', async () => {
+		const { session } = await openVisit('hesper-oake');
+		session.change('tips', (draft) => takePart(draft, 'tips'));
+		const { points, lifted, reading } = session.head;
+		points.forEach(({ distanceCm, fibre }, i) => {
+			if (distanceCm < reading.lengthCm - 5.5) expect(lifted[i]).toEqual(fibre);
+		});
+		expect(levelOfFibre(lifted.at(-1)!)).toBeGreaterThan(8);
+		expect(session.head.onScalp).toBe(false);
+	});
+	it('moves its edges without their meeting, and a panel’s aim follows', async () => {
+		const { session } = await openVisit('hesper-oake');
+		session.change('panel', (draft) => takePart(draft, 'panel'));
+		expect(session.visit.aim.panel).toMatchObject({ topEdgeCm: 18 });
+		session.change('edge', (draft) => movePartEdge(draft, 'fromCm', 26));
+		expect(session.visit.lift.part).toEqual({ name: 'panel', fromCm: 23.5, toCm: 24 });
+		expect(session.visit.aim.panel).toMatchObject({ topEdgeCm: 23.5 });
+		session.change('halo', (draft) => takePart(draft, 'halo'));
+		expect(session.visit.aim.panel).toBeUndefined();
 	});
 });

@@ -132,7 +132,7 @@ export class BowlsView {
 			assistant: this.#bowls.assistant,
 			...this.#rounds(),
 			aside: this.#source.lowlights.aside,
-			toner: tonerOf({ tone: this.#tone, reading: this.#reading }),
+			toner: tonerOf({ tone: this.#tone, reading: this.#reading, lift: this.#source.visit.lift }),
 			finishMinutes: finishOf({ reading: this.#reading, bowls: this.#bowls })
 		});
 	}

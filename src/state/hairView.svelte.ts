@@ -1,4 +1,5 @@
 import { AREAS } from '../core/vocabulary';
+import { partShare } from '../core/work';
 import { FADE_WEEKS } from '../model/visit/aimStrands';
 import {
 	levelOf,
@@ -152,15 +153,20 @@ export class HairView implements DayStrand {
 	strandAim: Aim = $derived.by(() => aimOf(this.#headAim, this.#area()));
 	/** This hair as predictions take it. */
 	subject = $derived.by(() => subjectOf(this.reading, this.#source.learned));
+	#lift = $derived.by(() => this.#source.visit.lift);
 	/** An area that has this hair, by which the steps of the day are told that leave some out. */
 	place: AreaName = $derived.by(
 		() =>
 			this.#area() ??
-			AREAS.find((area) => !this.#headReading.areas[area] && !this.#headAim.areas[area]) ??
+			this.#rest.find((area) => partShare(this.#lift.part, area) > 0) ??
+			this.#rest[0] ??
 			'back'
 	);
+	/** Areas that are as the rest of the head is. */
+	get #rest(): AreaName[] {
+		return AREAS.filter((area) => !this.#headReading.areas[area] && !this.#headAim.areas[area]);
+	}
 	#before = $derived.by(() => this.#source.visit.before);
-	#lift = $derived.by(() => this.#source.visit.lift);
 	#after = $derived.by(() => this.#source.visit.after);
 	#noLift = $derived.by(() => this.#source.visit.noLift);
 	#liftDay: LiftDay = $derived.by(() => ({

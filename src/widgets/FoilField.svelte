@@ -30,6 +30,7 @@
 			areas: section.areas,
 			strips: load ? (load.foils ?? Math.round(section.share * STRIPS)) : 0,
 			share: section.share,
+			part: session.plan.part,
 			angle: section.angle,
 			picking: load?.foils === undefined ? 'brush' : section.picking
 		}))

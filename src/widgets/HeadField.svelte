@@ -3,14 +3,18 @@
 	import HeadMap from '../charts/head/HeadMap.svelte';
 	import type { AreaName } from '../core/lift';
 	import { useVisit } from '../state/visitContext';
+	import type { LiftPlan } from '../schema/records';
+	import { partWords } from '../wording/part';
 	import { areaWords } from '../wording/words';
 
 	interface Props {
 		/** Colour of the hair of every area. */
 		colours: Record<AreaName, string>;
+		/** The part of the head that is worked alone. */
+		part?: LiftPlan['part'];
 		children: Snippet;
 	}
-	let { colours, children }: Props = $props();
+	let { colours, part, children }: Props = $props();
 	const session = useVisit();
 </script>
 
@@ -19,7 +23,10 @@
 		<HeadMap
 			{colours}
 			chosen={session.areas}
-			label="Map of the head: {areaWords(session.areas)}"
+			{part}
+			label="Map of the head: {areaWords(session.areas)}{part
+				? `; worked: ${partWords(part)}`
+				: ''}"
 			ontoggle={(area) => session.toggleArea(area)}
 		/>
 	</div>

@@ -1,16 +1,20 @@
 <script lang="ts">
 	import type { AreaName } from '../../core/lift';
+	import { partShare, type WorkedPart } from '../../core/work';
+	import { edgesOf, outsideOf } from './partShape';
 	import { HEAD_DRAWINGS } from './views';
 
 	interface Props {
 		/** Colour of the hair of every area, #rrggbb. */
 		colours: Readonly<Record<AreaName, string>>;
 		chosen: readonly AreaName[];
+		/** The part of the head that is worked alone: what lies outside it stands back. */
+		part?: WorkedPart | undefined;
 		/** What the map shows, in words. */
 		label: string;
 		ontoggle: (area: AreaName) => void;
 	}
-	let { colours, chosen, label, ontoggle }: Props = $props();
+	let { colours, chosen, part, label, ontoggle }: Props = $props();
 	const NAMES = { left: 'left', top: 'top', back: 'back', right: 'right' } as const;
 </script>
 
@@ -30,6 +34,18 @@
 						onclick={() => ontoggle(area)}
 					/>
 				{/each}
+				{#if part}
+					{@const outside = outsideOf(part, name)}
+					{#if outside}<path class="outside" d={outside} />{/if}
+					{#each areas.filter(({ area }) => partShare(part, area) === 0) as { area, path } (area)}
+						<path class="outside" d={path} />
+					{/each}
+					<path class="skin" d={outline} />
+					{#each edgesOf(part, name) as { cm, ...line } (cm)}
+						<line class="edge" {...line} />
+						<text class="figure" x={line.x2 + 2} y={line.y2 - 1.5} text-anchor="end">{cm} cm</text>
+					{/each}
+				{/if}
 				{#each areas.filter(({ area }) => chosen.includes(area)) as { area, path } (area)}
 					<path class="chosen" d={path} />
 				{/each}
@@ -74,6 +90,23 @@
 		stroke: var(--field);
 		stroke-width: 1.6;
 		cursor: pointer;
+	}
+	.outside {
+		fill: var(--field);
+		fill-opacity: 0.6;
+		fill-rule: evenodd;
+		pointer-events: none;
+	}
+	.edge {
+		stroke: var(--on-field);
+		stroke-width: 0.8;
+		pointer-events: none;
+	}
+	text {
+		font-size: 11px;
+		font-weight: 700;
+		fill: var(--on-field);
+		pointer-events: none;
 	}
 	.chosen {
 		fill: none;

@@ -1,4 +1,5 @@
 import type { AreaName } from '../../core/lift';
+import { partSpan, type WorkedPart } from '../../core/work';
 import { HEAD_DRAWINGS } from './views';
 
 /** How the partings of a section run, and how its hair is picked up. */
@@ -9,6 +10,8 @@ export interface PlannedSection {
 	/** Foils, or brush strips of open work, to be drawn; 0 for a section that is left out. */
 	readonly strips: number;
 	readonly share: number;
+	/** The part of the head that is worked alone. */
+	readonly part?: WorkedPart | undefined;
 	readonly angle: 'horizontal' | 'diagonal' | 'vertical';
 	readonly picking: string;
 }
@@ -94,7 +97,10 @@ export function drawSections(sections: readonly PlannedSection[]): DrawnSection[
 				let from = 0;
 				return here.map((section): DrawnSection => {
 					const to = from + section.share / hair;
-					const drawn = drawnIn(boxOf(path), section, from, to);
+					// Areas are drawn from their last edge up: from the bottom, from the back.
+					const [first, last] = partSpan(section.part, area) ?? [0, 1];
+					const at = (share: number) => 1 - last + share * (last - first);
+					const drawn = drawnIn(boxOf(path), section, at(from), at(to));
 					from = to;
 					return {
 						...drawn,

@@ -57,6 +57,8 @@ export const BOUNDS = {
 	rootDepthCm: { min: 0.5, max: 40, step: 0.5 },
 	/** How far under the parting a hidden panel begins. */
 	panelEdgeCm: { min: 1, max: 30, step: 1 },
+	/** Edges of a part of the head that is worked alone: from the parting, the hairline or the tips. */
+	partEdgeCm: { min: 0, max: 40, step: 0.5 },
 	growthCmPerMonth: { min: 0.3, max: 3, step: 0.05 },
 	/** Minutes to put one section on. */
 	sectionMinutes: { min: 0.1, max: 180, step: 0.1 },

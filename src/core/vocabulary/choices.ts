@@ -77,6 +77,16 @@ export const RINSE_MODES = ['together', 'backFirst', 'eachReady'] as const;
 export const STRAND_PARTS = ['root', 'lengths'] as const;
 /** How fast one likes to work: which strengths are considered. */
 export const PACES = ['gentle', 'steady', 'brisk'] as const;
+/** Parts of the head that are worked alone, each by edges in centimetres. */
+export const WORKED_PARTS = [
+	'top',
+	'faceFrame',
+	'moneyPiece',
+	'halo',
+	'panel',
+	'underlight',
+	'tips'
+] as const;
 /** Kinds of result that clients ask for by name. */
 export const RESULT_KIND_NAMES = [
 	'solid',

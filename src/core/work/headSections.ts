@@ -10,6 +10,7 @@ import {
 } from '../mix';
 import { NAPE_UP, SECTION_MINUTES } from './constants';
 import type { SectionId } from './ids';
+import { partShare, type WorkedPart } from './workedPart';
 
 /** How the partings of a section run. */
 export type Angle = (typeof ANGLES)[number];
@@ -19,7 +20,7 @@ export interface HeadSection {
 	readonly id: SectionId;
 	/** Where it lies; one area, or several that were put together. */
 	readonly areas: readonly AreaName[];
-	/** Its part of the hair that is worked, 0-1; those of a head add up to 1. */
+	/** Its part of the hair, 0-1; those of a head that is worked throughout add up to 1. */
 	readonly share: number;
 	readonly picking: Picking;
 	readonly angle: Angle;
@@ -45,6 +46,8 @@ export interface SectioningProblem {
 	readonly picking: Picking;
 	/** Areas clipped too short to work on. */
 	readonly undercut?: readonly AreaName[] | undefined;
+	/** The part of the head that is worked; left out, all of it. */
+	readonly part?: WorkedPart | undefined;
 }
 
 /** Partings that suit each area: across the back of the head, down the sides, with the face in front. */
@@ -61,13 +64,14 @@ const USUAL_ANGLE: Readonly<Record<AreaName, Angle>> = {
 
 /**
  * The sections of a head from the nape up: an area each, in halves where it takes long. Only areas that
- * would get a foil of their own are told apart.
+ * would get a foil of their own are told apart, and only those of the part that is worked.
  */
 export function proposeSections(problem: SectioningProblem): HeadSection[] {
 	const areas = NAPE_UP.filter((area) => !problem.undercut?.includes(area));
 	const hair = areas.reduce((sum, area) => sum + AREA_SHARE[area], 0);
 	return areas.flatMap((area): HeadSection[] => {
-		const share = AREA_SHARE[area] / hair;
+		const share = (AREA_SHARE[area] * partShare(problem.part, area)) / hair;
+		if (share === 0) return [];
 		const section: HeadSection = {
 			id: area,
 			areas: [area],

@@ -32,3 +32,12 @@ export { lastRinse, usualRinse, type RinseMode } from './rinse';
 export { oneStrengthSteps, stageBowlsSteps, type Staging, type StagingAnswer } from './staging';
 export { stageHeadSteps } from './stageHead';
 export { usualFoils } from './usualFoils';
+export {
+	PART_KINDS,
+	partShare,
+	partSpan,
+	partStartsAtMm,
+	usualPart,
+	type WorkedPart,
+	type WorkedPartName
+} from './workedPart';

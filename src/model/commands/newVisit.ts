@@ -26,6 +26,9 @@ const natural = (level: number): ZoneReading => ({
 	artificial: []
 });
 
+/** Colour for a whole head of toner, g. */
+export const USUAL_TONER_GRAMS = 30;
+
 /** A reading to start from: medium hair, natural 5, untouched. Everything is there to be changed. */
 export const plainReading = (): Reading => ({
 	naturalLevel: 5,
@@ -274,7 +277,7 @@ export function newVisit(
 			vehicle: 'demi',
 			ratio: 1.5,
 			minutes: 20,
-			totalGrams: 30,
+			totalGrams: USUAL_TONER_GRAMS,
 			choice: 'open',
 			parts: []
 		},

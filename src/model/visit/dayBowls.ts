@@ -1,7 +1,7 @@
-import { additiveDose, DENSITY_GRAMS, shareOut, toStep, type Bowl } from '../../core/mix';
+import { additiveDose, shareOut, toStep, type Bowl } from '../../core/mix';
 import type { Product } from '../../core/lift';
 import type { StepKind } from '../../core/plan';
-import { tonerMinutes, type BowlId, type SectionId, type StrandPart } from '../../core/work';
+import { type BowlId, type SectionId, type StrandPart } from '../../core/work';
 import type {
 	ChosenPart,
 	LiftPlan,
@@ -12,7 +12,7 @@ import type {
 } from '../../schema/records';
 import { MAIN_STEP, tintOf } from './day';
 import { developerGramsOf } from './tone';
-import { tonerOf, type DayWork, type StepWork, type WorkBowl } from './work';
+import { tonerOf, tonerPass, type DayWork, type StepWork, type WorkBowl } from './work';
 
 /** One thing that goes into a bowl. What it is called is found where it is shown. */
 export type BowlPart = {
@@ -267,7 +267,7 @@ function colourBowl(
 		colour: {
 			line: line.name,
 			minutes,
-			applyMinutes: tonerMinutes(visit.reading.lengthCm, DENSITY_GRAMS[visit.reading.density]),
+			applyMinutes: tonerPass(visit.reading, visit.lift.part),
 			expected
 		},
 		mixable: true,

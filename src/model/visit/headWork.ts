@@ -4,6 +4,7 @@ import { AREA_SHARE, partingCm, workMinutes, type Coverage } from '../../core/mi
 import {
 	inOrder,
 	isHairline,
+	partShare,
 	proposeSections,
 	sectionLoads,
 	type HeadSection,
@@ -82,8 +83,9 @@ const coveredCm = (reading: Reading, plan: WorkedPlan, area?: AreaName): number 
 /** The head on which an application is worked. */
 export type StepHead = Pick<HeadWorkSource, 'reading' | 'aim' | 'plan'>;
 
-const shareOf = (areas: readonly AreaName[]): number =>
-	areas.reduce((sum, area) => sum + AREA_SHARE[area], 0);
+/** Share of the head's hair that lies in some areas, as far as a part of the head takes it. */
+export const hairShare = (areas: readonly AreaName[], part?: LiftPlan['part']): number =>
+	areas.reduce((sum, area) => sum + AREA_SHARE[area] * partShare(part, area), 0);
 
 /** Centimetres of each strand that a mixture goes on: over some areas, each by its share of the hair. */
 export function meanCoveredCm(
@@ -91,11 +93,13 @@ export function meanCoveredCm(
 	areas: readonly AreaName[],
 	kind?: DayStep['kind']
 ): number {
-	const share = shareOf(areas);
+	const share = hairShare(areas, plan.part);
 	if (share === 0) return coveredCm(reading, planAt(plan, reading, aim, undefined, kind));
 	const sum = areas.reduce(
 		(total, area) =>
-			total + AREA_SHARE[area] * coveredCm(reading, planAt(plan, reading, aim, area, kind), area),
+			total +
+			hairShare([area], plan.part) *
+				coveredCm(reading, planAt(plan, reading, aim, area, kind), area),
 		0
 	);
 	return sum / share;
@@ -152,7 +156,8 @@ export function sectionsOf(source: StepHead & Pick<HeadWorkSource, 'bowls'>): He
 		foils: bowls.foils,
 		minutes: headMinutes(head, bowls),
 		picking: bowls.picking,
-		undercut: reading.haircut.undercut
+		undercut: reading.haircut.undercut,
+		part: source.plan.part
 	});
 	return inOrder(proposed, bowls.order, sectionLevel(source));
 }
@@ -178,7 +183,7 @@ function loaded(source: StepHead, section: HeadSection): LoadedSection {
 	if (areas.length === 0) return { ...section, skip: true };
 	return {
 		...section,
-		share: (section.share * shareOf(areas)) / shareOf(section.areas),
+		share: (section.share * hairShare(areas)) / hairShare(section.areas),
 		coveredCm: meanCoveredCm(source, areas)
 	};
 }

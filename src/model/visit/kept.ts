@@ -1,6 +1,7 @@
 import { AREAS, ZONE_NAMES, type KEPT_OUT } from '../../core/vocabulary';
 import { formatLevel } from '../../core/hair';
 import type { AreaName } from '../../core/lift';
+import { partShare, partStartsAtMm } from '../../core/work';
 import type { Aim, LiftPlan, Reading, ZoneName } from '../../schema/records';
 import { beginCm, goesOn, onNothing, type DayStep, type WorkedPlan } from './day';
 import { aimOf, aimOn, readingOf } from './exceptions';
@@ -47,10 +48,16 @@ export function stepOnHair(step: DayStep, reading: Reading, aim: Aim): DayStep {
 	const kept = ZONE_NAMES.filter(
 		(zone) => plan.covers[zone] && keptOut(plan, reading, aim, zone, kind)
 	);
-	if (kept.length === 0 && (barred.length === 0 || plan.drawThroughMinutes === 0)) return step;
+	const startsAtMm = Math.max(plan.startsAtMm, partStartsAtMm(plan.part, reading.lengthCm));
+	if (
+		kept.length === 0 &&
+		(barred.length === 0 || plan.drawThroughMinutes === 0) &&
+		startsAtMm === plan.startsAtMm
+	)
+		return step;
 	const covers = { ...plan.covers };
 	for (const zone of kept) covers[zone] = false;
-	const worked: WorkedPlan = { ...plan, covers, barred };
+	const worked: WorkedPlan = { ...plan, covers, barred, startsAtMm };
 	return { ...step, plan: worked };
 }
 
@@ -62,7 +69,7 @@ export const stepsOn = (
 	aim: Aim
 ): DayStep[] => {
 	const worked = steps.map((step) =>
-		step.areas && !step.areas.includes(area)
+		(step.areas && !step.areas.includes(area)) || partShare(step.plan.part, area) === 0
 			? { ...step, plan: onNothing(step.plan) }
 			: stepOnHair(step, reading, aim)
 	);
@@ -93,6 +100,7 @@ export const workedAreas = (
 ): AreaName[] =>
 	AREAS.filter((area) => {
 		if (areas && !areas.includes(area)) return false;
+		if (partShare(plan.part, area) === 0) return false;
 		const there = planAt(plan, reading, aim, area, kind);
 		if (!goesOn(there)) return false;
 		const spans = zoneSpans(readingOf(reading, area));

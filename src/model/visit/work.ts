@@ -1,5 +1,4 @@
 import {
-	AREA_SHARE,
 	DENSITY_GRAMS,
 	mixtureGrams,
 	planBowls,
@@ -9,6 +8,7 @@ import {
 	type BowlPlan
 } from '../../core/mix';
 import { DEFAULT_LIMIT_MINUTES } from '../../core/lift';
+import { AREAS } from '../../core/vocabulary';
 import { servicePrice } from '../../core/plan';
 import {
 	asideStay,
@@ -24,7 +24,7 @@ import {
 } from '../../core/work';
 import type { LiftPlan, Shelf, Visit } from '../../schema/records';
 import { daySteps, MAIN_STEP, type DayStep, type LiftDay } from './day';
-import { isWorked, loadsOf, meanCoveredCm, sectionedHead } from './headWork';
+import { hairShare, isWorked, loadsOf, meanCoveredCm, sectionedHead } from './headWork';
 import { workedAreas } from './kept';
 
 /** A bowl of the day, with what it is for. */
@@ -111,7 +111,7 @@ function needOf(
 		};
 	}
 	const areas = workedAreas(step, reading, aim);
-	const share = areas.reduce((sum, area) => sum + AREA_SHARE[area], 0);
+	const share = hairShare(areas, plan.part);
 	const head = { ...sectionedHead(source), coveredCm: meanCoveredCm(source, areas, kind) };
 	const foils = Math.max(1, Math.round(bowls.foils * share));
 	const coverage = isFoil(plan.placement)
@@ -129,16 +129,25 @@ function needOf(
 export const finishOf = ({ reading, bowls }: Pick<WorkedHead, 'reading' | 'bowls'>): number =>
 	finishMinutes(reading.lengthCm, bowls.technique === 'foils' && bowls.picking === 'teased');
 
+/** Minutes to work a toner through the hair that was worked. */
+export const tonerPass = (reading: Visit['reading'], part: LiftPlan['part']): number =>
+	Math.ceil(
+		tonerMinutes(reading.lengthCm, DENSITY_GRAMS[reading.density]) * hairShare(AREAS, part)
+	);
+
 /** The toner as the chair's time has it; none where that is the choice. */
-export const tonerOf = ({ tone, reading }: Pick<WorkedHead, 'tone' | 'reading'>) =>
+export const tonerOf = ({
+	tone,
+	reading,
+	lift
+}: Pick<WorkedHead, 'tone' | 'reading'> & Pick<Visit, 'lift'>) =>
 	tone.choice === 'none'
 		? undefined
 		: {
 				minutes: tone.minutes,
 				// What goes on before it lies its time and takes hands too.
 				applyMinutes:
-					tonerMinutes(reading.lengthCm, DENSITY_GRAMS[reading.density]) * (tone.filler ? 2 : 1) +
-					(tone.filler?.minutes ?? 0)
+					tonerPass(reading, lift.part) * (tone.filler ? 2 : 1) + (tone.filler?.minutes ?? 0)
 			};
 
 /**
@@ -188,7 +197,7 @@ export function dayWork(
 		steps.reduce((total, work) => total + of(work), 0);
 	const minutes = chairMinutes(
 		steps.map((work) => work.rinseMinute),
-		tonerOf(head),
+		tonerOf({ ...head, lift: day.lift }),
 		asideOf(steps, aside),
 		finishOf(head)
 	);

@@ -101,7 +101,7 @@
 	]}
 >
 	{#snippet field()}
-		<HeadField {colours}>
+		<HeadField {colours} part={session.visit.lift.part}>
 			<StrandRow
 				name="now"
 				colours={view.nowColours}

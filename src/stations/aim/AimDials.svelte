@@ -10,11 +10,12 @@
 	import { figures } from '../../state/figures.svelte';
 	import PictureFold from '../../widgets/PictureFold.svelte';
 	import { useVisit } from '../../state/visitContext';
-	import { formatShare } from '../../wording/words';
+	import { beside, formatShare } from '../../wording/words';
 	import { seenFibre } from '../../model/visit/hair';
 	import type { AimView } from '../../state/aimView.svelte';
 	import ContrastDials from './ContrastDials.svelte';
-	import PanelDials from './PanelDials.svelte';
+	import PartDials from './PartDials.svelte';
+	import { partWords } from '../../wording/part';
 	import { setColour } from '../../model/commands/aim';
 	import { contrastWords, panelWords } from '../../wording/aim';
 
@@ -78,8 +79,14 @@
 	<Fold title="Contrast and depth" summary={contrastWords(strandAim)}>
 		<ContrastDials />
 	</Fold>
-	<Fold title="Hidden panel" summary={panelWords(strandAim, view.panel)}>
-		<PanelDials />
+	<Fold
+		title="Part of the head"
+		summary={beside(
+			partWords(session.visit.lift.part),
+			view.panel ? panelWords(strandAim, view.panel) : ''
+		)}
+	>
+		<PartDials />
 	</Fold>
 	<Fold title="From a picture" summary="point at the colour">
 		<PictureFold action="Aim for this" ontake={takePicture} />

@@ -12,6 +12,7 @@
 	import { hasParts } from '../../model/visit/headStaging';
 	import { sectionLevel } from '../../model/visit/headWork';
 	import { SECTION_OPTIONS } from '../../wording/words';
+	import { partWords } from '../../wording/part';
 	import { setSections } from '../../model/commands/sections';
 	import {
 		formatSpread,
@@ -42,6 +43,10 @@
 			bowls.picking,
 			session.visit.lift.section
 		)
+	);
+	const part = $derived(session.plan.part);
+	const placed = $derived(
+		session.bowls.sections.reduce((sum, { load }) => sum + (load?.foils ?? 0), 0)
 	);
 	const apart = (name: string) => {
 		const outcome = ways.find((way) => way.name === name)?.outcome;
@@ -79,13 +84,16 @@
 />
 {#if bowls.technique === 'foils'}
 	<NumberField
-		label="Foils"
+		label={part ? 'Foils, were it the whole head' : 'Foils'}
 		value={bowls.foils}
 		{...BOUNDS.foils}
 		inline
 		onchange={(foils) => change('foils', { foils })}
 	/>
-	<p class="usual">about {usual} are usual for this</p>
+	<p class="usual">
+		{part ? `${placed} of them in the ${partWords(part)}; ` : ''}about {usual} are usual for
+		{part ? 'a whole head' : 'this'}
+	</p>
 	<Choice label="Picked up" value={bowls.picking} options={PICKING_OPTIONS} onchange={setPicking} />
 {/if}
 <Select
