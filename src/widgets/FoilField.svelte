@@ -5,6 +5,7 @@
 	import { hexOf } from '../core/colour';
 	import { labOfFibre, type AreaName } from '../core/lift';
 	import TextButton from '../ui/TextButton.svelte';
+	import { areaColours } from '../model/visit/areaColours';
 	import { readingOf } from '../model/visit/exceptions';
 	import { downloadText, fileName } from '../ui/download';
 	import { mainZone, zonesOf } from '../model/visit/hair';
@@ -48,6 +49,7 @@
 		};
 		return Object.fromEntries(AREAS.map((area) => [area, of(area)])) as Record<AreaName, string>;
 	});
+	const bare = $derived(areaColours(session.visit.reading));
 	const pickings = $derived([
 		...new Set(sections.filter(({ strips }) => strips > 0).map(({ picking }) => picking))
 	]);
@@ -68,6 +70,8 @@
 			bind:svg
 			{sections}
 			{colours}
+			part={session.plan.part}
+			{bare}
 			{label}
 			chosen={planned.findIndex(({ section }) => section.id === chosen) + 1 || undefined}
 			onpick={(number) => onchoose(planned[number - 1]!.section.id)}

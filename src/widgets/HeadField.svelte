@@ -12,9 +12,11 @@
 		colours: Record<AreaName, string>;
 		/** The part of the head that is worked alone. */
 		part?: LiftPlan['part'];
+		/** Colour of the hair outside it. */
+		bare?: Record<AreaName, string>;
 		children: Snippet;
 	}
-	let { colours, part, children }: Props = $props();
+	let { colours, part, bare, children }: Props = $props();
 	const session = useVisit();
 </script>
 
@@ -24,6 +26,7 @@
 			{colours}
 			chosen={session.areas}
 			{part}
+			{bare}
 			label="Map of the head: {areaWords(session.areas)}{part
 				? `; worked: ${partWords(part)}`
 				: ''}"

@@ -9,7 +9,8 @@
 	import { backupParts, stallProblem } from '../../model/visit/stall';
 	import { backupWords, nextRoundWords } from '../../wording/stall';
 	import { contrastWords, KIND_OPTIONS } from '../../wording/aim';
-	import { MAIN_STEP } from '../../model/visit/day';
+	import { MAIN_STEP, tintOf } from '../../model/visit/day';
+	import { partWords } from '../../wording/part';
 	import type { LiftPlan } from '../../schema/records';
 	import { ZONES } from '../../model/visit/hair';
 	import { bowlWords, productWords } from '../../wording/bowls';
@@ -18,6 +19,7 @@
 	import { useVisit } from '../../state/visitContext';
 	import {
 		VEHICLE_NAMES,
+		areaWords,
 		formatRatio,
 		labelIn,
 		PLACEMENT_OPTIONS,
@@ -60,6 +62,9 @@
 	);
 	/** What keeps itself out, and what is taken along all the same. */
 	const kept = $derived(session.lightens ? keptHair(session) : []);
+	/** What a tint lays down while it lifts. */
+	const shadeWords = (of: LiftPlan): string =>
+		of.tint && tintOf(of) ? `; shade ${formulaWords(of.tint.parts)}` : '';
 	const delayWords = ({ delays, drawThroughMinutes }: LiftPlan): string =>
 		[
 			...ZONES.filter((zone) => delays[zone] > 0).map(
@@ -110,10 +115,12 @@
 				PLACEMENT_OPTIONS,
 				plan.placement
 			)}, sections {labelIn(SECTION_OPTIONS, plan.section)}, on {zones.join(', ') ||
-				'some areas only'} from
-			{plan.startsAtMm} mm off the skin{delayWords(plan)}. Expected {formatLevel(main.level)} ({formatLevel(
-				main.low
-			)} to {formatLevel(main.high)}) {main.tone}; condition {Math.round(main.condition)}.
+				'some areas only'}{plan.part ? ` of the ${partWords(plan.part)}` : ''} from
+			{plan.startsAtMm} mm off the skin{delayWords(plan)}{shadeWords(plan)}. Expected {formatLevel(
+				main.level
+			)} ({formatLevel(main.low)} to {formatLevel(main.high)}) {main.tone}; condition {Math.round(
+				main.condition
+			)}.
 		</p>
 		{#if kept.length > 0}
 			<p>
@@ -132,7 +139,9 @@
 			)}, {step.plan.volume} vol, {formatRatio(step.plan.ratio)}, {step.plan.minutes} min, {labelIn(
 				PLACEMENT_OPTIONS,
 				step.plan.placement
-			)}: {bowls.bowls.map((bowl) => bowlWords(bowl)).join('; ')}.
+			)}{step.areas ? `, ${areaWords(step.areas)} alone` : ''}{step.plan.part
+				? `, ${partWords(step.plan.part)}`
+				: ''}{shadeWords(step.plan)}: {bowls.bowls.map((bowl) => bowlWords(bowl)).join('; ')}.
 		</p>
 	{/each}
 	{#if further.length > 0}

@@ -1,19 +1,24 @@
 <script lang="ts">
 	import type { AreaName } from '../../core/lift';
 	import { DASHES, drawSections, type PlannedSection } from './foils';
+	import { partShare, type WorkedPart } from '../../core/work';
+	import { insideOf } from './partShape';
 	import { HEAD_DRAWINGS } from './views';
 
 	interface Props {
 		sections: readonly PlannedSection[];
 		/** Colour of the hair of every area, #rrggbb. */
 		colours: Readonly<Record<AreaName, string>>;
+		/** The part of the head that is worked alone, and the hair outside it. */
+		part?: WorkedPart | undefined;
+		bare?: Readonly<Record<AreaName, string>> | undefined;
 		/** Number of the section that is looked at. */
 		chosen?: number | undefined;
 		label: string;
 		svg?: SVGSVGElement | undefined;
 		onpick?: (number: number) => void;
 	}
-	let { sections, colours, chosen, label, svg = $bindable(), onpick }: Props = $props();
+	let { sections, colours, part, bare, chosen, label, svg = $bindable(), onpick }: Props = $props();
 	const drawn = $derived(drawSections(sections));
 	const uid = $props.id();
 
@@ -33,6 +38,7 @@
 	<title>{label}</title>
 	{#each HEAD_DRAWINGS as { name, outline, areas }, i (name)}
 		{@const mirror = name === 'right'}
+		{@const inside = part && insideOf(part, name)}
 		<g transform="translate({i * WIDTH + 4} -1)">
 			<g transform={mirror ? 'translate(100 0) scale(-1 1)' : undefined}>
 				<path
@@ -44,8 +50,21 @@
 					stroke-linejoin="round"
 				/>
 				{#each areas as { area, path } (area)}
-					<path d={path} fill={colours[area]} stroke="#8a8a8a" stroke-width="1.4" />
+					<path
+						d={path}
+						fill={part ? (bare ?? colours)[area] : colours[area]}
+						stroke="#8a8a8a"
+						stroke-width="1.4"
+					/>
 				{/each}
+				{#if part && inside}
+					<clipPath id="{uid}-{name}"><path d={inside} clip-rule="evenodd" /></clipPath>
+					<g clip-path="url(#{uid}-{name})">
+						{#each areas.filter(({ area }) => partShare(part, area) > 0) as { area, path } (area)}
+							<path d={path} fill={colours[area]} stroke="#8a8a8a" stroke-width="1.4" />
+						{/each}
+					</g>
+				{/if}
 				{#each areas as { area, path } (area)}
 					{@const here = drawn.filter((one) => one.drawing === name && one.area === area)}
 					{#if here.length > 0}

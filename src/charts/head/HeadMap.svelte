@@ -1,26 +1,29 @@
 <script lang="ts">
 	import type { AreaName } from '../../core/lift';
 	import { partShare, type WorkedPart } from '../../core/work';
-	import { edgesOf, outsideOf } from './partShape';
+	import { edgesOf, insideOf } from './partShape';
 	import { HEAD_DRAWINGS } from './views';
 
 	interface Props {
 		/** Colour of the hair of every area, #rrggbb. */
 		colours: Readonly<Record<AreaName, string>>;
 		chosen: readonly AreaName[];
-		/** The part of the head that is worked alone: what lies outside it stands back. */
+		/** The part of the head that is worked alone, and the hair outside it. */
 		part?: WorkedPart | undefined;
+		bare?: Readonly<Record<AreaName, string>> | undefined;
 		/** What the map shows, in words. */
 		label: string;
 		ontoggle: (area: AreaName) => void;
 	}
-	let { colours, chosen, part, label, ontoggle }: Props = $props();
+	let { colours, chosen, part, bare, label, ontoggle }: Props = $props();
+	const uid = $props.id();
 	const NAMES = { left: 'left', top: 'top', back: 'back', right: 'right' } as const;
 </script>
 
 <!-- Pointing is one way to choose; the list of areas beside the map is the one for keys and readers. -->
 <div class="map" role="img" aria-label={label}>
 	{#each HEAD_DRAWINGS as { name, outline, areas } (name)}
+		{@const inside = part && insideOf(part, name)}
 		<figure>
 			<svg viewBox="4 2 96 118" class:mirrored={name === 'right'} aria-hidden="true">
 				<path class="skin" d={outline} />
@@ -29,21 +32,23 @@
 						class="area"
 						role="presentation"
 						data-area={area}
-						style:--hair={colours[area]}
+						style:--hair={part ? (bare ?? colours)[area] : colours[area]}
 						d={path}
 						onclick={() => ontoggle(area)}
 					/>
 				{/each}
-				{#if part}
-					{@const outside = outsideOf(part, name)}
-					{#if outside}<path class="outside" d={outside} />{/if}
-					{#each areas.filter(({ area }) => partShare(part, area) === 0) as { area, path } (area)}
-						<path class="outside" d={path} />
-					{/each}
-					<path class="skin" d={outline} />
-					{#each edgesOf(part, name) as { cm, ...line } (cm)}
+				{#if part && inside}
+					<clipPath id="{uid}-{name}"><path d={inside} clip-rule="evenodd" /></clipPath>
+					<g clip-path="url(#{uid}-{name})">
+						{#each areas.filter(({ area }) => partShare(part, area) > 0) as { area, path } (area)}
+							<path class="area worked" style:--hair={colours[area]} d={path} />
+						{/each}
+					</g>
+					{#each edgesOf(part, name) as { cm, under, ...line } (cm)}
 						<line class="edge" {...line} />
-						<text class="figure" x={line.x2 + 2} y={line.y2 - 1.5} text-anchor="end">{cm} cm</text>
+						<text class="figure" x={line.x2 + 8} y={line.y2 + (under ? 9.5 : -2)} text-anchor="end"
+							>{cm} cm</text
+						>
 					{/each}
 				{/if}
 				{#each areas.filter(({ area }) => chosen.includes(area)) as { area, path } (area)}
@@ -91,10 +96,7 @@
 		stroke-width: 1.6;
 		cursor: pointer;
 	}
-	.outside {
-		fill: var(--field);
-		fill-opacity: 0.6;
-		fill-rule: evenodd;
+	.worked {
 		pointer-events: none;
 	}
 	.edge {

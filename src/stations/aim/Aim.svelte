@@ -14,7 +14,7 @@
 	import Station from '../../widgets/Station.svelte';
 	import StrandRow from '../../widgets/StrandRow.svelte';
 	import { aimDifferenceWords } from '../../wording/areas';
-	import { aimAreaColours } from '../../model/visit/areaColours';
+	import { aimAreaColours, areaColours } from '../../model/visit/areaColours';
 	import { verdictWords } from '../../wording/verdict';
 	import { KIND_OPTIONS } from '../../wording/aim';
 	import { useVisit } from '../../state/visitContext';
@@ -39,6 +39,7 @@
 	const strands = $derived(aimView.strands);
 	const words = $derived(aimView.judgement && verdictWords(aimView.judgement));
 	const needs = $derived(aimView.needs);
+	const bare = $derived(areaColours(session.visit.reading));
 	const colours = $derived(aimAreaColours(session.visit.reading, session.visit.aim));
 
 	const ZONE_OPTIONS = [
@@ -101,7 +102,7 @@
 	]}
 >
 	{#snippet field()}
-		<HeadField {colours} part={session.visit.lift.part}>
+		<HeadField {colours} {bare} part={session.visit.lift.part}>
 			<StrandRow
 				name="now"
 				colours={view.nowColours}
