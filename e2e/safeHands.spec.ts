@@ -345,3 +345,28 @@ test('a part of the head is all that is sectioned, foiled, weighed and charged, 
 	await main.getByRole('radio', { name: 'Bowls' }).click();
 	await expect(answer(page)).toHaveText(/^[1-4]?\d g/);
 });
+
+test('minutes to put it on follow the hands: a preset, corrected by what Chair logs', async ({
+	page
+}) => {
+	await page.clock.install();
+	await openDemo(page);
+	await page.goto('/visit/hesper-oake-today/bowls');
+	await expect(page.getByText('to put it on', { exact: true })).toBeVisible();
+	await page.goto('/shelf');
+	const hands = page.getByRole('group', { name: 'In this salon' });
+	await hands.getByRole('radio', { name: 'unhurried' }).click();
+	await saved(page);
+	await page.goto('/visit/hesper-oake-today/bowls');
+	await expect(page.getByText('to put it on, 30 % slower than usual')).toBeVisible();
+	// Twenty minutes into the service all of it is on.
+	await page.goto('/visit/hesper-oake-today/chair');
+	const main = page.getByRole('main');
+	await main.getByRole('button', { name: 'Start', exact: true }).click();
+	await page.clock.fastForward('20:00');
+	await main.getByRole('button', { name: 'All on' }).click();
+	await expect(main.getByText(/All on at 20(\.\d)? min; \d+ were planned/)).toBeVisible();
+	await saved(page);
+	await page.goto('/shelf');
+	await expect(page.getByText(/than usual, from one service/)).toBeVisible();
+});

@@ -14,7 +14,8 @@ import {
 	TECHNIQUES,
 	RINSE_MODES,
 	STRAND_PARTS,
-	WORKED_PARTS
+	WORKED_PARTS,
+	HAND_PACE_NAMES
 } from '../core/vocabulary';
 import * as hair from './hair';
 import { wholeWithin, within } from './hair';
@@ -361,7 +362,14 @@ export const run = z.object({
 	elapsedSeconds: z.number().check(z.minimum(0), z.maximum(86_400)),
 	startedAt: z.optional(when),
 	rinsedAtMinute: z.optional(z.number().check(z.minimum(0), z.maximum(1440))),
-	notes: z.array(checkNote).check(z.maxLength(200))
+	notes: z.array(checkNote).check(z.maxLength(200)),
+	/** When the last section was on, and what was reckoned for usual hands, minutes. */
+	allOn: z.optional(
+		z.object({
+			minute: z.number().check(z.minimum(1), z.maximum(600)),
+			reckonedMinutes: z.number().check(z.minimum(0.1), z.maximum(600))
+		})
+	)
 });
 
 /** A timer that was started, or is held. */
@@ -494,6 +502,9 @@ export const shelf = z.object({
 	limits: z.partialRecord(hair.product, limit),
 	/** How strong this salon likes to work, and the strengths over which it asks for a reason. */
 	pace: z.enum(PACES),
+	/** How fast colour is put on here, and by single colourists where they differ. */
+	handPace: z.optional(z.enum(HAND_PACE_NAMES)),
+	handPaces: z.optional(z.record(text(120, 1), z.enum(HAND_PACE_NAMES))),
 	ceilings: hair.ceilings,
 	lightenerName: text(80),
 	/** Finest step of the scale, g. */

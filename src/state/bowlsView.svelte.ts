@@ -19,6 +19,7 @@ import { Search } from './search.svelte';
 import { headStaging } from '../model/visit/headStaging';
 import { sectionWork, type HeadWorkSource, type SectionWork } from '../model/visit/headWork';
 import type { Learned } from '../model/visit/lift';
+import type { HandPace } from '../model/visit/handPace';
 import type { Usage } from '../model/visit/usage';
 import { finishOf, tonerOf, type DayWork, type StagedMain } from '../model/visit/work';
 
@@ -28,6 +29,7 @@ export interface BowlsSource {
 	readonly shelf: Shelf | undefined;
 	readonly learned: Learned | undefined;
 	readonly usage: Usage;
+	readonly handPace: HandPace;
 	readonly lowlights: { readonly aside: ClockAside | undefined };
 	/** What the day takes, its other applications among it. */
 	readonly work: DayWork;
@@ -73,6 +75,7 @@ export class BowlsView {
 		shelf: this.#source.shelf,
 		learned: this.#source.learned,
 		usage: this.#usage,
+		handPace: this.#source.handPace.factor,
 		limitMinutes: this.#source.limitOf(this.#lift.product)
 	}));
 	/** The sections in the order of the work. */

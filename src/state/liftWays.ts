@@ -75,7 +75,7 @@ export function wayAnswer(view: HairView, day: LiftDay, session: VisitState): Wa
 		// The planned day is told as its bowls were staged; another, as it is reckoned before any staging.
 		work: isPlanned(day, session)
 			? session.work
-			: dayWork(day, session.visit, session.shelf, undefined, session.lowlights.aside),
+			: dayWork(day, session.workedHead, session.shelf, undefined, session.lowlights.aside),
 		moments: courseOf(view, steps, end)
 	};
 }

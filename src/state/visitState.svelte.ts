@@ -23,8 +23,9 @@ import { HairView, type HairSource } from './hairView.svelte';
 import { learnedFrom, recordedBefore } from '../model/visit/learned';
 import type { Learned } from '../model/visit/lift';
 import { Lowlights, type LowlightSource } from './lowlights.svelte';
+import { handPaceFrom, type HandPace } from '../model/visit/handPace';
 import { usageFrom, type Usage } from '../model/visit/usage';
-import { dayWork, type DayWork, type WorkBowls } from '../model/visit/work';
+import { dayWork, type DayWork, type WorkBowls, type WorkedHead } from '../model/visit/work';
 import { Search } from './search.svelte';
 import { steady } from './steady';
 import { aimProblem } from '../model/visit/aimProblem';
@@ -223,6 +224,16 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 			this.shelf
 		);
 	});
+	/** How fast whoever works on this head puts colour on. */
+	handPace: HandPace = $derived.by(
+		steady(() =>
+			handPaceFrom(this.#workspace.visits.values(), this.visit.colourist, this.visit, this.shelf)
+		)
+	);
+	/** The head as its hours are reckoned. */
+	get workedHead(): WorkedHead {
+		return { ...this.visit, handPace: this.handPace.factor };
+	}
 	/** Whether predictions use it; off, the head is looked at as a typical one. */
 	usesLearned = $state(true);
 	learned: Learned | undefined = $derived.by(() => (this.usesLearned ? this.taught : undefined));
@@ -233,7 +244,7 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 
 	/** What the day takes: bowls, hours and price. */
 	work: DayWork = $derived.by(() =>
-		dayWork(this.visit, this.visit, this.shelf, this.bowls.main, this.lowlights.aside)
+		dayWork(this.visit, this.workedHead, this.shelf, this.bowls.main, this.lowlights.aside)
 	);
 	/** Bowls of the main application. */
 	get bowlPlan(): WorkBowls {

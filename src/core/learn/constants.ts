@@ -33,3 +33,6 @@ export const SWATCHES = {
 
 /** Grams used beside grams reckoned: no head takes more or less than this, or something was misread. */
 export const USAGE = { least: 0.6, most: 1.6, priorVisits: 1 } as const;
+
+/** Minutes taken beside minutes reckoned: further from the usual, something else was logged. */
+export const HAND_PACE = { least: 0.5, most: 2, priorVisits: 1 } as const;

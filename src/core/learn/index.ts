@@ -7,5 +7,6 @@ export {
 	type Observation,
 	type Personal
 } from './personal';
+export { handPaceOf } from './handPace';
 export { usageOf } from './usage';
 export { intensityOfSwatch } from './swatches';

@@ -87,6 +87,8 @@ export const WORKED_PARTS = [
 	'underlight',
 	'tips'
 ] as const;
+/** How fast hands put colour on. */
+export const HAND_PACE_NAMES = ['unhurried', 'usual', 'quick'] as const;
 /** Kinds of result that clients ask for by name. */
 export const RESULT_KIND_NAMES = [
 	'solid',

@@ -1,3 +1,4 @@
+import type { HAND_PACE_NAMES } from '../vocabulary';
 import type { AreaName } from '../lift';
 
 /** How bowls are staged. */
@@ -90,3 +91,8 @@ export const USUAL_FOILS = {
 	section: { seeThrough: 1.6, medium: 1, thick: 0.7 },
 	picking: { slice: 1, weave: 1, teased: 0.9, babylight: 1.15 }
 } as const;
+
+/** Minutes of hands beside usual ones: an apprentice still looks twice, the quickest know every parting (reasoned). */
+export const HAND_PACES = { unhurried: 1.3, usual: 1, quick: 0.8 } as const satisfies Readonly<
+	Record<(typeof HAND_PACE_NAMES)[number], number>
+>;

@@ -150,7 +150,7 @@ export type SectionedHead = Omit<Extract<Coverage, { technique: 'open' }>, 'tech
 	readonly foils: number;
 	/** What earlier leftovers taught of how much these hands use, 1 for typical. */
 	readonly usage?: number | undefined;
-	/** Pairs of hands at work. */
+	/** Pairs of usual hands at work: slower ones count for less. */
 	readonly hands?: number | undefined;
 };
 

@@ -12,7 +12,7 @@ export {
 	type ServiceClock
 } from './clock';
 export { compareHeadsSteps, type HeadWay, type HeadWayResult } from './compare';
-export { SERVICE_MINUTES, STAGING } from './constants';
+export { HAND_PACES, SERVICE_MINUTES, STAGING } from './constants';
 export {
 	mergeSections,
 	proposeSections,

@@ -48,3 +48,12 @@ export function rinse(draft: Visit, now: Date, shown: number): void {
 	draft.run.rinsedAtMinute = Math.floor(draft.run.elapsedSeconds / 60);
 	if (!draft.settled.includes('chair')) draft.settled.push('chair');
 }
+
+/**
+ * The last section is on, on a draft: from this the pace of the hands is learned.
+ * @param shown seconds that stand on the timer
+ * @param reckonedMinutes what was reckoned for usual hands
+ */
+export function logAllOn(run: Visit['run'], shown: number, reckonedMinutes: number): void {
+	run.allOn = { minute: Math.max(1, Math.round(shown / 6) / 10), reckonedMinutes };
+}

@@ -43,6 +43,8 @@ export interface HeadWorkSource {
 	readonly learned: Learned | undefined;
 	/** What earlier leftovers taught of how much these hands use, 1 for typical. */
 	readonly usage: number;
+	/** Minutes of these hands beside usual ones; 1 unless said. */
+	readonly handPace?: number | undefined;
 	readonly limitMinutes: number;
 }
 
@@ -106,10 +108,17 @@ export function meanCoveredCm(
 }
 
 /** What the loads of a head rest on. */
-export type LoadSource = StepHead & Pick<HeadWorkSource, 'bowls' | 'usage'>;
+export type LoadSource = StepHead & Pick<HeadWorkSource, 'bowls' | 'usage' | 'handPace'>;
 
 /** The head as sections share it out. */
-export const sectionedHead = ({ reading, aim, bowls, plan, usage }: LoadSource): SectionedHead => ({
+export const sectionedHead = ({
+	reading,
+	aim,
+	bowls,
+	plan,
+	usage,
+	handPace = 1
+}: LoadSource): SectionedHead => ({
 	technique: bowls.technique,
 	foils: bowls.foils,
 	density: reading.density,
@@ -121,7 +130,7 @@ export const sectionedHead = ({ reading, aim, bowls, plan, usage }: LoadSource):
 	),
 	...reading.haircut,
 	usage,
-	hands: bowls.hands
+	hands: bowls.hands / handPace
 });
 
 /** Minutes one pair of hands needs for the whole head. */

@@ -62,7 +62,10 @@ export interface DayWork {
 }
 
 /** The head a day is worked on, and how. */
-export type WorkedHead = Pick<Visit, 'reading' | 'aim' | 'bowls' | 'tone'>;
+export interface WorkedHead extends Pick<Visit, 'reading' | 'aim' | 'bowls' | 'tone'> {
+	/** Minutes of these hands beside usual ones; 1 unless said. */
+	readonly handPace?: number | undefined;
+}
 
 /** The main application as it was staged; left out, it is reckoned with its one strength. */
 export interface StagedMain {
@@ -98,11 +101,11 @@ const numbered = (plan: BowlPlan, step: string): WorkBowls => ({
 /** Grams and minutes of one application: the main one by its sections, a further one as its place asks. */
 function needOf(
 	step: DayStep,
-	{ reading, aim, bowls }: WorkedHead,
+	{ reading, aim, bowls, handPace = 1 }: WorkedHead,
 	usage: number
 ): { readonly grams: number; readonly minutes: readonly number[] } {
 	const { plan, kind } = step;
-	const source = { reading, aim, bowls, plan, usage };
+	const source = { reading, aim, bowls, plan, usage, handPace };
 	if (step.id === MAIN_STEP) {
 		const loads = loadsOf(source);
 		return {
@@ -121,7 +124,7 @@ function needOf(
 	const part = coverage.technique === 'open' ? share : 1;
 	return {
 		grams: mixtureGrams(coverage) * usage * part,
-		minutes: [(workMinutes(coverage) * part) / bowls.hands]
+		minutes: [(workMinutes(coverage) * part * handPace) / bowls.hands]
 	};
 }
 

@@ -7,6 +7,7 @@
 	import TextField from '../../ui/TextField.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
 	import type { Shelf } from '../../schema/records';
+	import HandPaces from './HandPaces.svelte';
 	import { PACE_OPTIONS, PRODUCT_OPTIONS } from '../../wording/words';
 
 	interface Props {
@@ -45,6 +46,7 @@
 	hint={PACE_WORDS[shelf.pace]}
 	onchange={(pace) => onchange((draft) => (draft.pace = pace))}
 />
+<HandPaces {shelf} {onchange} />
 <h3>Strongest developer</h3>
 <div class="fields">
 	{#each CEILINGS as { key, label } (key)}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { handsWords } from '../../wording/handPace';
 	import { goto } from '$app/navigation';
 	import { compute } from '../../compute/browser';
 	import { GRAMS_PER_OUNCE, ratioFault } from '../../core/mix';
@@ -80,6 +81,11 @@
 			: ''
 	);
 
+	/** Whose pace it is, where it is not the usual one. */
+	const paceHint = $derived(
+		Math.abs(session.handPace.factor - 1) < 0.02 ? '' : `, ${handsWords(session.handPace.factor)}`
+	);
+
 	const mix = (bowl: MixBowl) => void goto(`/visit/${session.id}/mix?bowl=${bowl.number}`);
 	function next() {
 		session.settle('bowls');
@@ -98,7 +104,7 @@
 		words="mixed, in {session.work.bowls} bowl{session.work.bowls === 1 ? '' : 's'}"
 		{range}
 		facts={[
-			{ value: formatHours(main.workMinutes), label: 'to put it on' },
+			{ value: formatHours(main.workMinutes), label: `to put it on${paceHint}` },
 			{ value: formatHours(session.chairMinutes), label: 'at the chair' },
 			...(cost === undefined
 				? []

@@ -7,6 +7,7 @@
 	import { formatLevel } from '../../core/hair';
 	import { labOfFibre } from '../../core/lift';
 	import Button from '../../ui/Button.svelte';
+	import TextButton from '../../ui/TextButton.svelte';
 	import FootLine from '../../widgets/FootLine.svelte';
 	import Station from '../../widgets/Station.svelte';
 	import StrandRow from '../../widgets/StrandRow.svelte';
@@ -18,7 +19,14 @@
 	import CheckForm from './CheckForm.svelte';
 	import CheckList from './CheckList.svelte';
 	import { RunTimer } from '../../state/runTimer.svelte';
-	import { elapsedSeconds, isSetBack, rebaseRun, rinse, toggleRun } from '../../model/commands/run';
+	import {
+		elapsedSeconds,
+		isSetBack,
+		logAllOn,
+		rebaseRun,
+		rinse,
+		toggleRun
+	} from '../../model/commands/run';
 	import { cautionWords } from '../../wording/cautions';
 	import { expectedAt, readyLine, readyOf } from './chair';
 
@@ -69,6 +77,11 @@
 			event.preventDefault();
 			noting = true;
 		}
+	}
+	function allOn() {
+		session.change('all on', ({ run }) =>
+			logAllOn(run, seconds, session.bowls.workMinutes / session.handPace.factor)
+		);
 	}
 	function next() {
 		session.change('rinsed', (draft) => rinse(draft, clock.now(), seconds));
@@ -139,12 +152,23 @@
 							>{running ? 'Hold' : begun ? 'Go on' : 'Start'}</Button
 						>
 						<Button primary={running} onclick={() => (noting = true)}>Note a check</Button>
+						{#if running && !run.allOn}<Button onclick={allOn}>All on</Button>{/if}
 					</div>
 					{#if blocked}
 						<p class="blocked" role="alert">
 							{cautionWords(session.stops[0]!).title} The timer starts when this stop is passed or gone.
 						</p>
 					{:else}
+						{#if begun}<p class="soft">
+								{run.allOn
+									? `All on at ${run.allOn.minute} min; ${Math.round(session.bowls.workMinutes)} were planned.`
+									: `All on is planned at ${Math.round(session.bowls.workMinutes)} min.`}
+								{#if run.allOn}<TextButton
+										onclick={() =>
+											session.change('not all on yet', (draft) => delete draft.run.allOn)}
+										>Not yet</TextButton
+									>{/if}
+							</p>{/if}
 						<p class="soft">
 							{running
 								? 'Check from half time on, then every five to ten minutes: wipe a strand clean, name level and undertone, test the stretch.'
