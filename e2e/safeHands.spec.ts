@@ -370,3 +370,21 @@ test('minutes to put it on follow the hands: a preset, corrected by what Chair l
 	await page.goto('/shelf');
 	await expect(page.getByText(/than usual, from one service/)).toBeVisible();
 });
+
+test('old light pieces among darker hair are read, drawn, kept out and picked up between', async ({
+	page
+}) => {
+	await openDemo(page);
+	await page.goto('/visit/hesper-oake-today/read');
+	const main = page.getByRole('main');
+	await main.getByRole('checkbox', { name: 'Old light pieces among it' }).click();
+	await main.getByLabel('Their level').fill('9');
+	await main.getByLabel('Their level').press('Tab');
+	await expect(main.getByRole('slider', { name: 'Part of the hair' })).toBeVisible();
+	await accessible(page);
+	await saved(page);
+	await station(page, 'Lift');
+	await expect(main.getByText('Pick up between them:')).toBeVisible();
+	await expect(main.getByText(/30.% at 9/).first()).toBeVisible();
+	await accessible(page);
+});

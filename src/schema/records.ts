@@ -73,7 +73,9 @@ export const zoneReading = z.object({
 	undertone: z.optional(hair.undertoneName),
 	/** Where this zone takes up liquid otherwise than the rest of the hair. */
 	porosity: z.optional(hair.porosity),
-	artificial: z.array(hair.artificialColour).check(z.maxLength(6))
+	artificial: z.array(hair.artificialColour).check(z.maxLength(6)),
+	/** Old light pieces among this hair: their part of it, and the level they have. */
+	oldLights: z.optional(z.object({ share: within(BOUNDS.oldLightShare), level: hair.level }))
 });
 
 /** Which hair a past service went on, as it hung then. */

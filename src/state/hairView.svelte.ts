@@ -35,7 +35,15 @@ import type { TonerAnswer } from '../core/toner';
 import type { TintQuestion } from '../compute/tasks';
 import type { Searches } from './searches';
 import { aimOf, aimOn, readingOf } from '../model/visit/exceptions';
-import type { Aim, LiftPlan, Reading, ShelfLine, Visit, ZoneName } from '../schema/records';
+import type {
+	Aim,
+	LiftPlan,
+	Reading,
+	ShelfLine,
+	Visit,
+	ZoneName,
+	ZoneReading
+} from '../schema/records';
 import {
 	daySteps,
 	goesOn,
@@ -52,6 +60,7 @@ import {
 	coloursOf,
 	conditionOf,
 	namedHair,
+	withOldLights,
 	oldColourOnWhite,
 	pointsOf,
 	seenFibre,
@@ -280,11 +289,24 @@ export class HairView implements DayStrand {
 	/** Whether the main application touches the skin on this hair. */
 	onScalp = $derived.by(() => touchesScalp(this.plan, this.zones));
 	nowColours = $derived(
-		coloursOf(
-			this.points.map(({ fibre }) => fibre),
-			this.reading.whiteShare
+		this.withOldLights(
+			coloursOf(
+				this.points.map(({ fibre }) => fibre),
+				this.reading.whiteShare
+			)
 		)
 	);
+	/** A strand of this hair with its old light pieces among it. */
+	withOldLights(
+		colours: StrandColours,
+		dyesOn?: Parameters<typeof withOldLights>[3]
+	): StrandColours {
+		return withOldLights(colours, this.zones, this.points, dyesOn);
+	}
+	/** Old light pieces of the zone that the figures speak of. */
+	get oldLights(): ZoneReading['oldLights'] {
+		return this.reading.zones[this.zone.name].oldLights;
+	}
 
 	conditionBefore = $derived.by(() => conditionOf(this.reading));
 	/** What each application of the day does on the zone that the figures speak of. */
@@ -381,7 +403,9 @@ export class HairView implements DayStrand {
 	});
 	/** Its white fibres, where a tint of the day lies on them. */
 	#whites = $derived.by(() => (this.toneStart.seen ? undefined : this.final.whites));
-	rawColours = $derived.by(() => coloursOf(this.rawFibres, this.reading.whiteShare, this.#whites));
+	rawColours = $derived.by(() =>
+		this.withOldLights(coloursOf(this.rawFibres, this.reading.whiteShare, this.#whites))
+	);
 
 	toneConditions = $derived(
 		conditionsOf(
@@ -481,9 +505,10 @@ export class HairView implements DayStrand {
 		const at = this.points.map(({ distanceCm }) => zoneAt(this.zones, distanceCm).name);
 		const toned = tonedColours(rawFibres, dyes, this.reading.whiteShare, this.#whites);
 		const bare = this.rawColours;
-		return {
-			...toned,
-			hair: toned.hair.map((rgb, i) => (taken[at[i]!] ? rgb : bare.hair[i]!))
-		};
+		const isTaken = (point: number) => taken[at[point]!];
+		return this.withOldLights(
+			{ ...toned, hair: toned.hair.map((rgb, i) => (isTaken(i) ? rgb : bare.hair[i]!)) },
+			(pigment, point) => (isTaken(point) ? dyes(pigment) : {})
+		);
 	}
 }

@@ -2,6 +2,7 @@ import { levelOfFibre, predictLift, type AreaName } from '../core/lift';
 import { CAUTION_LIMITS } from '../core/caution';
 import { daySteps, MAIN_STEP } from '../model/visit/day';
 import { keptOut, stepOnHair, type KeptOut } from '../model/visit/kept';
+import type { ZoneStart } from '../model/visit/hair';
 import { applicationOn } from '../model/visit/lift';
 import type { LiftPlan, ZoneName } from '../schema/records';
 import { hairOfHead } from './hairOfHead';
@@ -13,6 +14,8 @@ export interface KeptHair {
 	readonly areas: readonly AreaName[];
 	readonly zone: ZoneName;
 	readonly level: number;
+	/** Part of the zone, where it is old light pieces among darker hair; they are always kept out. */
+	readonly share?: number | undefined;
 	/** Nothing where it is lightened hair that is taken along. */
 	readonly kept: KeptOut | undefined;
 	/** Condition after the day, kept out and taken along with a bowl of its own; 0-100. */
@@ -35,7 +38,8 @@ export function keptHair(session: VisitState): KeptHair[] {
 			const { reading, strandAim, subject } = view;
 			const kept = keptOut(main.plan, reading, strandAim, zone.name);
 			const overlaps = kept === undefined && zone.state === 'lightened';
-			if (kept === 'left' || (kept === undefined && !overlaps)) return [];
+			const pieces = main.plan.covers[zone.name] ? oldLightsOf(zone, areas, view) : [];
+			if (kept === 'left' || (kept === undefined && !overlaps)) return pieces;
 			const after = (step: typeof main) => {
 				const { plan } = stepOnHair(step, reading, strandAim);
 				const applications = plan.covers[zone.name] ? [applicationOn(plan, zone)] : [];
@@ -48,6 +52,7 @@ export function keptHair(session: VisitState): KeptHair[] {
 			delete alone.overlap;
 			const without = { ...main, plan: alone };
 			return [
+				...pieces,
 				{
 					areas,
 					zone: zone.name,
@@ -58,4 +63,23 @@ export function keptHair(session: VisitState): KeptHair[] {
 			];
 		})
 	);
+}
+
+/** Old light pieces among hair that is lightened: foils pick up what lies between them. */
+function oldLightsOf(
+	{ name, oldLights }: ZoneStart,
+	areas: readonly AreaName[],
+	{ conditionBefore }: { readonly conditionBefore: number }
+): KeptHair[] {
+	if (!oldLights) return [];
+	return [
+		{
+			areas,
+			zone: name,
+			level: levelOfFibre(oldLights.fibre),
+			share: oldLights.share,
+			kept: 'light',
+			condition: { without: conditionBefore, along: conditionBefore }
+		}
+	];
 }

@@ -1,4 +1,4 @@
-import { hexOf } from '../core/colour';
+import { hexOf, type StrandColours } from '../core/colour';
 import {
 	findBands,
 	headAt,
@@ -62,6 +62,8 @@ export interface DayStrand {
 	readonly taken: LiftPlan['covers'];
 	aimOf(zone: ZoneName): Aim;
 	limitOf(plan: LiftPlan): number;
+	/** A strand of this hair with its old light pieces among it. */
+	withOldLights(colours: StrandColours): StrandColours;
 }
 
 /** A place of the strand at a minute. */
@@ -187,7 +189,7 @@ export class StepView {
 			: undefined
 	);
 	liftedColours = $derived.by(() =>
-		coloursOf(this.lifted, this.#hair.reading.whiteShare, this.whites)
+		this.#hair.withOldLights(coloursOf(this.lifted, this.#hair.reading.whiteShare, this.whites))
 	);
 	/** The tint's own question: what to mix for what it lifts to. */
 	tintQuestion(line: ShelfLine): TintQuestion | undefined {

@@ -11,7 +11,9 @@
 
 	const session = useVisit();
 	const hair = $derived(session.visit.noLift ? [] : keptHair(session));
-	const light = $derived(hair.filter(({ kept }) => kept === 'light'));
+	/** Pieces among darker hair are never taken along: foils pick up what lies between them. */
+	const pieces = $derived(hair.filter(({ share }) => share !== undefined));
+	const light = $derived(hair.filter(({ kept, share }) => kept === 'light' && share === undefined));
 	const deeper = $derived(hair.filter(({ kept }) => kept === 'deeper'));
 	const along = $derived(hair.filter(({ kept }) => kept === undefined));
 	const overlap = $derived(session.visit.lift.overlap);
@@ -32,6 +34,12 @@
 	<p class="line">
 		<b>No lightener:</b>
 		{deeper.map(pieceWords).join('; ')}. The aim is not above it.
+	</p>
+{/if}
+{#if pieces.length > 0}
+	<p class="line">
+		<b>Pick up between them:</b>
+		{pieces.map(pieceWords).join('; ')}. They stay out; the toner goes on them too.
 	</p>
 {/if}
 {#if light.length > 0}

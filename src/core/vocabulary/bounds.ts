@@ -20,6 +20,8 @@ export const BOUNDS = {
 	lightShare: { min: 0.05, max: 1, step: 0.05 },
 	/** Share of all hair that is coloured darker between the light strands. */
 	lowlightShare: { min: 0.05, max: 0.5, step: 0.05 },
+	/** Share of a zone's hair that is old light pieces among the rest. */
+	oldLightShare: { min: 0.05, max: 0.95, step: 0.05 },
 	condition: { min: 0, max: 100, step: 1 },
 	/** Strength of a developer. */
 	volume: { min: 1, max: 40, step: 0.5 },

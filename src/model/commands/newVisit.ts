@@ -89,7 +89,10 @@ export function nextReading(last: Visit, day: Day): Reading {
 		const begunAnew = worked.root || before.zones.root.state !== 'natural';
 		const left = (zone: ZoneName): ZoneReading => {
 			const end = worked[zone] ? leftOn(last, zone) : undefined;
-			return end ? { state: 'lightened', artificial: [], ...end } : before.zones[zone];
+			if (!end) return before.zones[zone];
+			// Old light pieces among it were left as they are.
+			const { oldLights } = before.zones[zone];
+			return { state: 'lightened', artificial: [], ...end, ...(oldLights ? { oldLights } : {}) };
 		};
 		return {
 			...before,

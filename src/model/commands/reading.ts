@@ -1,6 +1,6 @@
 import type { Porosity } from '../../core/hair';
 import { UNDERTONES } from '../../core/vocabulary';
-import type { Reading, ZoneName } from '../../schema/records';
+import type { Reading, ZoneName, ZoneReading } from '../../schema/records';
 import { ZONES } from '../visit/hair';
 
 /** Sets the level of a zone; an untouched zone is the head's natural level, and so are its like. */
@@ -76,4 +76,14 @@ export function alikeFrom(reading: Reading, zone: ZoneName): void {
 		if (name === zone) continue;
 		reading.zones[name] = { ...like, artificial: like.artificial.map((colour) => ({ ...colour })) };
 	}
+}
+
+/** Old light pieces as they are usually met: a third of the hair, two levels above it. */
+const USUAL_OLD_LIGHTS = { share: 0.3, above: 2 } as const;
+
+/** Reads old light pieces among a zone's hair, on a draft, or none. */
+export function haveOldLights(zone: ZoneReading, have: boolean): void {
+	const { share, above } = USUAL_OLD_LIGHTS;
+	if (have) zone.oldLights = { share, level: Math.min(11, zone.presentLevel + above) };
+	else delete zone.oldLights;
 }

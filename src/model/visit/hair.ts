@@ -37,6 +37,8 @@ export interface ZoneStart {
 	readonly fibre: Fibre;
 	readonly remembered: Remembered | undefined;
 	readonly porosity: Porosity;
+	/** Old light pieces among it, which nothing of the day goes on but the toner. */
+	readonly oldLights?: { readonly share: number; readonly fibre: Fibre } | undefined;
 }
 
 /** How a zone takes up liquid: as it was read there, or else as the rest of the hair. */
@@ -69,8 +71,19 @@ export function zonesOf(reading: Reading): ZoneStart[] {
 			presentLevel: zone.state === 'natural' ? undefined : zone.presentLevel,
 			artificial: zone.state === 'coloured' ? zone.artificial : []
 		});
-		const { state } = zone;
-		return { name, state, fromCm, toCm, fibre, remembered, porosity: porosityOf(reading, name) };
+		const { state, oldLights } = zone;
+		return {
+			name,
+			state,
+			fromCm,
+			toCm,
+			fibre,
+			remembered,
+			porosity: porosityOf(reading, name),
+			...(oldLights
+				? { oldLights: { share: oldLights.share, fibre: seenFibre(reading, oldLights.level) } }
+				: {})
+		};
 	}).filter((zone) => zone.toCm - zone.fromCm > SHORTEST_CM);
 }
 
@@ -172,6 +185,35 @@ export const tonedColours = (
 	whiteShare: number,
 	whites?: readonly Fibre[]
 ): StrandColours => mixedColours(fibres, whiteShare, dyesOn, whites);
+
+/**
+ * Colours of a strand with the old light pieces of its zones drawn among the rest.
+ * @param dyesOn what is laid over a piece, by the point it lies at
+ */
+export function withOldLights(
+	colours: StrandColours,
+	zones: readonly ZoneStart[],
+	points: readonly { readonly distanceCm: number }[],
+	dyesOn: (pigment: Pigment, point: number) => DyeAmounts = () => ({})
+): StrandColours {
+	const pieces = zones.flatMap(({ name, oldLights }) =>
+		oldLights
+			? [
+					{
+						share: oldLights.share,
+						colours: points.map(({ distanceCm }, i) =>
+							zoneAt(zones, distanceCm).name === name
+								? rgbOf(labOfPigment(oldLights.fibre, dyeSpectrum(dyesOn(oldLights.fibre, i))))
+								: colours.hair[i]!
+						)
+					}
+				]
+			: []
+	);
+	return pieces.length === 0
+		? colours
+		: { ...colours, apart: [...(colours.apart ?? []), ...pieces] };
+}
 
 /** White fibres among hair that holds old colour hold it too. */
 export const oldColourOnWhite = ({ layers }: Fibre): Fibre => ({ ...WHITE, layers });

@@ -79,7 +79,12 @@ const coveredCm = (reading: Reading, plan: WorkedPlan, area?: AreaName): number 
 		0.5,
 		hairAt(reading, area)
 			.zones.filter(({ name }) => reaches(plan, name))
-			.reduce((sum, zone) => sum + Math.max(0, zone.toCm - beginCm(plan, zone)), 0)
+			// Between old light pieces only the darker hair is picked up.
+			.reduce(
+				(sum, zone) =>
+					sum + Math.max(0, zone.toCm - beginCm(plan, zone)) * (1 - (zone.oldLights?.share ?? 0)),
+				0
+			)
 	);
 
 /** The head on which an application is worked. */

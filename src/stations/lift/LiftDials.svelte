@@ -28,7 +28,10 @@
 	/** Whether any hair protects itself, or is light and taken along. */
 	const protects = $derived(
 		hairOfHead(session).some(({ view: { zones, reading, strandAim } }) =>
-			zones.some(({ name, state }) => state === 'lightened' || staysDeep(reading, strandAim, name))
+			zones.some(
+				({ name, state, oldLights }) =>
+					state === 'lightened' || oldLights || staysDeep(reading, strandAim, name)
+			)
 		)
 	);
 	const set = (label: string, recipe: (draft: LiftPlan) => void) =>

@@ -10,6 +10,7 @@
 	import { beside, headWords, withWhite } from '../../wording/words';
 	import { readiness } from '../../core/lift';
 	import { tintOf } from '../../model/visit/day';
+	import { oldLightsWords } from '../../wording/kept';
 	import { readyWords } from '../../wording/ready';
 
 	const session = useVisit();
@@ -20,7 +21,10 @@
 	const many = $derived(heads.length > 3);
 	/** The large figure is the pigmented hair's; what the eye reads of it among white hair is said beside it. */
 	const among = (of: HairView, fibre: Fibre) =>
-		withWhite(levelOfFibre(fibre), labOfFibre(fibre, of.reading.whiteShare));
+		beside(
+			withWhite(levelOfFibre(fibre), labOfFibre(fibre, of.reading.whiteShare)),
+			of.oldLights ? oldLightsWords(of.oldLights) : ''
+		);
 	const warm = $derived(
 		Math.abs(step.lift.rootLead) >= 0.15
 			? {

@@ -20,6 +20,7 @@
 	import { areaWords } from '../../wording/words';
 	import HairDials from './HairDials.svelte';
 	import Past from './Past.svelte';
+	import OldLights from './OldLights.svelte';
 	import ReadStrand from './ReadStrand.svelte';
 	import SecondOpinion from './SecondOpinion.svelte';
 	import ZoneBorders from './ZoneBorders.svelte';
@@ -159,7 +160,7 @@
 			<!-- A second opinion is on the head as a whole. -->
 			{#if session.areas.length === 0}<SecondOpinion {zone} />{/if}
 		</div>
-		{#if !blind}<ZoneColour {zone} />{/if}
+		{#if !blind}<ZoneColour {zone} /><OldLights {zone} />{/if}
 		<Past {zone} />
 	{/snippet}
 	{#snippet dials()}<HairDials />{/snippet}
