@@ -222,6 +222,8 @@
 		flex: 1;
 	}
 	.course {
+		/* A chart that has not yet been drawn anew for a narrower window does not widen the page. */
+		overflow-x: clip;
 		min-height: 300px;
 	}
 	.time {
