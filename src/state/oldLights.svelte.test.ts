@@ -76,4 +76,14 @@ describe('old light pieces among darker hair', () => {
 			oldLights: { share: 0.4, level: 9 }
 		});
 	});
+	it('cannot be gone round by a brush: open work over them is the overlap it is', async () => {
+		const { session } = await withLights();
+		const codes = () => session.cautions.map(({ code }) => code);
+		expect(codes()).not.toContain('overlap');
+		session.change('open work', ({ bowls, lift }) => {
+			bowls.technique = 'open';
+			lift.placement = 'openAir';
+		});
+		expect(codes()).toContain('overlap');
+	});
 });

@@ -93,12 +93,17 @@ function factsOf(visit: Visit, step: DayStep, grounds: CautionGrounds): Facts {
 		onScalp ||= touchesScalp(worked, zonesOf(there));
 		return zonesOf(there).filter(({ name }) => covers[name]);
 	});
+	// Old light pieces are kept out by what a foil picks up: a brush cannot go round them.
+	const picked = visit.bowls.technique === 'foils' && plan.placement.startsWith('foil');
 	// What is drawn over light hair at the finish is the bowl that the rest had, and overlaps too.
 	const drawnOverLight = groups.some(({ area }) => {
 		const there = readingOf(reading, area);
 		const worked = stepOnHair(step, there, aimOf(aim, area)).plan;
 		return zonesOf(there).some(
-			({ name, state }) => state === 'lightened' && !worked.covers[name] && reaches(worked, name)
+			({ name, state, oldLights }) =>
+				reaches(worked, name) &&
+				((state === 'lightened' && !worked.covers[name]) ||
+					(oldLights !== undefined && !(worked.covers[name] && picked)))
 		);
 	});
 	const light = covered.filter(({ state }) => state === 'lightened');

@@ -19,7 +19,9 @@
 <Tick
 	label="Old light pieces among it"
 	checked={lights !== undefined}
-	hint={lights ? 'Kept out of every lightener; foils pick up what lies between them.' : ''}
+	hint={lights
+		? 'Kept out in foils, which pick up what lies between them; a brush cannot go round them.'
+		: ''}
 	onchange={(on) =>
 		session.changeReading(`old lights of ${zone}`, (draft) => haveOldLights(draft.zones[zone], on))}
 />
