@@ -1,7 +1,7 @@
 import { levelOfFibre, predictLift, type AreaName } from '../core/lift';
 import { CAUTION_LIMITS } from '../core/caution';
 import { daySteps, MAIN_STEP } from '../model/visit/day';
-import { keptOut, stepOnHair, type KeptOut } from '../model/visit/kept';
+import { keptOut, picksBetween, stepOnHair, type KeptOut } from '../model/visit/kept';
 import type { ZoneStart } from '../model/visit/hair';
 import { applicationOn } from '../model/visit/lift';
 import type { LiftPlan, ZoneName } from '../schema/records';
@@ -38,7 +38,10 @@ export function keptHair(session: VisitState): KeptHair[] {
 			const { reading, strandAim, subject } = view;
 			const kept = keptOut(main.plan, reading, strandAim, zone.name);
 			const overlaps = kept === undefined && zone.state === 'lightened';
-			const pieces = main.plan.covers[zone.name] ? oldLightsOf(zone, areas, view) : [];
+			const pieces =
+				main.plan.covers[zone.name] && picksBetween(main.plan, visit.bowls.technique)
+					? oldLightsOf(zone, areas, view)
+					: [];
 			if (kept === 'left' || (kept === undefined && !overlaps)) return pieces;
 			const after = (step: typeof main) => {
 				const { plan } = stepOnHair(step, reading, strandAim);

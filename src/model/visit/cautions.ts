@@ -14,7 +14,7 @@ import { aimOf, readingOf, type AreaGroup } from './exceptions';
 import type { Client, LiftPlan, Reading, Visit } from '../../schema/records';
 import type { LiftAnswer } from './lift';
 import { daySteps, MAIN_STEP, reaches, touchesScalp, volumeOn, type DayStep } from './day';
-import { stepOnHair } from './kept';
+import { picksBetween, stepOnHair } from './kept';
 import { conditionOf, zonesOf } from './hair';
 
 /** A caution with what was said about it. */
@@ -93,8 +93,7 @@ function factsOf(visit: Visit, step: DayStep, grounds: CautionGrounds): Facts {
 		onScalp ||= touchesScalp(worked, zonesOf(there));
 		return zonesOf(there).filter(({ name }) => covers[name]);
 	});
-	// Old light pieces are kept out by what a foil picks up: a brush cannot go round them.
-	const picked = visit.bowls.technique === 'foils' && plan.placement.startsWith('foil');
+	const picked = picksBetween(plan, visit.bowls.technique);
 	// What is drawn over light hair at the finish is the bowl that the rest had, and overlaps too.
 	const drawnOverLight = groups.some(({ area }) => {
 		const there = readingOf(reading, area);

@@ -16,7 +16,7 @@ import { aimOf, readingOf } from './exceptions';
 import type { Aim, BowlsPlan, LiftPlan, Reading, Shelf } from '../../schema/records';
 import { beginCm, goesOn, reaches, touchesScalp, type DayStep, type WorkedPlan } from './day';
 import { mainZone, ZONES, zonesOf, type ZoneStart } from './hair';
-import { keptOut, planAt, workedAreas, type KeptOut } from './kept';
+import { keptOut, picksBetween, planAt, workedAreas, type KeptOut } from './kept';
 import type { Learned } from './lift';
 
 /** A section of the head with where it lies and what it takes. */
@@ -82,7 +82,9 @@ const coveredCm = (reading: Reading, plan: WorkedPlan, area?: AreaName): number 
 			// Between old light pieces only the darker hair is picked up.
 			.reduce(
 				(sum, zone) =>
-					sum + Math.max(0, zone.toCm - beginCm(plan, zone)) * (1 - (zone.oldLights?.share ?? 0)),
+					sum +
+					Math.max(0, zone.toCm - beginCm(plan, zone)) *
+						(1 - (picksBetween(plan) ? (zone.oldLights?.share ?? 0) : 0)),
 				0
 			)
 	);

@@ -2,7 +2,7 @@ import { AREAS, ZONE_NAMES, type KEPT_OUT } from '../../core/vocabulary';
 import { formatLevel } from '../../core/hair';
 import type { AreaName } from '../../core/lift';
 import { partShare, partStartsAtMm } from '../../core/work';
-import type { Aim, LiftPlan, Reading, ZoneName } from '../../schema/records';
+import type { Aim, BowlsPlan, LiftPlan, Reading, ZoneName } from '../../schema/records';
 import { beginCm, goesOn, onNothing, type DayStep, type WorkedPlan } from './day';
 import { aimOf, aimOn, readingOf } from './exceptions';
 import { SHORTEST_CM, zoneSpans } from './hair';
@@ -109,3 +109,9 @@ export const workedAreas = (
 			return there.covers[zone] && toCm - beginCm(there, { fromCm }) > SHORTEST_CM;
 		});
 	});
+
+/** Whether old light pieces stay out: a foil picks up what lies between them, a brush cannot go round them. */
+export const picksBetween = (
+	{ placement }: Pick<LiftPlan, 'placement'>,
+	technique: BowlsPlan['technique'] = 'foils'
+): boolean => technique === 'foils' && placement.startsWith('foil');
