@@ -11,11 +11,12 @@ interface Shot {
 
 /**
  * A generated picture, 1200 × 800, of columns side by side: a number is a plain surface of that
- * luminance, a colour is hair with glints, shadow and noise.
+ * luminance, a colour is hair with glints, shadow and noise, two colours are hair with three tenths of the
+ * second in strands among it.
  */
 export async function picture(
 	page: Page,
-	columns: readonly (number | string)[],
+	columns: readonly (number | string | readonly [string, string])[],
 	{ light, curve = 1, orientation }: Shot
 ): Promise<Buffer> {
 	const base64 = await page.evaluate(
@@ -25,10 +26,12 @@ export async function picture(
 				const c = Math.min(1, Math.max(0, x));
 				return 255 * (c <= 0.0031308 ? 12.92 * c : 1.055 * c ** (1 / 2.4) - 0.055);
 			};
+			const hair = (hex: string) =>
+				[1, 3, 5].map((i) => linear(Number.parseInt(hex.slice(i, i + 2), 16) / 255));
 			const colours = columns.map((column) =>
 				typeof column === 'number'
-					? [column, column, column]
-					: [1, 3, 5].map((i) => linear(Number.parseInt(column.slice(i, i + 2), 16) / 255))
+					? [[column, column, column]]
+					: (typeof column === 'string' ? [column] : column).map(hair)
 			);
 			const canvas = document.createElement('canvas');
 			canvas.width = 1200;
@@ -42,8 +45,11 @@ export async function picture(
 				const plain = typeof columns[at] === 'number';
 				const u = next();
 				const shade = plain ? 1 : u < 0.06 ? 1.8 : u < 0.22 ? 0.4 : 0.93 + 0.14 * next();
+				// Strands are six pixels wide.
+				const among = Math.floor(i / 6) % 10 < 3 ? 1 : 0;
+				const own = colours[at]![among] ?? colours[at]![0]!;
 				for (let c = 0; c < 3; c++) {
-					const colour = colours[at]![c]! * light[c]! * shade * (1 + 0.05 * (next() - 0.5));
+					const colour = own[c]! * light[c]! * shade * (1 + 0.05 * (next() - 0.5));
 					image.data[4 * i + c] = encoded(0.18 * (colour / 0.18) ** curve);
 				}
 				image.data[4 * i + 3] = 255;

@@ -1,3 +1,4 @@
+import { openPicture, picture, point } from './picture';
 import { expect, test } from '@playwright/test';
 import { accessible, answer, comeBack, openClient, openDemo, saved, station } from './helpers';
 
@@ -386,5 +387,68 @@ test('old light pieces among darker hair are read, drawn, kept out and picked up
 	await station(page, 'Lift');
 	await expect(main.getByText('Pick up between them:')).toBeVisible();
 	await expect(main.getByText(/30.% at 9/).first()).toBeVisible();
+	await accessible(page);
+});
+
+test('old light pieces are aimed at, taken along with a weak bowl of their own, and told apart to the end', async ({
+	page
+}) => {
+	await openDemo(page);
+	await page.goto('/visit/hesper-oake-today/read');
+	const main = page.getByRole('main');
+	await main.getByRole('checkbox', { name: 'Old light pieces among it' }).click();
+	await main.getByLabel('Their level').fill('9');
+	await main.getByLabel('Their level').press('Tab');
+	await station(page, 'Aim');
+	await main
+		.getByRole('group', { name: 'Where on the strand' })
+		.getByText('old light pieces', { exact: true })
+		.click();
+	await expect(main.getByText(/the toner is to bring them down to 8/)).toBeVisible();
+	await main
+		.getByRole('radiogroup', { name: 'Level of the aim' })
+		.getByRole('radio', { name: /^10 / })
+		.click();
+	await expect(main.getByText(/To reach 10 they are taken along in Lift/)).toBeVisible();
+	await accessible(page);
+	await station(page, 'Lift');
+	await main.getByRole('button', { name: 'Take it along…' }).click();
+	await main.getByLabel(/Why it is lightened again/).fill('They look yellow beside the new ones.');
+	await main.getByRole('button', { name: 'Take it along', exact: true }).click();
+	await expect(main.getByText('Old light pieces taken along:')).toBeVisible();
+	await expect(main.getByLabel('Its own bowl')).toHaveValue('10');
+	await accessible(page);
+	await station(page, 'Bowls');
+	await expect(main.getByText(/: old light pieces/).first()).toBeVisible();
+	await accessible(page);
+	await station(page, 'Tone');
+	await expect(main.getByText('Old light pieces, lengths:')).toBeVisible();
+	await saved(page);
+	await page.goto('/visit/hesper-oake-today/aim');
+	await expect(main.getByText(/their own 10 vol brings them to/)).toBeVisible();
+});
+
+test('a picture of two kinds of hair proposes the old light pieces with their part and level', async ({
+	page
+}) => {
+	await openDemo(page);
+	await page.goto('/visit/hesper-oake-today/read');
+	const main = page.getByRole('main');
+	await main.getByText('From a picture', { exact: true }).click();
+	await main.getByLabel('Open a picture').waitFor();
+	await openPicture(
+		page,
+		await picture(page, [['#60452e', '#c3934e'], 0.184], { light: [1, 1, 1] })
+	);
+	await point(page, 'grey card', 0.75, 0.5);
+	await point(page, 'hair', 0.25, 0.5);
+	await expect(main.getByText(/2\d.% at 7\.9/)).toBeVisible();
+	await main.getByRole('button', { name: 'Read it as two kinds' }).click();
+	await expect(main.getByRole('checkbox', { name: 'Old light pieces among it' })).toBeChecked();
+	await expect(main.getByRole('slider', { name: 'Part of the hair' })).toHaveAttribute(
+		'aria-valuenow',
+		'25'
+	);
+	await expect(main.getByLabel('Their level')).toHaveValue('8');
 	await accessible(page);
 });

@@ -165,7 +165,9 @@ const colourAim = z.object({
 
 /** A colour asked for, and where along the strand it should be another. */
 const strandAim = z.extend(colourAim, {
-	zones: z.partialRecord(zoneName, z.partial(colourAim))
+	zones: z.partialRecord(zoneName, z.partial(colourAim)),
+	/** Where old light pieces among it should end; left out, as the rest. */
+	oldLights: z.optional(z.partial(colourAim))
 });
 
 /** How root and lengths follow one another. */
@@ -228,6 +230,8 @@ export const liftPlan = z.object({
 	covers: z.object({ root: z.boolean(), lengths: z.boolean(), ends: z.boolean() }),
 	/** Hair that is lightened already is kept out unless this says why not, and how weak a bowl it gets. */
 	overlap: z.optional(z.object({ reason: text(500, 1), volume: hair.volume })),
+	/** The same of old light pieces among darker hair, which foils go round unless this says why not. */
+	lightsAlong: z.optional(z.object({ reason: text(500, 1), volume: hair.volume })),
 	/** The part of the head that is worked alone, its edges in cm; left out, all of it. */
 	part: z.optional(
 		z.object({

@@ -125,7 +125,7 @@ const MOST_ROOM = 1;
 /** Level this head has to be lifted to before any dye brings the aim. */
 const needsLevel = (reading: Reading, aim: Aim): number | undefined =>
 	trueDepositLevel(
-		(level) => rawOf({ fibre: seenFibre(reading, level), seen: false, minute: 0 }, reading),
+		(level) => rawOf({ fibre: seenFibre(reading, level) }, reading),
 		(raw) => aimLab(aim, raw),
 		Math.max(aim.level, reading.naturalLevel)
 	);

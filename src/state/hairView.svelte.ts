@@ -55,7 +55,8 @@ import {
 	type DayStep,
 	type LiftDay
 } from '../model/visit/day';
-import { stepsOn } from '../model/visit/kept';
+import { stepsAt, stepsOn } from '../model/visit/kept';
+import { lightsAfter, type LightsResult } from '../model/visit/oldLights';
 import {
 	coloursOf,
 	conditionOf,
@@ -299,14 +300,33 @@ export class HairView implements DayStrand {
 	/** A strand of this hair with its old light pieces among it. */
 	withOldLights(
 		colours: StrandColours,
-		dyesOn?: Parameters<typeof withOldLights>[3]
+		dyesOn?: Parameters<typeof withOldLights>[3],
+		lights: readonly LightsResult[] = []
 	): StrandColours {
-		return withOldLights(colours, this.zones, this.points, dyesOn);
+		return withOldLights(
+			colours,
+			this.zones,
+			this.points,
+			dyesOn,
+			(zone) => lights.find((each) => each.zone === zone)?.after
+		);
 	}
-	/** Old light pieces of the zone that the figures speak of. */
+	/** Old light pieces of the zone that the figures speak of, as they were read. */
 	get oldLights(): ZoneReading['oldLights'] {
 		return this.reading.zones[this.zone.name].oldLights;
 	}
+	/** Whether any zone has old light pieces among it. */
+	hasLights = $derived.by(() => this.zones.some(({ oldLights }) => oldLights));
+	#technique = $derived.by(() => this.#source.visit.bowls.technique);
+	/** The same pieces, zone by zone, as the first applications of the day leave them. */
+	lightsAfter(applications: number): readonly LightsResult[] {
+		if (!this.hasLights) return [];
+		const { subject, strandAim: aim, zones } = this;
+		const steps = stepsAt(daySteps(this.#liftDay), this.place).slice(0, applications);
+		return lightsAfter({ steps, subject, aim, technique: this.#technique, zones });
+	}
+	/** As the day leaves them. */
+	lights: readonly LightsResult[] = $derived.by(() => this.lightsAfter(this.steps.length));
 
 	conditionBefore = $derived.by(() => conditionOf(this.reading));
 	/** What each application of the day does on the zone that the figures speak of. */
@@ -404,7 +424,11 @@ export class HairView implements DayStrand {
 	/** Its white fibres, where a tint of the day lies on them. */
 	#whites = $derived.by(() => (this.toneStart.seen ? undefined : this.final.whites));
 	rawColours = $derived.by(() =>
-		this.withOldLights(coloursOf(this.rawFibres, this.reading.whiteShare, this.#whites))
+		this.withOldLights(
+			coloursOf(this.rawFibres, this.reading.whiteShare, this.#whites),
+			undefined,
+			this.lights
+		)
 	);
 
 	toneConditions = $derived(
@@ -508,7 +532,18 @@ export class HairView implements DayStrand {
 		const isTaken = (point: number) => taken[at[point]!];
 		return this.withOldLights(
 			{ ...toned, hair: toned.hair.map((rgb, i) => (isTaken(i) ? rgb : bare.hair[i]!)) },
-			(pigment, point) => (isTaken(point) ? dyes(pigment) : {})
+			(pigment, point) => (isTaken(point) ? dyes(pigment) : {}),
+			this.lights
 		);
 	}
+	/** What the toner makes of the old light pieces: each zone's level by then. */
+	lightsToned: readonly (LightsResult & { readonly toned: number })[] = $derived.by(() => {
+		const { lights, toneConditions, toneTarget, toneParts, taken } = this;
+		return lights.map((piece) => {
+			const bare = rawOf({ fibre: piece.after }, { whiteShare: 0 });
+			const hair = filledHair(bare, this.#tone.filler, toneConditions);
+			const { level } = previewChoice(toneParts, hair, toneConditions, toneTarget);
+			return { ...piece, toned: taken[piece.zone] ? level : piece.level };
+		});
+	});
 }

@@ -1,11 +1,13 @@
 import { levelOfFibre, predictLift, type AreaName } from '../core/lift';
 import { CAUTION_LIMITS } from '../core/caution';
-import { daySteps, MAIN_STEP } from '../model/visit/day';
-import { keptOut, picksBetween, stepOnHair, type KeptOut } from '../model/visit/kept';
+import { daySteps, MAIN_STEP, type DayStep } from '../model/visit/day';
+import { keptOut, lightsKept, picksBetween, stepOnHair, type KeptOut } from '../model/visit/kept';
 import type { ZoneStart } from '../model/visit/hair';
 import { applicationOn } from '../model/visit/lift';
 import type { LiftPlan, ZoneName } from '../schema/records';
 import { hairOfHead } from './hairOfHead';
+import { lightsAfter } from '../model/visit/oldLights';
+import type { HairView } from './hairView.svelte';
 import type { VisitState } from './visitState.svelte';
 
 /** A piece of hair that protects itself, or that is taken along all the same. */
@@ -14,7 +16,7 @@ export interface KeptHair {
 	readonly areas: readonly AreaName[];
 	readonly zone: ZoneName;
 	readonly level: number;
-	/** Part of the zone, where it is old light pieces among darker hair; they are always kept out. */
+	/** Part of the zone, where it is old light pieces among darker hair. */
 	readonly share?: number | undefined;
 	/** Nothing where it is lightened hair that is taken along. */
 	readonly kept: KeptOut | undefined;
@@ -25,7 +27,18 @@ export interface KeptHair {
 /** The plan with lightened hair taken along: with a weak bowl, never with a stronger one than is planned. */
 export const takenAlong = (plan: LiftPlan, reason: string): LiftPlan => ({
 	...plan,
-	overlap: plan.overlap ?? { reason, volume: Math.min(CAUTION_LIMITS.overlapVolume, plan.volume) }
+	overlap: plan.overlap ?? weakBowl(plan, reason)
+});
+
+/** The plan with old light pieces taken along, with a weak bowl too. */
+export const lightsTakenAlong = (plan: LiftPlan, reason: string): LiftPlan => ({
+	...plan,
+	lightsAlong: plan.lightsAlong ?? weakBowl(plan, reason)
+});
+
+const weakBowl = ({ volume }: LiftPlan, reason: string) => ({
+	reason,
+	volume: Math.min(CAUTION_LIMITS.overlapVolume, volume)
 });
 
 /** Hair of the main application that keeps itself out, or would, in the order of the head. */
@@ -40,7 +53,7 @@ export function keptHair(session: VisitState): KeptHair[] {
 			const overlaps = kept === undefined && zone.state === 'lightened';
 			const pieces =
 				main.plan.covers[zone.name] && picksBetween(main.plan, visit.bowls.technique)
-					? oldLightsOf(zone, areas, view)
+					? oldLightsOf(zone, areas, view, main)
 					: [];
 			if (kept === 'left' || (kept === undefined && !overlaps)) return pieces;
 			const after = (step: typeof main) => {
@@ -68,21 +81,29 @@ export function keptHair(session: VisitState): KeptHair[] {
 	);
 }
 
-/** Old light pieces among hair that is lightened: foils pick up what lies between them. */
+/** Old light pieces among hair that is lightened: foils pick up what lies between them, or take them along. */
 function oldLightsOf(
-	{ name, oldLights }: ZoneStart,
+	zone: ZoneStart,
 	areas: readonly AreaName[],
-	{ conditionBefore }: { readonly conditionBefore: number }
+	{ reading, strandAim: aim, subject, zones }: HairView,
+	main: DayStep
 ): KeptHair[] {
+	const { name, oldLights } = zone;
 	if (!oldLights) return [];
+	const after = (plan: LiftPlan) =>
+		lightsAfter({ steps: [{ ...main, plan }], subject, aim, technique: 'foils', zones }).find(
+			(each) => each.zone === name
+		)!.condition;
+	const without = { ...main.plan };
+	delete without.lightsAlong;
 	return [
 		{
 			areas,
 			zone: name,
 			level: levelOfFibre(oldLights.fibre),
 			share: oldLights.share,
-			kept: 'light',
-			condition: { without: conditionBefore, along: conditionBefore }
+			kept: lightsKept(main, reading, aim, name),
+			condition: { without: after(without), along: after(lightsTakenAlong(main.plan, 'why')) }
 		}
 	];
 }

@@ -84,7 +84,7 @@ export class Lowlights {
 		const { head } = this.#source;
 		const aim = this.#aim;
 		if (!line || !aim || !this.#onto || !this.#coverage) return undefined;
-		const raw = rawOf({ fibre: this.#onto, seen: false, minute: 0 }, head.reading);
+		const raw = rawOf({ fibre: this.#onto }, head.reading);
 		const conditions = conditionsOf(
 			{ vehicle: line.vehicle, ratio: line.ratio, minutes: line.minutes },
 			head.reading,

@@ -1,4 +1,4 @@
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { haveOldLights } from '../model/commands/reading';
 import { nextReading } from '../model/commands/newVisit';
 import { openVisit } from '../testing/demoVisit';
@@ -31,7 +31,7 @@ describe('old light pieces among darker hair', () => {
 		const { session, grams } = await withLights();
 		expect(session.work.grams).toBeLessThan(grams * 0.9);
 		expect(keptHair(session)).toContainEqual(
-			expect.objectContaining({ zone: 'lengths', kept: 'light', share: 0.4 })
+			expect.objectContaining({ zone: 'lengths', kept: 'deeper', share: 0.4 })
 		);
 		session.change('none', ({ reading }) => haveOldLights(reading.zones.lengths, false));
 		expect(session.work.grams).toBeCloseTo(grams, 6);
@@ -85,5 +85,98 @@ describe('old light pieces among darker hair', () => {
 			lift.placement = 'openAir';
 		});
 		expect(codes()).toContain('overlap');
+	});
+	it('are lightened by a brush all the same, and so are predicted and carried on', async () => {
+		const { session } = await withLights();
+		expect(session.head.lights[0]).toMatchObject({ worked: false });
+		expect(session.head.lights[0]!.level).toBeCloseTo(9, 1);
+		session.change('open work', ({ bowls, lift }) => {
+			bowls.technique = 'open';
+			lift.placement = 'openAir';
+		});
+		const [piece] = session.head.lights;
+		expect(piece!.worked).toBe(true);
+		expect(piece!.level).toBeGreaterThan(9.1);
+		const recorded = {
+			...session.visit,
+			result: { ...session.visit.result, recordedAt: '2026-01-05T12:00:00Z' }
+		};
+		const next = nextReading(recorded, '2026-03-05').zones.lengths.oldLights!;
+		expect(next.level).toBeCloseTo(piece!.level, 1);
+	});
+});
+
+describe('old light pieces that are taken along', () => {
+	const along = async (volume = 10) => {
+		const { session } = await withLights();
+		const before = { grams: session.work.grams, level: session.head.lift.level };
+		session.change('along', ({ lift, aim }) => {
+			lift.lightsAlong = { reason: 'They look yellow beside the new ones.', volume };
+			aim.oldLights = { level: 10 };
+		});
+		await vi.waitFor(() => expect(session.bowls.ready).toBe(true));
+		return { session, before };
+	};
+	it('have a weak bowl of their own, and the rest is worked as it was', async () => {
+		const { session, before } = await along();
+		const { bowls } = session.bowls.staging!;
+		const own = bowls.filter(({ part }) => part === 'oldLights');
+		const rest = bowls.filter(({ part }) => part !== 'oldLights');
+		expect(own).not.toEqual([]);
+		expect(own.every(({ volume }) => volume === 10)).toBe(true);
+		expect(rest.every(({ volume }) => volume <= session.plan.volume)).toBe(true);
+		expect(session.head.lift.level).toBe(before.level);
+		// Four of ten strands lie in the other bowl, and together it is all the hair.
+		const grams = (some: typeof bowls) =>
+			some.reduce(
+				(sum, { lightenerGrams, developerGrams }) => sum + lightenerGrams + developerGrams,
+				0
+			);
+		expect(session.work.grams).toBeGreaterThan(before.grams * 1.1);
+		expect(grams(own)).toBeGreaterThan(0.15 * grams(rest));
+		expect(grams(own)).toBeLessThan(0.67 * grams(rest));
+	});
+	it('are predicted apart by that bowl, drawn so, and judged by their own aim', async () => {
+		const { session } = await along();
+		const [piece] = session.head.lights;
+		expect(piece).toMatchObject({ worked: true, share: 0.4, aim: { level: 10 } });
+		expect(piece!.level).toBeGreaterThan(9.1);
+		const weak = await along(5);
+		expect(weak.session.head.lights[0]!.level).toBeLessThan(piece!.level);
+		const at = Math.round(session.head.nowColours.apart![0]!.colours.length / 2);
+		expect(session.head.liftedColours.apart![0]!.colours[at]).not.toEqual(
+			session.head.nowColours.apart![0]!.colours[at]
+		);
+		expect(keptHair(session)).toContainEqual(
+			expect.objectContaining({ zone: 'lengths', kept: undefined, share: 0.4 })
+		);
+	});
+	it('stay out where they are to end no lighter than they are, whatever was said', async () => {
+		const { session } = await along();
+		session.change('deeper', ({ aim }) => (aim.oldLights = { level: 8 }));
+		expect(session.head.lights[0]).toMatchObject({ worked: false });
+		expect(keptHair(session)).toContainEqual(
+			expect.objectContaining({ zone: 'lengths', kept: 'deeper', share: 0.4 })
+		);
+		await vi.waitFor(() =>
+			expect(session.bowls.staging!.bowls.map(({ part }) => part)).not.toContain('oldLights')
+		);
+	});
+	it('are cautioned where their bowl is no weak one', async () => {
+		const codes = ({ session }: Awaited<ReturnType<typeof along>>) =>
+			session.cautions.map(({ code }) => code);
+		expect(codes(await along(10))).not.toContain('overlap');
+		expect(codes(await along(20))).toContain('overlap');
+	});
+	it('are carried on as they were left', async () => {
+		const { session } = await along();
+		const recorded = {
+			...session.visit,
+			result: { ...session.visit.result, recordedAt: '2026-01-05T12:00:00Z' }
+		};
+		expect(nextReading(recorded, '2026-03-05').zones.lengths.oldLights!.level).toBeCloseTo(
+			session.head.lights[0]!.level,
+			1
+		);
 	});
 });

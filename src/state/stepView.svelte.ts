@@ -48,6 +48,7 @@ import {
 	type LiftSubject
 } from '../model/visit/lift';
 import type { ReadyQuestion, TintQuestion } from '../compute/tasks';
+import type { LightsResult } from '../model/visit/oldLights';
 import { steady } from './steady';
 
 /** A strand on which the applications of a day follow one another. */
@@ -63,7 +64,13 @@ export interface DayStrand {
 	aimOf(zone: ZoneName): Aim;
 	limitOf(plan: LiftPlan): number;
 	/** A strand of this hair with its old light pieces among it. */
-	withOldLights(colours: StrandColours): StrandColours;
+	withOldLights(
+		colours: StrandColours,
+		dyesOn: undefined,
+		lights: readonly LightsResult[]
+	): StrandColours;
+	/** Old light pieces as the first applications of the day leave them. */
+	lightsAfter(applications: number): readonly LightsResult[];
 }
 
 /** A place of the strand at a minute. */
@@ -188,8 +195,14 @@ export class StepView {
 			? this.#now.points.map(({ white }) => white)
 			: undefined
 	);
+	/** Old light pieces among the hair, as this application leaves them. */
+	lights: readonly LightsResult[] = $derived.by(() => this.#hair.lightsAfter(this.index + 1));
 	liftedColours = $derived.by(() =>
-		this.#hair.withOldLights(coloursOf(this.lifted, this.#hair.reading.whiteShare, this.whites))
+		this.#hair.withOldLights(
+			coloursOf(this.lifted, this.#hair.reading.whiteShare, this.whites),
+			undefined,
+			this.lights
+		)
 	);
 	/** The tint's own question: what to mix for what it lifts to. */
 	tintQuestion(line: ShelfLine): TintQuestion | undefined {

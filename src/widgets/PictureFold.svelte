@@ -2,7 +2,7 @@
 	import type { PictureReading } from '../core/picture';
 	import { labOfSwatch } from '../model/shelf/ring';
 	import { useRecords } from '../state/records';
-	import { UNREAD_PICTURE } from '../wording/picture';
+	import { kindsWords, UNREAD_PICTURE } from '../wording/picture';
 	import Button from '../ui/Button.svelte';
 	import Tick from '../ui/Tick.svelte';
 	import PictureCanvas from './PictureCanvas.svelte';
@@ -20,8 +20,10 @@
 		of?: 'hair' | 'swatch';
 		/** Takes what was read; says what came of it. */
 		ontake: (reading: PictureReading, copy: Blob | undefined) => string;
+		/** Takes it as two kinds of hair, where it shows two; says what came of it. */
+		onkinds?: (reading: PictureReading) => string;
 	}
-	let { action, keepable = false, of = 'hair', ontake }: Props = $props();
+	let { action, keepable = false, of = 'hair', ontake, onkinds }: Props = $props();
 	const { workspace } = useRecords();
 	const reader = openPictureReader((level) => labOfSwatch(workspace.shelf, level));
 	const reading = $derived(reader.reading);
@@ -93,6 +95,10 @@
 							checked={keep}
 							onchange={(value) => (keep = value)}
 						/>{/if}
+					{#if reading.kinds && onkinds}
+						<p><b>Two kinds of hair:</b> {kindsWords(reading.kinds)}.</p>
+						<Button onclick={() => (taken = onkinds(reading))}>Read it as two kinds</Button>
+					{/if}
 					<Button onclick={() => void take()}>{action}</Button>
 					<p class="soft">{taken}</p>
 				{:else}

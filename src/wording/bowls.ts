@@ -10,7 +10,8 @@ import {
 	type RinseMode,
 	type SectionId,
 	type StagingAdvice,
-	type StagingProblemFault
+	type StagingProblemFault,
+	type StrandPart
 } from '../core/work';
 import type { BowlsPlan, MixedBowl, Shelf } from '../schema/records';
 import { areaWords, formatRatio, labelIn, PRODUCT_OPTIONS, STEP_NAMES } from './words';
@@ -111,9 +112,16 @@ interface NamedBowl {
 		  }
 		| undefined;
 	readonly sections: readonly SectionId[];
-	readonly part?: string | undefined;
+	readonly part?: StrandPart | undefined;
 	readonly colour?: { readonly expected: boolean } | undefined;
 }
+
+/** Parts of the strand that have bowls of their own, after the name of what they are part of. */
+export const PART_NAMES: Readonly<Record<StrandPart, string>> = {
+	root: 'root',
+	lengths: 'lengths',
+	oldLights: 'old light pieces'
+};
 
 /** What a bowl is for: its sections, or the application it belongs to. */
 export function bowlName(bowl: NamedBowl, nameOf: SectionNamer): string {
@@ -126,7 +134,7 @@ export function bowlName(bowl: NamedBowl, nameOf: SectionNamer): string {
 		return `${step.before ? 'First' : 'Then'}: ${STEP_NAMES[step.kind]}, bowl ${step.number}`;
 	}
 	const where = sections.length > 0 ? sections.map(nameOf).join(', ') : 'the whole head';
-	return part ? `${where}: ${part}` : where;
+	return part ? `${where}: ${PART_NAMES[part]}` : where;
 }
 
 /** When a bowl is mixed, how strong and how thick, in a line. */
@@ -271,7 +279,7 @@ export function clockSubjectWords(
 	switch (of.kind) {
 		case 'sections': {
 			const names = of.sections.map(nameOf).join(', ');
-			return of.part === undefined ? names : `${names}, ${of.part}`;
+			return of.part === undefined ? names : `${names}, ${PART_NAMES[of.part]}`;
 		}
 		case 'bowl':
 			return `bowl ${of.number}`;

@@ -1,4 +1,6 @@
-import type { Doubt, Lamp, PictureProblem, Reference } from '../core/picture';
+import { formatLevel } from '../core/hair';
+import type { Doubt, Lamp, PictureProblem, Reference, TwoKinds } from '../core/picture';
+import { formatShare } from './words';
 
 /** What each doubt means, and what to do about it. */
 export const DOUBT_WORDS: Readonly<Record<Doubt, string>> = {
@@ -54,3 +56,7 @@ export function markName(
 	if (mark.kind !== 'hair') return MARK_NAMES[mark.kind];
 	return String(marks.slice(0, index + 1).filter(({ kind }) => kind === 'hair').length);
 }
+
+/** Two kinds of hair in a picture: “30 % at 9 among 5.5”. */
+export const kindsWords = ({ dark, light }: TwoKinds): string =>
+	`${formatShare(light.share)} at ${formatLevel(light.level)} among ${formatLevel(dark.level)}`;

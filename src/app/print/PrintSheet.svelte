@@ -30,7 +30,7 @@
 	import PrintBowls from './PrintBowls.svelte';
 	import { formulaWords } from '../../wording/tone';
 	import { keptHair } from '../../state/keptHair';
-	import { KEPT_WORDS, pieceWords } from '../../wording/kept';
+	import { alongWords, KEPT_WORDS, pieceWords } from '../../wording/kept';
 
 	const session = useVisit();
 	const visit = $derived(session.visit);
@@ -126,7 +126,7 @@
 			<p>
 				{#each kept as one (pieceWords(one))}{pieceWords(one)}: {one.kept
 						? KEPT_WORDS[one.kept]
-						: `light already, taken along with ${plan.overlap?.volume} vol (“${plan.overlap?.reason}”)`}.
+						: alongWords(one.share === undefined ? plan.overlap : plan.lightsAlong)}.
 				{/each}
 			</p>
 		{/if}

@@ -9,4 +9,5 @@ export {
 	type Reference
 } from './read';
 export { CARD_STEPS, SURFACES } from './constants';
+export type { TwoKinds } from './kinds';
 export { medianReading, READINGS_APART } from './readings';

@@ -210,3 +210,45 @@ describe('what spoils a picture', () => {
 		expect(readPicture({ hair: [crumb] })).toMatchObject({ ok: false, problem: 'tooSmall' });
 	});
 });
+
+describe('two kinds of hair in one picture', () => {
+	const scenes = (Object.keys(LAMPS) as LampName[]).flatMap((lamp, i) =>
+		(Object.keys(CURVES) as (keyof typeof CURVES)[]).map((curve, k): Scene => ({
+			...DAYLIGHT_SCENE,
+			lamp,
+			curve,
+			seed: 100 * i + k
+		}))
+	);
+	/** A patch of strands of which some are of another hair. */
+	const among = (dark: Spectrum, light: Spectrum, share: number, scene: Scene) => {
+		const pixels = patchOf(dark, scene, true).pixels.slice();
+		const other = patchOf(light, { ...scene, seed: scene.seed + 1 }, true).pixels;
+		for (let i = 0; i < pixels.length / 4; i++) {
+			if (Math.floor(i / 7) % 20 >= share * 20) continue;
+			pixels.set(other.subarray(4 * i, 4 * i + 4), 4 * i);
+		}
+		return { pixels };
+	};
+	const kindsOf = (patch: { readonly pixels: Uint8ClampedArray }, scene: Scene, lamp: Lamp) => {
+		const references = swatches([4, 6, 9], scene);
+		const answer = readPicture({ hair: [patch], references, lamp });
+		if (!answer.ok) throw new Error(answer.problem);
+		return answer.reading.kinds;
+	};
+	it('one kind of hair, with its glints and shadow, is never taken for two', () => {
+		for (const scene of scenes)
+			for (const dose of [0, 2.5])
+				expect(kindsOf(patchOf(lifted(dose), scene, true), scene, 'unknown')).toBeUndefined();
+	});
+	it('light pieces are told by their part and their level in every light', () => {
+		for (const scene of scenes)
+			for (const share of [0.3]) {
+				const [dark, light] = [lifted(0.8), lifted(3)];
+				const kinds = kindsOf(among(dark, light, share, scene), scene, SAID[scene.lamp])!;
+				expect(kinds.light.share).toBeCloseTo(share, 1);
+				expect(Math.abs(kinds.light.level - levelOf(labOf(light)))).toBeLessThan(0.6);
+				expect(Math.abs(kinds.dark.level - levelOf(labOf(dark)))).toBeLessThan(0.6);
+			}
+	});
+});

@@ -8,7 +8,8 @@ import {
 } from '../colour';
 import { labOfPigment, naturalPigment } from '../hair';
 import { HUE_BESIDE_SWATCHES, LAMPS, LEFT, PICTURE, SURFACES } from './constants';
-import { median, middleOf, middleOfHair, recordedOf, type Patch } from './patch';
+import { twoKindsOf, type TwoKinds } from './kinds';
+import { median, middleOf, middleOfHair, recordedOf, type Patch, type Recorded } from './patch';
 import { sceneOf, type Known, type Scene } from './scene';
 
 /** Plain surfaces that a picture is corrected by. */
@@ -58,6 +59,8 @@ export interface PictureReading {
 	/** Standard deviation of the hue, degrees. */
 	readonly hueSd: number;
 	readonly undertone: Undertone;
+	/** Where it is two kinds of hair, both apart; what stands above is then the colour of all of it. */
+	readonly kinds?: TwoKinds | undefined;
 	readonly trust: 'good' | 'fair' | 'poor';
 	readonly doubts: readonly Doubt[];
 }
@@ -93,8 +96,7 @@ interface PatchColour {
 }
 
 /** The colour of one patch of hair in a scene. */
-function colourOf(patch: Patch, scene: Scene): PatchColour {
-	const recorded = recordedOf(patch);
+function colourOf(recorded: Recorded, scene: Scene): PatchColour {
 	const light = middleOfHair(recorded);
 	const lab = scene.labOf(light);
 	let shining = 0;
@@ -153,7 +155,8 @@ export function readPicture({
 	const asked = references.map(knownOf);
 	const known = asked.filter((one) => one !== undefined);
 	const scene = sceneOf(known);
-	const patches = hair.map((patch) => colourOf(patch, scene));
+	const recorded = hair.map(recordedOf);
+	const patches = recorded.map((patch) => colourOf(patch, scene));
 	// Swatches are hair too: beside them the lamp's gaps fall out.
 	const beside = references.some(({ kind }, i) => kind === 'swatch' && asked[i]);
 	const turns = beside ? 0 : LAMPS[lamp].turns;
@@ -164,6 +167,7 @@ export function readPicture({
 	const offs = patches[0]!.around.map(
 		(_, i) => levelOf(turned(meanLab(patches.map(({ around }) => around[i]!)), -turns)) - level
 	);
+	const kinds = twoKindsOf(recorded, scene, (one) => turned(one, -turns));
 	const doubts: Doubt[] = [];
 	if (known.length < asked.length) doubts.push('referenceClipped');
 	if (known.length === 0) doubts.push('noReference');
@@ -172,7 +176,8 @@ export function readPicture({
 	if (patches.some(({ clipped }) => clipped)) doubts.push('clipped');
 	if (patches.some(({ dark }) => dark)) doubts.push('tooDark');
 	if (scene.cast > PICTURE.strongCast) doubts.push('strongCast');
-	if (patches.some(({ wet }) => wet)) doubts.push('wet');
+	// Light pieces shine no more than their own colour does.
+	if (patches.some(({ wet }) => wet) && !kinds) doubts.push('wet');
 	if (apart > PICTURE.unevenLevels) doubts.push('uneven');
 	const others = doubts.filter((doubt) => !RECKONED.has(doubt));
 	return {
@@ -189,6 +194,7 @@ export function readPicture({
 			),
 			hueSd: beside ? HUE_BESIDE_SWATCHES : LAMPS[lamp].sd,
 			undertone: undertoneOf(lab),
+			...(kinds ? { kinds } : {}),
 			trust:
 				doubts.length === 0 ? 'good' : known.length > 0 && doubts.length === 1 ? 'fair' : 'poor',
 			doubts

@@ -74,7 +74,7 @@ export const TECHNIQUES = ['foils', 'open', 'retouch'] as const;
 /** How the head is rinsed. */
 export const RINSE_MODES = ['together', 'backFirst', 'eachReady'] as const;
 /** Parts of the strand that may have bowls of their own. */
-export const STRAND_PARTS = ['root', 'lengths'] as const;
+export const STRAND_PARTS = ['root', 'lengths', 'oldLights'] as const;
 /** How fast one likes to work: which strengths are considered. */
 export const PACES = ['gentle', 'steady', 'brisk'] as const;
 /** Parts of the head that are worked alone, each by edges in centimetres. */

@@ -3,7 +3,9 @@ import { AREAS, ZONE_NAMES } from '../../core/vocabulary';
 import { STARTS_AT, type AreaName } from '../../core/lift';
 import { aimOf, exceptions, readingOf } from '../visit/exceptions';
 import { daySteps } from '../visit/day';
-import { stepsOn } from '../visit/kept';
+import { stepsAt, stepsOn } from '../visit/kept';
+import { subjectOf } from '../visit/lift';
+import { lightsAfter } from '../visit/oldLights';
 import { stamp } from '../identity';
 import { GROWTH_CM_PER_MONTH, onScale, WEEKS_PER_MONTH } from '../../core/hair';
 import { USUAL_WARMTH } from '../../core/tone';
@@ -85,14 +87,18 @@ export function nextReading(last: Visit, day: Day): Reading {
 	const grown = Math.round((reading.growthCmPerMonth * weeks * 10) / WEEKS_PER_MONTH) / 10;
 	const grownOut = <R extends AreaReading>(before: R, area?: AreaName): R => {
 		const worked = workedOn(last, area);
+		const lights = lightsLeft(last, area);
 		// A root that was light already is old blonde now, whether or not anything went on it today.
 		const begunAnew = worked.root || before.zones.root.state !== 'natural';
 		const left = (zone: ZoneName): ZoneReading => {
 			const end = worked[zone] ? leftOn(last, zone) : undefined;
-			if (!end) return before.zones[zone];
-			// Old light pieces among it were left as they are.
-			const { oldLights } = before.zones[zone];
-			return { state: 'lightened', artificial: [], ...end, ...(oldLights ? { oldLights } : {}) };
+			const { oldLights, ...kept } = before.zones[zone];
+			// Nobody looks at old light pieces apart: where they were taken along, they are as was expected.
+			const level = lights.get(zone) ?? oldLights?.level;
+			return {
+				...(end ? { state: 'lightened', artificial: [], ...end } : kept),
+				...(oldLights ? { oldLights: { ...oldLights, level: level! } } : {})
+			};
 		};
 		return {
 			...before,
@@ -162,17 +168,33 @@ function leftOn(
 	return { presentLevel: onScale(Math.round(10 * (expected.lifted + off)) / 10) };
 }
 
+/** Level at which old light pieces of an area were left, by zone, to the tenth; none that nothing went on. */
+function lightsLeft(visit: Visit, area: AreaName | undefined): ReadonlyMap<ZoneName, number> {
+	const steps = stepsAt(dayOf(visit), placeOf(visit, area));
+	const aim = aimOf(visit.aim, area);
+	const subject = subjectOf(readingOf(visit.reading, area));
+	const lights = lightsAfter({ steps, subject, aim, technique: visit.bowls.technique });
+	return new Map(
+		lights
+			.filter(({ worked }) => worked)
+			.map(({ zone, level }) => [zone, onScale(Math.round(10 * level) / 10)])
+	);
+}
+
+const dayOf = ({ before, lift, after, noLift }: Visit) =>
+	daySteps({ before, lift, after, ...(noLift ? { noLift } : {}) });
+
+/** An area that has this hair: itself, or one that is as the rest of the head is. */
+const placeOf = ({ reading, aim }: Visit, area: AreaName | undefined): AreaName =>
+	area ?? AREAS.find((each) => !reading.areas[each] && !aim.areas[each]) ?? 'back';
+
 /** Zones of an area that any application of the day went on; of the rest of the head where none is named. */
-function workedOn(
-	{ before, lift, after, noLift, reading, aim }: Visit,
-	area: AreaName | undefined
-): Visit['lift']['covers'] {
-	const place = area ?? AREAS.find((each) => !reading.areas[each] && !aim.areas[each]) ?? 'back';
+function workedOn(visit: Visit, area: AreaName | undefined): Visit['lift']['covers'] {
 	const steps = stepsOn(
-		daySteps({ before, lift, after, ...(noLift ? { noLift } : {}) }),
-		place,
-		readingOf(reading, area),
-		aimOf(aim, area)
+		dayOf(visit),
+		placeOf(visit, area),
+		readingOf(visit.reading, area),
+		aimOf(visit.aim, area)
 	);
 	const on = (zone: ZoneName) => steps.some(({ plan }) => plan.covers[zone]);
 	return { root: on('root'), lengths: on('lengths'), ends: on('ends') };

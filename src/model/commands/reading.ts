@@ -1,5 +1,5 @@
-import type { Porosity } from '../../core/hair';
-import { UNDERTONES } from '../../core/vocabulary';
+import { onScale, type Porosity } from '../../core/hair';
+import { BOUNDS, UNDERTONES } from '../../core/vocabulary';
 import type { Reading, ZoneName, ZoneReading } from '../../schema/records';
 import { ZONES } from '../visit/hair';
 
@@ -80,6 +80,19 @@ export function alikeFrom(reading: Reading, zone: ZoneName): void {
 
 /** Old light pieces as they are usually met: a third of the hair, two levels above it. */
 const USUAL_OLD_LIGHTS = { share: 0.3, above: 2 } as const;
+
+/** Reads old light pieces of a share and level among a zone's hair, on a draft, within their bounds. */
+export function readOldLights(
+	zone: ZoneReading,
+	{ share, level }: { readonly share: number; readonly level: number }
+): void {
+	const { min, max, step } = BOUNDS.oldLightShare;
+	const near = Math.round(share / step) * step;
+	zone.oldLights = {
+		share: Math.min(max, Math.max(min, Number(near.toFixed(2)))),
+		level: onScale(Math.round(2 * level) / 2)
+	};
+}
 
 /** Reads old light pieces among a zone's hair, on a draft, or none. */
 export function haveOldLights(zone: ZoneReading, have: boolean): void {

@@ -29,8 +29,8 @@ export function takeToday(draft: Visit, plan: ServicePlan): void {
 export const isUntouched = ({ before, lift, after, reading }: Visit): boolean =>
 	before.length + after.length === 0 &&
 	equal(
-		{ ...lift, overlap: undefined },
-		{ ...plainLift(reading), covers: lift.covers, overlap: undefined }
+		{ ...lift, overlap: undefined, lightsAlong: undefined },
+		{ ...plainLift(reading), covers: lift.covers, overlap: undefined, lightsAlong: undefined }
 	);
 
 /** What a plan is taken into. */

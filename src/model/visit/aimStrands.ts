@@ -32,6 +32,7 @@ import {
 	type ZoneStart
 } from './hair';
 import { liftTarget } from './lift';
+import type { LightsResult } from './oldLights';
 import { rawOf } from './tone';
 
 /** Weeks of the fourth strand: how the colour looks when the toner has mostly gone. */
@@ -49,6 +50,8 @@ export interface AimedStrand {
 	readonly zone: ZoneStart;
 	readonly line: ShelfLine | undefined;
 	readonly nowColours: StrandColours;
+	/** Old light pieces among it. */
+	readonly lights: readonly LightsResult[];
 }
 
 /** What the strands of an aim rest on beside their hair. */
@@ -112,7 +115,7 @@ export function aimStrands(
 			const most = reach.get(hairIdOf(name, group?.areas));
 			const to = Math.min(liftTarget(aim), most ?? Infinity);
 			const light = plan.covers[name] && to > levelOfFibre(fibre) ? seenFibre(reading, to) : fibre;
-			const raw = rawOf({ fibre: light, seen: false, minute: 0 }, reading);
+			const raw = rawOf({ fibre: light }, reading);
 			const target = targetLab(aim, rawLab(raw));
 			const left: Dyed = { fresh: {}, faded: {} };
 			return [name, { light, ...(taken[name] ? dyed(raw, target) : left) }] as const;
@@ -138,6 +141,18 @@ export function aimStrands(
 			return addDyes(scaleDyes(own, 1), root.veil[which], share);
 		};
 
+	const lights = view.lights.map(({ zone, share, before, worked, aim }) => {
+		const to = liftTarget(aim);
+		const light = worked && to > levelOfFibre(before) ? seenFibre(reading, to) : before;
+		const raw = rawOf({ fibre: light }, { whiteShare: 0 });
+		const dye: Dyed = taken[zone]
+			? dyed(raw, targetLab(aim, rawLab(raw)))
+			: { fresh: {}, faded: {} };
+		const rgb = (which: keyof Dyed | 'lifted') =>
+			rgbOf(rawLab(which === 'lifted' ? raw : withDye(raw, dye[which])));
+		return { zone, share, rgb };
+	});
+
 	const now = view.nowColours.hair;
 	const lit = strandAim.lightShare;
 	const apart = (which: keyof Dyed | 'lifted'): ApartFibres[] => {
@@ -159,12 +174,20 @@ export function aimStrands(
 	};
 	const withApart = (colours: StrandColours, which: keyof Dyed | 'lifted'): StrandColours => ({
 		hair: colours.hair,
-		apart: [...(colours.apart ?? []), ...apart(which)]
+		apart: [
+			...(colours.apart ?? []),
+			...apart(which),
+			...lights.map(({ zone, share, rgb }) => {
+				const own = rgb(which);
+				const at = ({ distanceCm }: StrandPoint) => zoneAt(zones, distanceCm).name === zone;
+				return { share, colours: points.map((p, i) => (at(p) ? own : colours.hair[i]!)) };
+			})
+		]
 	});
 	const mainZone = byZone.get(main.name)!;
 	const labWith = (dye: DyeAmounts, white = whiteShare): Lab =>
 		rawLab({
-			...withDye(rawOf({ fibre: mainZone.light, seen: false, minute: 0 }, reading), dye),
+			...withDye(rawOf({ fibre: mainZone.light }, reading), dye),
 			whiteShare: white
 		});
 	const strand = (colours: StrandColours, dye: DyeAmounts): AimStrand => ({
@@ -211,11 +234,8 @@ function rootDepth(
 	const { level, cm } = aim.rootDepth;
 	const target = (raw: RawHair) =>
 		targetLab({ level, direction: 'neutral', keepWarmth: USUAL_WARMTH }, rawLab(raw));
-	const own = rawOf({ fibre, seen: false, minute: 0 }, reading);
-	const light = rawOf(
-		{ fibre: seenFibre(reading, liftTarget(aim)), seen: false, minute: 0 },
-		reading
-	);
+	const own = rawOf({ fibre }, reading);
+	const light = rawOf({ fibre: seenFibre(reading, liftTarget(aim)) }, reading);
 	return { cm, ...dyed(own, target(own)), veil: dyed(light, target(light)) };
 }
 
@@ -230,7 +250,7 @@ function lowlightFibres(
 	const of = (fibre: Fibre) => {
 		let colours = known.get(fibre);
 		if (!colours) {
-			const raw = { pigment: fibre, dye: rawOf({ fibre, seen: false, minute: 0 }, reading).dye };
+			const raw = { pigment: fibre, dye: rawOf({ fibre }, reading).dye };
 			const keepWarmth = warmthKept(direction);
 			const target = targetLab({ level, direction, keepWarmth }, labOfFibre(fibre));
 			const { fresh, faded } = dyed(raw, target);

@@ -13,8 +13,8 @@ import { endsCondition } from '../../core/hair';
 import { aimOf, readingOf, type AreaGroup } from './exceptions';
 import type { Client, LiftPlan, Reading, Visit } from '../../schema/records';
 import type { LiftAnswer } from './lift';
-import { daySteps, MAIN_STEP, reaches, touchesScalp, volumeOn, type DayStep } from './day';
-import { picksBetween, stepOnHair } from './kept';
+import { daySteps, goesOn, MAIN_STEP, reaches, touchesScalp, volumeOn, type DayStep } from './day';
+import { picksBetween, stepOnHair, stepOnLights } from './kept';
 import { conditionOf, zonesOf } from './hair';
 
 /** A caution with what was said about it. */
@@ -105,6 +105,12 @@ function factsOf(visit: Visit, step: DayStep, grounds: CautionGrounds): Facts {
 					(oldLights !== undefined && !(worked.covers[name] && picked)))
 		);
 	});
+	// Old light pieces that the foils take along have a weak bowl of their own.
+	const lightsWorked = groups.some(({ area }) =>
+		goesOn(
+			stepOnLights(step, readingOf(reading, area), aimOf(aim, area), visit.bowls.technique).plan
+		)
+	);
 	const light = covered.filter(({ state }) => state === 'lightened');
 	const states = covered.map(({ state }) => state);
 	const { covers } = stepOnHair(step, reading, aim).plan;
@@ -130,10 +136,11 @@ function factsOf(visit: Visit, step: DayStep, grounds: CautionGrounds): Facts {
 		minutes: plan.minutes,
 		limitMinutes: grounds.limitOf(plan.product),
 		onScalp,
-		...(light.length > 0 || drawnOverLight
+		...(light.length > 0 || drawnOverLight || lightsWorked
 			? {
 					overlapVolume: Math.max(
 						...light.map((zone) => volumeOn(plan, zone)),
+						...(lightsWorked && picked ? [plan.lightsAlong?.volume ?? plan.volume] : []),
 						...(drawnOverLight ? [plan.volume] : [])
 					)
 				}

@@ -15,6 +15,8 @@ export const MAIN_STEP = 'main';
 export interface WorkedPlan extends LiftPlan {
 	/** Zones that it is not even drawn through. */
 	readonly barred?: readonly ZoneName[] | undefined;
+	/** Zones whose old light pieces the foils go round. */
+	readonly roundLights?: readonly ZoneName[] | undefined;
 	/** Where the product of the day begins that goes nearest to the skin, mm; left out, where this one does. */
 	readonly dayStartsAtMm?: number | undefined;
 }

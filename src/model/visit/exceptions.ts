@@ -21,7 +21,7 @@ export const AREA_FIELDS = [
 	'zones'
 ] as const satisfies readonly (keyof AreaReading)[];
 
-const AIM_FIELDS = ['level', 'direction', 'keepWarmth', 'zones'] as const;
+const AIM_FIELDS = ['level', 'direction', 'keepWarmth', 'zones', 'oldLights'] as const;
 
 /** The fields of an area's own whole that differ from the rest; nothing when it is like the rest. */
 function exception<T extends object, K extends keyof T>(
@@ -51,6 +51,12 @@ export const aimOf = (aim: Aim, area: AreaName | undefined): Aim =>
 /** The aim as it holds for one zone of the strand. */
 export const aimOn = (aim: Aim, zone: ZoneName): Aim =>
 	aim.zones[zone] ? { ...aim, ...defined(aim.zones[zone]) } : aim;
+
+/** The aim as it holds for old light pieces of a zone. */
+export const lightsAim = (aim: Aim, zone: ZoneName): Aim => {
+	const { oldLights, ...rest } = aim;
+	return { ...aimOn(rest, zone), ...(oldLights ? defined(oldLights) : {}), zones: {} };
+};
 
 /** Fields that are there: one that is `undefined` must not cover what lies under it. */
 const defined = <T extends object>(partial: T): { [K in keyof T]: Exclude<T[K], undefined> } =>

@@ -17,7 +17,9 @@ import {
 	type Remembered
 } from '../../core/lift';
 import {
+	labOfTristimulus,
 	rgbOf,
+	tristimulusOfLab,
 	type Lab,
 	type Rgb,
 	type StrandColours,
@@ -37,7 +39,7 @@ export interface ZoneStart {
 	readonly fibre: Fibre;
 	readonly remembered: Remembered | undefined;
 	readonly porosity: Porosity;
-	/** Old light pieces among it, which nothing of the day goes on but the toner. */
+	/** Old light pieces among it, which keep out of the lift unless they are taken along. */
 	readonly oldLights?: { readonly share: number; readonly fibre: Fibre } | undefined;
 }
 
@@ -86,6 +88,12 @@ export function zonesOf(reading: Reading): ZoneStart[] {
 		};
 	}).filter((zone) => zone.toCm - zone.fromCm > SHORTEST_CM);
 }
+
+/** The old light pieces of a zone as hair of their own; the zone itself where it has none. */
+export const lightsZone = (zone: ZoneStart): ZoneStart =>
+	zone.oldLights
+		? { ...zone, state: 'lightened', fibre: zone.oldLights.fibre, remembered: undefined }
+		: zone;
 
 /** The zone the large figures speak of: the longest one that the mixture goes on. */
 export function mainZone(zones: readonly ZoneStart[], covers: LiftPlan['covers']): ZoneStart {
@@ -189,30 +197,39 @@ export const tonedColours = (
 /**
  * Colours of a strand with the old light pieces of its zones drawn among the rest.
  * @param dyesOn what is laid over a piece, by the point it lies at
+ * @param fibreOf the pieces of a zone as they are by then; left out, as they were read
  */
 export function withOldLights(
 	colours: StrandColours,
 	zones: readonly ZoneStart[],
 	points: readonly { readonly distanceCm: number }[],
-	dyesOn: (pigment: Pigment, point: number) => DyeAmounts = () => ({})
+	dyesOn: (pigment: Pigment, point: number) => DyeAmounts = () => ({}),
+	fibreOf: (zone: ZoneName) => Fibre | undefined = () => undefined
 ): StrandColours {
-	const pieces = zones.flatMap(({ name, oldLights }) =>
-		oldLights
-			? [
-					{
-						share: oldLights.share,
-						colours: points.map(({ distanceCm }, i) =>
-							zoneAt(zones, distanceCm).name === name
-								? rgbOf(labOfPigment(oldLights.fibre, dyeSpectrum(dyesOn(oldLights.fibre, i))))
-								: colours.hair[i]!
-						)
-					}
-				]
-			: []
-	);
+	const pieces = zones.flatMap(({ name, oldLights }) => {
+		if (!oldLights) return [];
+		const fibre = fibreOf(name) ?? oldLights.fibre;
+		const colourAt = (i: number) =>
+			rgbOf(labOfPigment(fibre, dyeSpectrum(addDyes(dyesOf(fibre), dyesOn(fibre, i)))));
+		return [
+			{
+				share: oldLights.share,
+				colours: points.map(({ distanceCm }, i) =>
+					zoneAt(zones, distanceCm).name === name ? colourAt(i) : colours.hair[i]!
+				)
+			}
+		];
+	});
 	return pieces.length === 0
 		? colours
 		: { ...colours, apart: [...(colours.apart ?? []), ...pieces] };
+}
+
+/** Two kinds of hair as the eye mixes them: their light adds up by their share. */
+export function mixedLab(hair: Lab, among: Lab, share: number): Lab {
+	const [p, q] = [tristimulusOfLab(hair), tristimulusOfLab(among)];
+	const mix = (axis: 'x' | 'y' | 'z') => p[axis] * (1 - share) + q[axis] * share;
+	return labOfTristimulus({ x: mix('x'), y: mix('y'), z: mix('z') });
 }
 
 /** White fibres among hair that holds old colour hold it too. */

@@ -1,6 +1,5 @@
-import { STRAND_PARTS } from '../../core/vocabulary';
 import type { Ceilings } from '../../core/caution';
-import { predictLift } from '../../core/lift';
+import { levelOfFibre, predictLift, type Fibre, type HeadFactors } from '../../core/lift';
 import { ratioFault } from '../../core/mix';
 import {
 	isHairline,
@@ -15,14 +14,24 @@ import {
 import { aimOf, aimOn } from './exceptions';
 import type { StepHead } from './headWork';
 import type { BowlsPlan, LiftPlan, MixedBowl, Reading, ZoneName } from '../../schema/records';
-import { conditionOf, mainZone, type ZoneStart } from './hair';
-import { hairAt, sectionWork, workedIn, type HeadWorkSource, type SectionWork } from './headWork';
-import { planAt } from './kept';
+import { conditionOf, lightsZone, mainZone, type ZoneStart } from './hair';
+import {
+	hairAt,
+	lightsIn,
+	lightsPlanAt,
+	lightsShare,
+	sectionWork,
+	workedIn,
+	type HeadWorkSource,
+	type SectionWork
+} from './headWork';
+import { planAt, stepOnLights } from './kept';
 import { middleOf, touchesScalp, volumeOn, type WorkedPlan } from './day';
 import { applicationOn, liftTarget, subjectOf } from './lift';
 
 /** Zones of each part of the strand that may have bowls of its own. */
-const PART_ZONES: Readonly<Record<StrandPart, readonly ZoneName[]>> = {
+type ZonePart = Exclude<StrandPart, 'oldLights'>;
+const PART_ZONES: Readonly<Record<ZonePart, readonly ZoneName[]>> = {
 	root: ['root'],
 	lengths: ['lengths', 'ends']
 };
@@ -31,7 +40,7 @@ const PART_ZONES: Readonly<Record<StrandPart, readonly ZoneName[]>> = {
 function zonesOfPart(
 	plan: WorkedPlan,
 	zones: readonly ZoneStart[],
-	part: StrandPart
+	part: ZonePart
 ): readonly ZoneName[] {
 	if (!takesWeakBowl(plan, zones)) return PART_ZONES[part];
 	const light = part === 'lengths';
@@ -52,7 +61,7 @@ export function hasParts(source: StepHead): boolean {
 	const { reading, aim } = source;
 	const plan = planAt(source.plan, reading, aim, undefined);
 	const { zones } = hairAt(reading);
-	return STRAND_PARTS.every((part) =>
+	return (['root', 'lengths'] as const).every((part) =>
 		zones.some(({ name }) => plan.covers[name] && zonesOfPart(plan, zones, part).includes(name))
 	);
 }
@@ -73,15 +82,27 @@ export function headStaging(
 	const target = liftTarget(aimOn(aimOf(aim, undefined), zone.name));
 	const weak = takesWeakBowl(plan, zones);
 	const apart = (weak || bowls.strand !== 'together') && hasParts(source);
-	const sections = (part?: StrandPart) =>
+	const sections = (part?: ZonePart) =>
 		worked.map((each) => workSection(source, each, target, part));
-	const passOf = (part: StrandPart): HeadPass => ({ part, sections: sections(part) });
+	const passOf = (part: ZonePart): HeadPass => ({ part, sections: sections(part) });
 	const [root, lengths] = [passOf('root'), passOf('lengths')];
+	// Old light pieces lie in the same foils as the hair they are among.
+	const lit = worked.filter(({ section }) => lightsIn(source, section).length > 0);
+	const lights: HeadPass[] =
+		lit.length === 0
+			? []
+			: [
+					{
+						part: 'oldLights',
+						sections: lit.map((each) => lightsSection(source, each, target)),
+						alongside: true
+					}
+				];
 	const passes: HeadPass[] = !apart
-		? [{ sections: sections() }]
+		? [{ sections: sections() }, ...lights]
 		: bowls.strand === 'rootLater'
-			? [lengths, { ...withFresh(root, 0), notBefore: plan.delays.root }]
-			: [root, { ...lengths, alongside: true }];
+			? [lengths, ...lights, { ...withFresh(root, 0), notBefore: plan.delays.root }]
+			: [root, { ...lengths, alongside: true }, ...lights];
 	const subject = subjectOf(reading, source.learned);
 	return {
 		passes: bowls.freshLast
@@ -130,19 +151,32 @@ const withFresh = (pass: HeadPass, at: number): HeadPass => ({
 	)
 });
 
-function afterEarlier(source: HeadWorkSource, reading: Reading, zone: ZoneStart) {
-	if (source.earlier.length === 0) return zone.fibre;
-	const applications = source.earlier.map(({ plan }) => applicationOn(plan, zone));
-	const { factors } = subjectOf(reading, source.learned);
-	return predictLift(zone.fibre, applications, factors).at(-1)!.fibre;
-}
+const afterEarlier = (source: HeadWorkSource, reading: Reading, zone: ZoneStart): Fibre =>
+	after(
+		zone.fibre,
+		source.earlier.map(({ plan }) => plan),
+		zone,
+		subjectOf(reading, source.learned).factors
+	);
+
+const after = (
+	fibre: Fibre,
+	plans: readonly WorkedPlan[],
+	zone: ZoneStart,
+	factors: HeadFactors
+): Fibre =>
+	predictLift(
+		fibre,
+		plans.map((plan) => applicationOn(plan, zone)),
+		factors
+	).at(-1)?.fibre ?? fibre;
 
 /** One section with the hair of its first area, or of one part of its strands. */
 function workSection(
 	source: HeadWorkSource,
 	{ section, load, placement }: SectionWork,
 	headTarget: number,
-	part?: StrandPart
+	part?: ZonePart
 ): WorkSection {
 	const { aim } = source;
 	const [area] = workedIn(source, section);
@@ -169,7 +203,7 @@ function workSection(
 	const own = liftTarget(aimOn(aimOf(aim, area), zone.name));
 	return {
 		id: section.id,
-		grams: load!.grams * reached,
+		grams: load!.grams * reached * (1 - lightsShare(source, section)),
 		// Two bowls in one packet take no longer than one; a strand worked in two goes does by its parts.
 		minutesToApply: load!.minutes * (source.bowls.strand === 'rootLater' ? reached : 1),
 		placement,
@@ -182,6 +216,42 @@ function workSection(
 		...(own === headTarget ? {} : { aimAbove: own - headTarget }),
 		...(isHairline(section) ? { fineHairline: true } : {}),
 		...lock
+	};
+}
+
+/**
+ * The old light pieces of a section, with the weak bowl that was said for them. They are no part of how even
+ * the head comes out: they are to come to what that bowl brings them to.
+ */
+function lightsSection(
+	source: HeadWorkSource,
+	{ section, load, placement }: SectionWork,
+	headTarget: number
+): WorkSection {
+	const [area] = lightsIn(source, section);
+	const plan = lightsPlanAt(source, area);
+	const { reading, zones } = hairAt(source.reading, area);
+	const zone = lightsZone(mainZone(zones, plan.covers));
+	const { factors } = subjectOf(reading, source.learned);
+	const earlier = source.earlier.map(
+		(step) => stepOnLights(step, reading, aimOf(source.aim, area), source.bowls.technique).plan
+	);
+	const fibre = after(zone.fibre, earlier, zone, factors);
+	const end = levelOfFibre(after(fibre, [plan], zone, factors));
+	return {
+		id: section.id,
+		grams: load!.grams * lightsShare(source, section),
+		minutesToApply: load!.minutes,
+		placement,
+		section: section.thickness ?? plan.section,
+		fibre,
+		factors,
+		condition: conditionOf(reading),
+		distanceCm: middleOf(plan, zone),
+		onScalp: touchesScalp(plan, zones),
+		aimAbove: end - headTarget,
+		...(isHairline(section) ? { fineHairline: true } : {}),
+		...strengthOf(source.bowls, section, 'oldLights', volumeOn(plan, zone), Infinity)
 	};
 }
 

@@ -16,7 +16,7 @@ import { aimOf, readingOf } from './exceptions';
 import type { Aim, BowlsPlan, LiftPlan, Reading, Shelf } from '../../schema/records';
 import { beginCm, goesOn, reaches, touchesScalp, type DayStep, type WorkedPlan } from './day';
 import { mainZone, ZONES, zonesOf, type ZoneStart } from './hair';
-import { keptOut, picksBetween, planAt, workedAreas, type KeptOut } from './kept';
+import { keptOut, picksBetween, planAt, stepOnLights, workedAreas, type KeptOut } from './kept';
 import type { Learned } from './lift';
 
 /** A section of the head with where it lies and what it takes. */
@@ -79,15 +79,13 @@ const coveredCm = (reading: Reading, plan: WorkedPlan, area?: AreaName): number 
 		0.5,
 		hairAt(reading, area)
 			.zones.filter(({ name }) => reaches(plan, name))
-			// Between old light pieces only the darker hair is picked up.
-			.reduce(
-				(sum, zone) =>
-					sum +
-					Math.max(0, zone.toCm - beginCm(plan, zone)) *
-						(1 - (picksBetween(plan) ? (zone.oldLights?.share ?? 0) : 0)),
-				0
-			)
+			.reduce((sum, zone) => sum + workedCm(plan, zone), 0)
 	);
+
+/** Centimetres of a zone that a mixture goes on: between old light pieces only the darker hair is picked up. */
+const workedCm = (plan: WorkedPlan, zone: ZoneStart): number =>
+	Math.max(0, zone.toCm - beginCm(plan, zone)) *
+	(1 - (plan.roundLights?.includes(zone.name) ? (zone.oldLights?.share ?? 0) : 0));
 
 /** The head on which an application is worked. */
 export type StepHead = Pick<HeadWorkSource, 'reading' | 'aim' | 'plan'>;
@@ -192,6 +190,51 @@ export const workedIn = ({ reading, aim, plan }: StepHead, { areas }: HeadSectio
 	const worked = workedAreas({ kind: 'main', plan }, reading, aim);
 	return areas.filter((area) => worked.includes(area));
 };
+
+/** The main application on the old light pieces of an area: it goes on no other hair there. */
+export const lightsPlanAt = (
+	{ reading, aim, plan, bowls }: StepHead & Pick<HeadWorkSource, 'bowls'>,
+	area: AreaName | undefined
+): WorkedPlan =>
+	stepOnLights(
+		{ id: '', kind: 'main', plan },
+		readingOf(reading, area),
+		aimOf(aim, area),
+		bowls.technique
+	).plan;
+
+/** Areas of a section on which old light pieces get a bowl of their own. */
+export const lightsIn = (
+	source: StepHead & Pick<HeadWorkSource, 'bowls'>,
+	section: HeadSection
+): AreaName[] =>
+	picksBetween(source.plan, source.bowls.technique)
+		? workedIn(source, section).filter((area) => goesOn(lightsPlanAt(source, area)))
+		: [];
+
+/** Part of what a section takes that goes on old light pieces, 0-1. */
+export function lightsShare(
+	source: StepHead & Pick<HeadWorkSource, 'bowls'>,
+	section: HeadSection
+): number {
+	const { reading, aim, plan } = source;
+	const lit = lightsIn(source, section);
+	if (lit.length === 0) return 0;
+	const cmOf = (area: AreaName) => {
+		const on = lightsPlanAt(source, area);
+		return hairAt(reading, area)
+			.zones.filter(({ name }) => on.covers[name])
+			.reduce(
+				(sum, zone) =>
+					sum + Math.max(0, zone.toCm - beginCm(on, zone)) * (zone.oldLights?.share ?? 0),
+				0
+			);
+	};
+	const lights = lit.reduce((sum, area) => sum + hairShare([area], plan.part) * cmOf(area), 0);
+	const areas = workedIn(source, section);
+	const all = hairShare(areas, plan.part) * meanCoveredCm({ reading, aim, plan }, areas);
+	return all > 0 ? Math.min(1, lights / all) : 0;
+}
 
 /** A section with what of it is worked: hair that is kept out takes no foil, no gram and no minute. */
 function loaded(source: StepHead, section: HeadSection): LoadedSection {

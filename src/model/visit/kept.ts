@@ -4,7 +4,7 @@ import type { AreaName } from '../../core/lift';
 import { partShare, partStartsAtMm } from '../../core/work';
 import type { Aim, BowlsPlan, LiftPlan, Reading, ZoneName } from '../../schema/records';
 import { beginCm, goesOn, onNothing, type DayStep, type WorkedPlan } from './day';
-import { aimOf, aimOn, readingOf } from './exceptions';
+import { aimOf, aimOn, lightsAim, readingOf } from './exceptions';
 import { SHORTEST_CM, zoneSpans } from './hair';
 import { zoneLevel } from './lift';
 
@@ -49,29 +49,90 @@ export function stepOnHair(step: DayStep, reading: Reading, aim: Aim): DayStep {
 		(zone) => plan.covers[zone] && keptOut(plan, reading, aim, zone, kind)
 	);
 	const startsAtMm = Math.max(plan.startsAtMm, partStartsAtMm(plan.part, reading.lengthCm));
+	const roundLights = ZONE_NAMES.filter(
+		(zone) => picksBetween(plan) && lightsKept(step, reading, aim, zone)
+	);
 	if (
 		kept.length === 0 &&
 		(barred.length === 0 || plan.drawThroughMinutes === 0) &&
+		roundLights.length === 0 &&
 		startsAtMm === plan.startsAtMm
 	)
 		return step;
 	const covers = { ...plan.covers };
 	for (const zone of kept) covers[zone] = false;
-	const worked: WorkedPlan = { ...plan, covers, barred, startsAtMm };
+	const worked: WorkedPlan = { ...plan, covers, barred, roundLights, startsAtMm };
 	return { ...step, plan: worked };
 }
 
-/** The steps of a day as they work on hair of one area: one that leaves it out goes on nothing there. */
+/** Old light pieces among a hair, read as hair of their own: light already. */
+const asLights = (reading: Reading, zone: ZoneName): Reading => {
+	const { oldLights, ...rest } = reading.zones[zone];
+	const presentLevel = oldLights?.level ?? rest.presentLevel;
+	const lights = { ...rest, state: 'lightened' as const, presentLevel, artificial: [] };
+	return { ...reading, zones: { ...reading.zones, [zone]: lights } };
+};
+
+/** Why foils go round the old light pieces of a zone; nothing where they take them along, or there are none. */
+export function lightsKept(
+	{ plan, kind }: Pick<DayStep, 'plan' | 'kind'>,
+	reading: Reading,
+	aim: Aim,
+	zone: ZoneName
+): KeptOut | undefined {
+	if (!reading.zones[zone].oldLights) return undefined;
+	const along = withOverlap(plan, plan.lightsAlong);
+	return keptOut(along, asLights(reading, zone), lightsAim(aim, zone), zone, kind);
+}
+
+const withOverlap = <P extends LiftPlan>(plan: P, overlap: LiftPlan['overlap']): P => {
+	const { overlap: _, ...rest } = plan;
+	return { ...rest, ...(overlap ? { overlap } : {}) } as P;
+};
+
+/**
+ * A step as it works on the old light pieces of a hair, and on nothing else of it. A foil goes round them or
+ * gives them their own weak bowl; a brush puts the one bowl on whatever lies there.
+ * @param reading of the area that is asked for, and so the aim
+ */
+export function stepOnLights(
+	step: DayStep,
+	reading: Reading,
+	aim: Aim,
+	technique?: BowlsPlan['technique']
+): DayStep {
+	const { plan } = stepOnHair(step, reading, aim);
+	const picks = picksBetween(plan, technique);
+	const on = (zone: ZoneName): boolean =>
+		reading.zones[zone].oldLights !== undefined &&
+		(picks
+			? step.plan.covers[zone] && lightsKept(step, reading, aim, zone) === undefined
+			: plan.covers[zone]);
+	const covers = { root: on('root'), lengths: on('lengths'), ends: on('ends') };
+	const worked = withOverlap(plan, picks ? plan.lightsAlong : undefined);
+	return {
+		...step,
+		plan: { ...worked, covers, ...(picks ? { drawThroughMinutes: 0 } : {}) }
+	};
+}
+
+/** The steps of a day as they are planned on one area: one that leaves it out goes on nothing there. */
+export const stepsAt = (steps: readonly DayStep[], area: AreaName): DayStep[] =>
+	steps.map((step) =>
+		(step.areas && !step.areas.includes(area)) || partShare(step.plan.part, area) === 0
+			? { ...step, plan: onNothing(step.plan) }
+			: step
+	);
+
+/** The steps of a day as they work on hair of one area. */
 export const stepsOn = (
 	steps: readonly DayStep[],
 	area: AreaName,
 	reading: Reading,
 	aim: Aim
 ): DayStep[] => {
-	const worked = steps.map((step) =>
-		(step.areas && !step.areas.includes(area)) || partShare(step.plan.part, area) === 0
-			? { ...step, plan: onNothing(step.plan) }
-			: stepOnHair(step, reading, aim)
+	const worked = stepsAt(steps, area).map((step) =>
+		goesOn(step.plan) ? stepOnHair(step, reading, aim) : step
 	);
 	const starts = worked.filter(({ plan }) => goesOn(plan)).map(({ plan }) => plan.startsAtMm);
 	const dayStartsAtMm = Math.min(...starts);

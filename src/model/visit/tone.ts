@@ -30,7 +30,10 @@ export interface ToneStart {
 	readonly named?: { readonly undertone: UndertoneName; readonly dye: DyeAmounts } | undefined;
 }
 
-export const rawOf = (start: ToneStart, reading: Reading): RawHair => ({
+export const rawOf = (
+	start: Pick<ToneStart, 'fibre' | 'white' | 'named'>,
+	reading: Pick<Reading, 'whiteShare'>
+): RawHair => ({
 	pigment: start.fibre,
 	dye: addDyes(dyesOf(start.fibre), start.named?.dye ?? {}),
 	...(start.white ? { dyeOnWhite: dyesOf(start.white) } : {}),

@@ -4,7 +4,6 @@
 	import { goto } from '$app/navigation';
 	import { describeTone, formatLevel } from '../../core/hair';
 	import { aimOn, withoutExceptions } from '../../model/visit/exceptions';
-	import type { ZoneName } from '../../schema/records';
 	import Button from '../../ui/Button.svelte';
 	import Choice from '../../ui/Choice.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
@@ -15,6 +14,7 @@
 	import StrandRow from '../../widgets/StrandRow.svelte';
 	import { aimDifferenceWords } from '../../wording/areas';
 	import { aimAreaColours, areaColours } from '../../model/visit/areaColours';
+	import { lightsAimWords } from '../../wording/kept';
 	import { verdictWords } from '../../wording/verdict';
 	import { KIND_OPTIONS } from '../../wording/aim';
 	import { useVisit } from '../../state/visitContext';
@@ -22,7 +22,7 @@
 	import { directionRungs, levelRungs } from '../../model/visit/aim';
 	import AimDials from './AimDials.svelte';
 	import { AimView } from '../../state/aimView.svelte';
-	import { setColour } from '../../model/commands/aim';
+	import { aimAlike, aimAt, setColour, type AimPlace } from '../../model/commands/aim';
 	import { isUntouched, takeToday } from '../../model/commands/takePlan';
 	import { deciding } from '../../model/visit/planDay';
 
@@ -30,10 +30,14 @@
 	const aimView = new AimView(session);
 
 	const view = $derived(session.view);
-	let zone = $state<'all' | ZoneName>('all');
+	let chosen = $state<'all' | AimPlace>('all');
 	const strandAim = $derived(view.strandAim);
-	const aimed = $derived(zone === 'all' ? undefined : zone);
-	const aim = $derived(aimed ? aimOn(strandAim, aimed) : strandAim);
+	/** Hair that has none of them has no old light pieces to aim for. */
+	const aimed = $derived(
+		chosen === 'all' || (chosen === 'oldLights' && !view.hasLights) ? undefined : chosen
+	);
+	const zone = $derived(aimed === 'oldLights' ? undefined : aimed);
+	const aim = $derived(aimAt(strandAim, aimed));
 	const levels = $derived(levelRungs(view.reading, aim));
 	const directions = $derived(directionRungs(view.reading, aim));
 	const strands = $derived(aimView.strands);
@@ -48,6 +52,7 @@
 		{ value: 'lengths', label: 'lengths' },
 		{ value: 'ends', label: 'ends' }
 	] as const;
+	const LIGHTS_OPTION = { value: 'oldLights', label: 'old light pieces' } as const;
 	const zonesApart = $derived(
 		(['root', 'lengths', 'ends'] as const)
 			.filter((name) => strandAim.zones[name])
@@ -55,6 +60,11 @@
 				const { level, direction } = aimOn(strandAim, name);
 				return `${name} ${formatLevel(level)} ${direction}`;
 			})
+			.concat(
+				strandAim.oldLights && view.hasLights
+					? [`old light pieces ${formatLevel(aimAt(strandAim, 'oldLights').level)}`]
+					: []
+			)
 			.join(', ')
 	);
 	const set = (label: string, colour: Parameters<typeof setColour>[2]) =>
@@ -158,33 +168,35 @@
 			<Choice
 				label="Where on the strand"
 				hideLabel
-				value={zone}
-				options={ZONE_OPTIONS}
-				onchange={(value) => (zone = value)}
+				value={aimed ?? 'all'}
+				options={view.hasLights ? [...ZONE_OPTIONS, LIGHTS_OPTION] : ZONE_OPTIONS}
+				onchange={(value) => (chosen = value)}
 			/>
 			{#if zonesApart}
 				<span class="hint"
 					>Except {zonesApart}.
-					<TextButton
-						onclick={() => session.changeAim('strand alike', (draft) => (draft.zones = {}))}
+					<TextButton onclick={() => session.changeAim('strand alike', aimAlike)}
 						>Like the rest again</TextButton
 					></span
 				>
 			{/if}
-			{#if aimed}
+			{#if zone}
 				<label class="cover">
 					<input
 						type="checkbox"
-						checked={!session.plan.covers[aimed]}
+						checked={!session.plan.covers[zone]}
 						onchange={(event) => {
 							const leave = event.currentTarget.checked;
-							session.change(`${aimed} left`, (draft) => (draft.lift.covers[aimed] = !leave));
+							session.change(`${zone} left`, (draft) => (draft.lift.covers[zone] = !leave));
 						}}
 					/>
 					leave as it is
 				</label>
 			{/if}
 		</div>
+		{#each view.lights as piece (piece.zone)}
+			<p class="hint">{lightsAimWords(piece, session.plan.lightsAlong?.volume)}</p>
+		{/each}
 		<div class="ladders">
 			<Ladder
 				label="Level of the aim"
@@ -213,7 +225,7 @@
 				</ul>
 			</div>
 		{/if}
-		<AimDials view={aimView} zone={aimed} {aim} />
+		<AimDials view={aimView} place={aimed} {aim} />
 		{#if aimView.doors.length > 0}
 			<div class="say">
 				<h2>What this closes</h2>

@@ -4,7 +4,7 @@
 	import { nearestTarget } from '../../core/tone';
 	import { labOfFibre } from '../../core/lift';
 	import type { PictureReading } from '../../core/picture';
-	import type { Aim, ZoneName } from '../../schema/records';
+	import type { Aim } from '../../schema/records';
 	import Dial from '../../ui/Dial.svelte';
 	import Fold from '../../ui/Fold.svelte';
 	import { figures } from '../../state/figures.svelte';
@@ -16,17 +16,17 @@
 	import ContrastDials from './ContrastDials.svelte';
 	import PartDials from './PartDials.svelte';
 	import { partWords } from '../../wording/part';
-	import { setColour } from '../../model/commands/aim';
+	import { setColour, type AimPlace } from '../../model/commands/aim';
 	import { contrastWords, panelWords } from '../../wording/aim';
 
 	interface Props {
 		view: AimView;
-		/** The zone that is being aimed for; none for the whole strand. */
-		zone: ZoneName | undefined;
+		/** The hair that is being aimed for; none for the whole strand. */
+		place: AimPlace | undefined;
 		/** The colour asked for there. */
 		aim: Aim;
 	}
-	let { view, zone, aim }: Props = $props();
+	let { view, place, aim }: Props = $props();
 	const session = useVisit();
 	const strandAim = $derived(session.view.strandAim);
 	const reading = $derived(session.view.reading);
@@ -38,7 +38,7 @@
 			)
 		);
 		session.changeAim('aim from a picture', (draft) =>
-			setColour(draft, zone, { level, direction, keepWarmth })
+			setColour(draft, place, { level, direction, keepWarmth })
 		);
 		return `Aimed for ${formatLevel(level)} ${direction}, ${formatShare(keepWarmth)} warmth: ${
 			deltaE < 3 ? 'that is the picture' : deltaE < 7 ? 'near the picture' : 'as near as words come'
@@ -60,7 +60,7 @@
 				: 'Nearly as it lifts.'}
 	onchange={(value) =>
 		session.changeAim('warmth kept', (draft) =>
-			setColour(draft, zone, { keepWarmth: value / 100 })
+			setColour(draft, place, { keepWarmth: value / 100 })
 		)}
 />
 <Dial

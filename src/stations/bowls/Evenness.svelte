@@ -4,7 +4,7 @@
 	import { formatLevel, undertoneWord } from '../../core/hair';
 	import type { Staging } from '../../core/work';
 	import { useVisit } from '../../state/visitContext';
-	import { sectionNamer } from '../../wording/bowls';
+	import { PART_NAMES, sectionNamer } from '../../wording/bowls';
 
 	interface Props {
 		staging: Staging;
@@ -12,6 +12,8 @@
 	let { staging }: Props = $props();
 	const session = useVisit();
 	const nameOf = $derived(sectionNamer(session.bowls.sections.map(({ section }) => section)));
+	const partOf = ({ part }: Staging['finish'][number]) =>
+		part === undefined ? 'the rest' : PART_NAMES[part];
 	const several = $derived(new Set(staging.finish.map(({ part }) => part)).size > 1);
 </script>
 
@@ -24,14 +26,14 @@
 					hanging
 					colours={{ hair: [rgbOf(one.lab), rgbOf(one.lab)] }}
 					seed={i + 3}
-					label="{nameOf(one.section)}{several ? `, ${one.part}` : ''}: {formatLevel(
+					label="{nameOf(one.section)}{several ? `, ${partOf(one)}` : ''}: {formatLevel(
 						one.level
 					)} {undertoneWord(one.undertone.name, one.level)} {hexOf(one.lab)}"
 				/></span
 			>
 			<b class="figure">{formatLevel(one.level)}</b>
 			<span class="name"
-				>{nameOf(one.section)}{#if several}<br />{one.part}{/if}</span
+				>{nameOf(one.section)}{#if several}<br />{partOf(one)}{/if}</span
 			>
 		</li>
 	{/each}

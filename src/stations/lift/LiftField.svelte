@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { levelOf } from '../../core/colour';
 	import { formatLevel } from '../../core/hair';
 	import { labOfFibre, levelOfFibre, SCALP, type Fibre } from '../../core/lift';
 	import type { HairView } from '../../state/hairView.svelte';
@@ -8,6 +9,7 @@
 	import { tonedWord } from '../../widgets/summary';
 	import { hairOfHead } from '../../state/hairOfHead';
 	import { beside, headWords, withWhite } from '../../wording/words';
+	import { mixedLab } from '../../model/visit/hair';
 	import { readiness } from '../../core/lift';
 	import { tintOf } from '../../model/visit/day';
 	import { oldLightsWords } from '../../wording/kept';
@@ -20,11 +22,15 @@
 	/** With many strands, only the lifted ones are shown: that is the question here. */
 	const many = $derived(heads.length > 3);
 	/** The large figure is the pigmented hair's; what the eye reads of it among white hair is said beside it. */
-	const among = (of: HairView, fibre: Fibre) =>
-		beside(
-			withWhite(levelOfFibre(fibre), labOfFibre(fibre, of.reading.whiteShare)),
-			of.oldLights ? oldLightsWords(of.oldLights) : ''
+	const among = (of: HairView, fibre: Fibre, which: 'before' | 'after') => {
+		const lab = labOfFibre(fibre, of.reading.whiteShare);
+		const lights = of.shown.lights.find(({ zone }) => zone === of.shown.zone.name);
+		const together = lights && levelOf(mixedLab(lab, labOfFibre(lights[which]), lights.share));
+		return beside(
+			withWhite(levelOfFibre(fibre), lab),
+			lights ? oldLightsWords(lights.share, levelOfFibre(lights[which]), together!) : ''
 		);
+	};
 	const warm = $derived(
 		Math.abs(step.lift.rootLead) >= 0.15
 			? {
@@ -40,7 +46,7 @@
 		name="now"
 		colours={view.nowColours}
 		value={formatLevel(levelOfFibre(view.zone.fibre))}
-		words={among(view, view.zone.fibre)}
+		words={among(view, view.zone.fibre, 'before')}
 		height={30}
 	/>
 {/if}
@@ -58,7 +64,7 @@
 		strong={chosen}
 		colours={shown.liftedColours}
 		value={formatLevel(levelOfFibre(shown.fibre))}
-		words={beside(head.view.liftedWord(shown.fibre), among(head.view, shown.fibre))}
+		words={beside(head.view.liftedWord(shown.fibre), among(head.view, shown.fibre, 'after'))}
 		lab={heads.length === 1 ? labOfFibre(shown.fibre, head.view.reading.whiteShare) : undefined}
 		note={heads.length === 1 ? '' : readyWords(readiness(shown.ready, shown.lastMinute))}
 		height={heads.length === 1 ? 92 : chosen ? 60 : 30}

@@ -2,13 +2,15 @@
 	import { dropPicture, keepPicture } from '../../model/commands/picture';
 	import { useRecords } from '../../state/records';
 	import { useClock } from '../../state/clock.svelte';
+	import { undertoneOf } from '../../core/colour';
 	import { formatLevel } from '../../core/hair';
 	import type { PictureReading } from '../../core/picture';
 	import type { ZoneName } from '../../schema/records';
 	import Button from '../../ui/Button.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import PictureFold from '../../widgets/PictureFold.svelte';
-	import { takeLevel } from '../../model/commands/reading';
+	import { readOldLights, takeLevel } from '../../model/commands/reading';
+	import { kindsWords } from '../../wording/picture';
 
 	interface Props {
 		zone: ZoneName;
@@ -25,6 +27,16 @@
 		return () => URL.revokeObjectURL(own);
 	});
 
+	/** The same with its old light pieces told apart, where the picture shows two kinds of hair. */
+	function takeKinds({ kinds }: PictureReading): string {
+		if (!kinds) return '';
+		const { dark, light } = kinds;
+		session.changeReading(`read ${zone} from a picture`, (draft) => {
+			takeLevel(draft, zone, dark.level, undertoneOf(dark.lab).name);
+			readOldLights(draft.zones[zone], light);
+		});
+		return `The ${zone} now: ${kindsWords(kinds)}.`;
+	}
 	function take({ level, undertone }: PictureReading, copy: Blob | undefined): string {
 		let at = level;
 		session.changeReading(`read ${zone} from a picture`, (draft) => {
@@ -48,7 +60,7 @@
 		>
 	</div>
 {/if}
-<PictureFold action="Read this for the {zone}" keepable ontake={take} />
+<PictureFold action="Read this for the {zone}" keepable ontake={take} onkinds={takeKinds} />
 
 <style>
 	.kept {

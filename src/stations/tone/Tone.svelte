@@ -20,6 +20,7 @@
 	import TonerClock from './TonerClock.svelte';
 	import ToneDials from './ToneDials.svelte';
 	import { beside, withWhite } from '../../wording/words';
+	import { lightsTonedWords } from '../../wording/kept';
 	import {
 		distanceWords,
 		formulaWords,
@@ -161,6 +162,12 @@
 				<a href="/shelf">enter your own shades</a> before you mix by this.
 			</p>
 		{/if}
+		{#each session.head.lightsToned as piece (piece.zone)}
+			<p class="warning">
+				<b>Old light pieces, {piece.zone}:</b>
+				{lightsTonedWords(piece)}
+			</p>
+		{/each}
 		<FillerLine />
 		{#if chosen}<TonerClock of="toner" minutes={tone.minutes} />{/if}
 		<Formulas />
