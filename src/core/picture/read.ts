@@ -176,8 +176,7 @@ export function readPicture({
 	if (patches.some(({ clipped }) => clipped)) doubts.push('clipped');
 	if (patches.some(({ dark }) => dark)) doubts.push('tooDark');
 	if (scene.cast > PICTURE.strongCast) doubts.push('strongCast');
-	// Light pieces shine no more than their own colour does.
-	if (patches.some(({ wet }) => wet) && !kinds) doubts.push('wet');
+	if (patches.some(({ wet }) => wet)) doubts.push('wet');
 	if (apart > PICTURE.unevenLevels) doubts.push('uneven');
 	const others = doubts.filter((doubt) => !RECKONED.has(doubt));
 	return {
