@@ -109,7 +109,9 @@ describe('old light pieces among darker hair', () => {
 describe('old light pieces that are taken along', () => {
 	const along = async (volume = 10) => {
 		const { session } = await withLights();
-		const before = { grams: session.work.grams, level: session.head.lift.level };
+		await vi.waitFor(() => expect(session.bowls.ready).toBe(true));
+		const { spread } = session.bowls.staging!;
+		const before = { grams: session.work.grams, level: session.head.lift.level, spread };
 		session.change('along', ({ lift, aim }) => {
 			lift.lightsAlong = { reason: 'They look yellow beside the new ones.', volume };
 			aim.oldLights = { level: 10 };
@@ -126,6 +128,8 @@ describe('old light pieces that are taken along', () => {
 		expect(own.every(({ volume }) => volume === 10)).toBe(true);
 		expect(rest.every(({ volume }) => volume <= session.plan.volume)).toBe(true);
 		expect(session.head.lift.level).toBe(before.level);
+		// How even the head is rests on the hair between them.
+		expect(session.bowls.staging!.spread).toBeCloseTo(before.spread, 6);
 		// Four of ten strands lie in the other bowl, and together it is all the hair.
 		const grams = (some: typeof bowls) =>
 			some.reduce(

@@ -18,13 +18,19 @@ import { readySection } from './problem';
  * @returns levels sorted, by part and section; spreads sorted
  */
 export function drawSections(
-	parts: readonly { readonly search: BowlSearch; readonly choice: Choice }[]
+	parts: readonly {
+		readonly search: BowlSearch;
+		readonly choice: Choice;
+		/** Whether it counts for how even the head is. */
+		readonly counted: boolean;
+	}[]
 ): { readonly spreads: Float64Array; readonly levels: readonly (readonly Float64Array[])[] } {
 	const spread = parts[0]!.search.problem.spread ?? SPREAD;
-	const sections = parts.flatMap(({ search, choice: { runs } }, part) =>
+	const sections = parts.flatMap(({ search, counted, choice: { runs } }, part) =>
 		runs.flatMap(({ first, last, strength }) =>
 			search.times.slice(first, last + 1).map((time) => ({
 				part,
+				counted,
 				time,
 				point: readySection(
 					search.problem,
@@ -40,7 +46,7 @@ export function drawSections(
 	const spreads = Float64Array.from({ length: STAGING.draws }, (_, d) => {
 		const personal = Math.exp(spread.logPersonal * columns[0]![d]!);
 		const starts = new Map<Fibre, Fibre>();
-		const row = sections.map(({ point, time }, i) => {
+		const row = sections.flatMap(({ point, time, counted }, i) => {
 			const { fibre } = point.start;
 			let start = starts.get(fibre);
 			if (!start) starts.set(fibre, (start = misread(fibre, spread.startLevel * columns[1]![d]!)));
@@ -51,7 +57,7 @@ export function drawSections(
 				drawnReach(reach, spread.reach * columns[3 + 2 * i]![d]!);
 			const { level } = pointAt(point, time.rinse, { speed, start });
 			levels[i]![d] = level;
-			return level - (time.section.aimAbove ?? 0);
+			return counted ? [level - (time.section.aimAbove ?? 0)] : [];
 		});
 		return Math.max(...row) - Math.min(...row);
 	});

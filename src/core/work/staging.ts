@@ -118,12 +118,12 @@ export function* stagePassesSteps(
 			share(n + 1)
 		);
 		found[i] = best;
-		beside = [...beside, ...best.levels];
+		if (isCounted(searches[i]!)) beside = [...beside, ...best.levels];
 	}
 	const staged = together(searches, found, target);
 	// Parts that are each more even may still lie further apart than with one strength.
 	const best = staged.spread <= unstaged.spread + 1e-9 ? staged : unstaged;
-	const worst = worstOf(best);
+	const worst = worstOf(searches, best);
 	const advice =
 		!advise || isMet(best)
 			? []
@@ -195,6 +195,10 @@ interface PassSearch {
 	readonly search: BowlSearch;
 }
 
+/** Old light pieces have a bowl that was said for them: they are no part of how even the head comes out. */
+const isCounted = ({ part }: { readonly part?: StrandPart | undefined }): boolean =>
+	part !== 'oldLights';
+
 /** All parts have one target: what was asked for, or what the weakest of them can reach. */
 function* searchesOf(
 	passes: readonly StagingPass[]
@@ -208,7 +212,7 @@ function* searchesOf(
 		);
 		first.push({ part, search });
 	}
-	const target = Math.min(...first.map(({ search }) => search.target));
+	const target = Math.min(...first.filter(isCounted).map(({ search }) => search.target));
 	const searches = first.map(({ part, search }): PassSearch => ({
 		part,
 		search: search.target === target ? search : search.with(target)
@@ -229,7 +233,9 @@ function together(
 	choices: readonly Choice[],
 	target: number
 ): HeadChoice {
-	const levels = choices.flatMap((choice) => choice.levels);
+	const levels = choices.flatMap((choice, pass) =>
+		isCounted(searches[pass]!) ? choice.levels : []
+	);
 	const least = Math.min(...levels);
 	const spread = Math.max(...levels) - least;
 	const shortfall = Math.max(0, target - least);
@@ -261,9 +267,12 @@ function unstagedChoices(searches: readonly PassSearch[]): Choice[] {
 }
 
 /** Where the least level is. */
-function worstOf({ choices }: HeadChoice): { readonly pass: number; readonly section: number } {
+function worstOf(
+	searches: readonly PassSearch[],
+	{ choices }: HeadChoice
+): { readonly pass: number; readonly section: number } {
 	const all = choices.flatMap(({ levels }, pass) =>
-		levels.map((level, section) => ({ level, pass, section }))
+		isCounted(searches[pass]!) ? levels.map((level, section) => ({ level, pass, section })) : []
 	);
 	return all.reduce((worst, one) => (one.level < worst.level ? one : worst));
 }
@@ -304,12 +313,16 @@ function describe(
 		.flatMap((choice, pass) => bowlsFound(searches[pass]!, choice, pass))
 		.sort((p, q) => p.mixAtMinute - q.mixAtMinute || p.pass - q.pass);
 	const drawn = drawSections(
-		searches.map(({ search }, i) => ({ search, choice: best.choices[i]! }))
+		searches.map((one, i) => ({
+			search: one.search,
+			choice: best.choices[i]!,
+			counted: isCounted(one)
+		}))
 	);
 	const finish = found
 		.flatMap((bowl, i) => finishesOf(searches[bowl.pass]!, bowl, i + 1, drawn.levels[bowl.pass]!))
 		.sort((p, q) => p.appliedFromMinute - q.appliedFromMinute);
-	const worst = worstOf(best);
+	const worst = worstOf(searches, best);
 	const first = unstaged.choices[0]!.runs[0]!;
 	return {
 		bowls: found.map((bowl, i) =>

@@ -1,5 +1,5 @@
 import type { Ceilings } from '../../core/caution';
-import { levelOfFibre, predictLift, type Fibre, type HeadFactors } from '../../core/lift';
+import { predictLift, type Fibre, type HeadFactors } from '../../core/lift';
 import { ratioFault } from '../../core/mix';
 import {
 	isHairline,
@@ -94,7 +94,7 @@ export function headStaging(
 			: [
 					{
 						part: 'oldLights',
-						sections: lit.map((each) => lightsSection(source, each, target)),
+						sections: lit.map((each) => lightsSection(source, each)),
 						alongside: true
 					}
 				];
@@ -219,14 +219,10 @@ function workSection(
 	};
 }
 
-/**
- * The old light pieces of a section, with the weak bowl that was said for them. They are no part of how even
- * the head comes out: they are to come to what that bowl brings them to.
- */
+/** The old light pieces of a section, with the weak bowl that was said for them. */
 function lightsSection(
 	source: HeadWorkSource,
-	{ section, load, placement }: SectionWork,
-	headTarget: number
+	{ section, load, placement }: SectionWork
 ): WorkSection {
 	const [area] = lightsIn(source, section);
 	const plan = lightsPlanAt(source, area);
@@ -237,7 +233,6 @@ function lightsSection(
 		(step) => stepOnLights(step, reading, aimOf(source.aim, area), source.bowls.technique).plan
 	);
 	const fibre = after(zone.fibre, earlier, zone, factors);
-	const end = levelOfFibre(after(fibre, [plan], zone, factors));
 	return {
 		id: section.id,
 		grams: load!.grams * lightsShare(source, section),
@@ -249,7 +244,6 @@ function lightsSection(
 		condition: conditionOf(reading),
 		distanceCm: middleOf(plan, zone),
 		onScalp: touchesScalp(plan, zones),
-		aimAbove: end - headTarget,
 		...(isHairline(section) ? { fineHairline: true } : {}),
 		...strengthOf(source.bowls, section, 'oldLights', volumeOn(plan, zone), Infinity)
 	};

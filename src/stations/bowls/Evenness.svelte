@@ -14,12 +14,14 @@
 	const nameOf = $derived(sectionNamer(session.bowls.sections.map(({ section }) => section)));
 	const partOf = ({ part }: Staging['finish'][number]) =>
 		part === undefined ? 'the rest' : PART_NAMES[part];
-	const several = $derived(new Set(staging.finish.map(({ part }) => part)).size > 1);
+	/** Old light pieces are no part of how even the head is. */
+	const finish = $derived(staging.finish.filter(({ part }) => part !== 'oldLights'));
+	const several = $derived(new Set(finish.map(({ part }) => part)).size > 1);
 </script>
 
 <!-- The head as it comes to the basin, in the order of the work: whether it is even is seen, not read. -->
 <ol class="locks" aria-label="Every section when it is rinsed">
-	{#each staging.finish as one, i (`${one.section} ${one.part}`)}
+	{#each finish as one, i (`${one.section} ${one.part}`)}
 		<li>
 			<span class="lock"
 				><Strand
