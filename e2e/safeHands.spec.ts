@@ -266,6 +266,21 @@ test('a root is retouched by brush from partings, without foils, in orders of it
 	await expect(page.getByText('Foils', { exact: true })).toHaveCount(0);
 	await page.getByText('back first', { exact: true }).click();
 	await expect(first).toContainText(/back/);
+	// Blocks of partings rinse together, those that went on first before the others.
+	await page.getByRole('radio', { name: 'Bowls' }).click();
+	await page.getByText('block by block', { exact: true }).click();
+	await page
+		.getByRole('group', { name: 'Blocks that rinse together' })
+		.getByText('4', { exact: true })
+		.click();
+	await page.getByRole('radio', { name: 'Sections' }).click();
+	const rows = page.getByLabel('Sections in the order of the work').getByRole('listitem');
+	await expect(rows.first()).toContainText(/rinsed at \d+ min/);
+	const minutes = async () =>
+		(await rows.allTextContents()).flatMap((text) => /rinsed at (\d+) min/.exec(text)?.[1] ?? []);
+	await expect.poll(async () => new Set(await minutes()).size).toBe(4);
+	const told = (await minutes()).map(Number);
+	expect(told).toEqual([...told].sort((p, q) => p - q));
 });
 
 test('what nobody has read looks like a guess, and a shelf of nobody says so', async ({ page }) => {

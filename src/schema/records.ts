@@ -341,7 +341,9 @@ export const bowlsPlan = z.object({
 		/** Absent: as is usual for work of this length. */
 		mode: z.optional(z.enum(RINSE_MODES)),
 		/** Minute of the one rinse; absent: as reckoned. */
-		minute: z.optional(within(BOUNDS.rinseMinute))
+		minute: z.optional(within(BOUNDS.rinseMinute)),
+		/** Blocks of sections that rinse together, the first on first; absent: two. */
+		blocks: z.optional(wholeWithin(BOUNDS.rinseBlocks))
 	}),
 	/** Pairs of hands that put it on. */
 	hands: wholeWithin(BOUNDS.hands),

@@ -10,8 +10,12 @@ export function otherWays(session: VisitState, looked: 'bowls' | 'sections'): He
 	const { bowls, plan, visit } = session;
 	if (!bowls.worked) return [];
 	if (looked === 'bowls') {
+		const blocks = { blocks: visit.bowls.rinse.blocks };
 		return [
-			...RINSE_MODES.map((mode) => ({ name: mode, head: bowls.headWith({ rinse: { mode } }) })),
+			...RINSE_MODES.map((mode) => ({
+				name: mode,
+				head: bowls.headWith({ rinse: { ...blocks, mode } })
+			})),
 			{ name: 'staged', head: bowls.headWith({ staged: true, aboveChosen: false }) },
 			{ name: 'above', head: bowls.headWith({ staged: true, aboveChosen: true }) },
 			{ name: 'unstaged', head: bowls.headWith({ staged: false }) }

@@ -46,7 +46,7 @@ export const TECHNIQUE_OPTIONS = [
 
 export const RINSE_LABELS: Readonly<Record<RinseMode, string>> = {
 	together: 'all at once',
-	backFirst: 'back first',
+	backFirst: 'block by block',
 	eachReady: 'each foil when ready'
 };
 

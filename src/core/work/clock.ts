@@ -1,4 +1,5 @@
 import { SERVICE_MINUTES, TONER_WORK } from './constants';
+import { rinseTakes } from './rinse';
 import type { BowlId, SectionId, StrandPart } from './ids';
 import type { SectionFinish, StagedBowl } from './staging';
 
@@ -166,8 +167,9 @@ export function serviceClock(problem: ClockProblem): ServiceClock {
 		add(helper, 'wipe', sectionsOf([section], part), rinseMinute, SERVICE_MINUTES.wipe);
 	}
 	let clock = 0;
-	for (const { minute, of } of rinsesOf(finish)) {
-		clock = add(helper, 'rinse', of, Math.max(clock, minute), SERVICE_MINUTES.rinse);
+	const rinses = rinsesOf(finish);
+	for (const { minute, of } of rinses) {
+		clock = add(helper, 'rinse', of, Math.max(clock, minute), rinseTakes(rinses.length));
 	}
 	// Who stands at the basin cannot look at the front.
 	const away = items.filter(({ who, what }) => who === 'colourist' && what !== 'apply');

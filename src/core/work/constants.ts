@@ -45,6 +45,8 @@ export const SERVICE_MINUTES = {
 	wipe: 2,
 	/** Lightener rinsed lukewarm and shampooed, usually twice. */
 	rinse: 15,
+	/** One of several rinses takes no less. */
+	leastRinse: 5,
 	toneRinse: 5,
 	/** Dried and shown, and for long hair so much more a centimetre past 25. */
 	finish: 35,

@@ -10,7 +10,7 @@ import {
 	type Timed,
 	type WorkSection
 } from './problem';
-import { backFirstMinutes, rinseMinute, usualRinse, type RinseMode } from './rinse';
+import { blockMinutes, rinseMinute, usualRinse, type RinseMode } from './rinse';
 import type { Staging, StagingPass } from './staging';
 
 /** Sections of one part of the strand; it is begun when the one before it is on. */
@@ -39,6 +39,8 @@ export interface HeadStaging {
 		readonly mode?: RinseMode | undefined;
 		/** Minute of the one rinse, where somebody set it. */
 		readonly minute?: number | undefined;
+		/** Blocks that rinse together where the first are rinsed first; left out, as is usual. */
+		readonly blocks?: number | undefined;
 	};
 	/** False: the one strength throughout. */
 	readonly staged: boolean;
@@ -70,19 +72,18 @@ export function passesOf(head: HeadStaging): StagingPass[] {
 	const mode = rinse.mode ?? usualRinse(end);
 	const usual = rinseMinute(end, processMinutes, limit);
 	const minute = Math.max(rinse.minute ?? usual, Math.ceil(end + SERVICE_MINUTES.leastLast));
-	const turns =
-		mode === 'backFirst'
-			? backFirstMinutes(
-					head.passes[0]!.sections.map(({ minutesToApply }) => minutesToApply),
-					processMinutes,
-					limit
-				)
-			: [];
+	const turns = new Map<SectionId, number>();
+	if (mode === 'backFirst') {
+		const { sections } = head.passes[0]!;
+		const work = sections.map(({ minutesToApply }) => minutesToApply);
+		const minutes = blockMinutes(work, processMinutes, limit, rinse.blocks);
+		sections.forEach(({ id }, k) => turns.set(id, minutes[k]!));
+	}
 	return head.passes.map(({ part, sections }, i): StagingPass => {
 		const begun = sections.map((section, k) => ({
 			...section,
 			...(k === 0 ? { pauseBefore: (section.pauseBefore ?? 0) + begins[i]! } : {}),
-			...(turns[k] === undefined ? {} : { rinseMinute: turns[k] })
+			...(turns.has(section.id) ? { rinseMinute: turns.get(section.id)! } : {})
 		}));
 		const problem: StagingProblem = { ...common, sections: begun, rinseMinute: minute };
 		return {

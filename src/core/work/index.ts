@@ -28,7 +28,7 @@ export { lateHead, workEnd, type Delay, type HeadPass, type HeadStaging } from '
 export { type BowlId, type SectionId, type StrandPart } from './ids';
 export { inOrder, isHairline, ordersOf, type OrderName } from './orders';
 export type { StagingProblemFault, WorkSection } from './problem';
-export { lastRinse, usualRinse, type RinseMode } from './rinse';
+export { lastRinse, USUAL_BLOCKS, usualRinse, type RinseMode } from './rinse';
 export { oneStrengthSteps, stageBowlsSteps, type Staging, type StagingAnswer } from './staging';
 export { stageHeadSteps } from './stageHead';
 export { usualFoils } from './usualFoils';

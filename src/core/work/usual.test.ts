@@ -1,6 +1,6 @@
 import { rinseMinute } from './rinse';
 import { describe, expect, it } from 'vitest';
-import { backFirstMinutes } from './rinse';
+import { blockMinutes } from './rinse';
 import {
 	asideStay,
 	chairMinutes,
@@ -67,8 +67,21 @@ describe('rinsing', () => {
 		expect(rinseMinute(60, 30, 50)).toBe(65);
 	});
 	it('back first: the second half while the first is rinsed', () => {
-		expect(backFirstMinutes([10, 10, 10, 10], 40, 50)).toEqual([50, 50, 70, 70]);
+		expect(blockMinutes([10, 10, 10, 10], 40, 50)).toEqual([50, 50, 70, 70]);
 		expect(lastRinse([10, 10, 10, 10], 40, 50, 'backFirst')).toBe(70);
+	});
+	it('in blocks: each is rinsed together, in the order in which they went on, as ripe as it may be', () => {
+		const quarters = blockMinutes([10, 10, 10, 10], 40, 50, 4);
+		expect(quarters).toEqual([45, 55, 65, 75]);
+		// Whoever would wait at the basin past the limit is let out by those before.
+		const quick = blockMinutes([2, 2, 2, 2], 48, 50, 4);
+		quick.forEach((minute, i) => expect(minute - 2 * i).toBeLessThanOrEqual(50));
+		expect(new Set(quick).size).toBe(4);
+		// More blocks than sections are as many as there are sections; none is rinsed before all is on.
+		expect(new Set(blockMinutes([30, 30], 20, 50, 4)).size).toBe(2);
+		expect(Math.min(...blockMinutes([30, 30], 20, 50, 4))).toBeGreaterThanOrEqual(60);
+	});
+	it('each packet when it is ready', () => {
 		expect(lastRinse([10, 10], 40, 50, 'eachReady')).toBe(60);
 	});
 });

@@ -192,7 +192,8 @@ export function dayWork(
 					minutes,
 					plan.minutes,
 					limitOf(plan, shelf),
-					step.id === MAIN_STEP ? head.bowls.rinse.mode : 'together'
+					step.id === MAIN_STEP ? head.bowls.rinse.mode : 'together',
+					head.bowls.rinse.blocks
 				)
 			};
 		});

@@ -2,7 +2,7 @@
 	import { BOUNDS, RINSE_MODES } from '../../core/vocabulary';
 	import { consistencyOf, partsOf, ratioBound } from '../../core/mix';
 	import { factsOf } from '../../core/vocabulary';
-	import { STAGING, usualRinse, type HeadWayResult } from '../../core/work';
+	import { STAGING, USUAL_BLOCKS, usualRinse, type HeadWayResult } from '../../core/work';
 	import Choice from '../../ui/Choice.svelte';
 	import Dial from '../../ui/Dial.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
@@ -26,6 +26,11 @@
 	const session = useVisit();
 	const bowls = $derived(session.visit.bowls);
 	const plan = $derived(session.plan);
+	/** As many as there may be, by how many there are. */
+	const BLOCK_OPTIONS = Array.from(
+		{ length: BOUNDS.rinseBlocks.max - BOUNDS.rinseBlocks.min + 1 },
+		(_, i) => String(BOUNDS.rinseBlocks.min + i)
+	).map((value) => ({ value, label: value }));
 	const mode = $derived(bowls.rinse.mode ?? usualRinse(session.bowls.workMinutes));
 	const change = (label: string, next: Partial<BowlsPlan>) =>
 		session.change(label, (draft) => Object.assign(draft.bowls, next));
@@ -94,6 +99,15 @@
 		{...BOUNDS.rinseMinute}
 		inline
 		onchange={(minute) => change('rinse minute', { rinse: { mode, minute } })}
+	/>
+{/if}
+{#if mode === 'backFirst'}
+	<Choice
+		label="Blocks that rinse together"
+		value={String(bowls.rinse.blocks ?? USUAL_BLOCKS)}
+		options={BLOCK_OPTIONS}
+		onchange={(value) =>
+			change('blocks that rinse together', { rinse: { mode, blocks: Number(value) } })}
 	/>
 {/if}
 <Dial

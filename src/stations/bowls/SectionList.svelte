@@ -41,6 +41,11 @@
 		)
 	);
 
+	/** Minutes at which anything is rinsed: with several, each section says its own. */
+	const rinses = $derived(
+		new Set((session.bowls.staging?.finish ?? []).map(({ rinseMinute }) => Math.round(rinseMinute)))
+	);
+
 	function settle(items: Row[]) {
 		dragged = undefined;
 		if (items.every(({ id }, i) => id === planned[i]?.id)) return;
@@ -88,7 +93,9 @@
 								: `, ${labelIn(PICKING_OPTIONS, section.picking)}`
 							: work.kept
 								? `, ${KEPT_WORDS[work.kept]}`
-								: ', left out: already light'}</span
+								: ', left out: already light'}{rinses.size > 1 && finishes[0]
+							? `, rinsed at ${Math.round(finishes[0].rinseMinute)} min`
+							: ''}</span
 					></span
 				>
 			</button>
