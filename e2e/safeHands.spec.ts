@@ -467,3 +467,44 @@ test('a picture of two kinds of hair proposes the old light pieces with their pa
 	await expect(main.getByLabel('Their level')).toHaveValue('8');
 	await accessible(page);
 });
+
+test('the printed sheet, weighing, Lift and HTTP name the same strengths', async ({
+	page,
+	request
+}) => {
+	await openDemo(page);
+	await page.goto('/visit/hesper-oake-today/lift');
+	const main = page.getByRole('main');
+	await main.getByLabel('Developer, volumes').fill('12.5');
+	await main.getByLabel('Developer, volumes').press('Tab');
+	await station(page, 'Bowls');
+	await main.getByRole('checkbox', { name: 'Stage the strengths' }).click();
+	await expect(main.getByRole('checkbox', { name: 'Stage the strengths' })).not.toBeChecked();
+	const strengthsIn = (text: string) => [
+		...new Set([...text.matchAll(/· ([\d.]+) vol/g)].map((found) => Number(found[1])))
+	];
+	const list = main.locator('ol.bowls');
+	await expect.poll(async () => strengthsIn(await list.innerText())).toEqual([12.5]);
+	await saved(page);
+	await page.emulateMedia({ media: 'print' });
+	const sheet = page.locator('.printed');
+	await expect(sheet).toContainText(', 12.5 vol,');
+	expect(strengthsIn(await sheet.innerText())).toEqual([12.5]);
+	await page.emulateMedia({ media: 'screen' });
+	await page.goto('/visit/hesper-oake-today/mix');
+	await expect(page.getByText(/12\.5 vol/).first()).toBeVisible();
+	const answer = await request.post('/api/bowls', {
+		data: {
+			sections: [{ name: 'all', foils: 12, minutesToApply: 15, placement: 'foil' }],
+			hair: { naturalLevel: 5, warmth: 'neutral', texture: 'fine' },
+			product: 'powder',
+			ratio: 2,
+			volumes: [10, 20, 30],
+			ceiling: 12.5,
+			rinseAfterMinutes: 45,
+			staged: false
+		}
+	});
+	const { bowls } = (await answer.json()) as { bowls: { volume: number }[] };
+	for (const { volume } of bowls) expect(volume).toBeLessThanOrEqual(12.5);
+});

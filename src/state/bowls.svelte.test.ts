@@ -88,10 +88,12 @@ describe('the strength that was chosen', () => {
 			along: fc.option(fc.constantFrom(5, 10), { nil: undefined }),
 			lightEnds: fc.boolean(),
 			napeAim: fc.constantFrom(4, 6, 8.5),
+			/** Old light pieces among the lengths: kept out, or with a bowl of their own. */
+			pieces: fc.constantFrom('none' as const, 'kept' as const, 5, 10),
 			staged: fc.boolean()
 		});
 		fc.assert(
-			fc.property(visits, ({ along, lightEnds, napeAim, staged, ...lift }) => {
+			fc.property(visits, ({ along, lightEnds, napeAim, pieces, staged, ...lift }) => {
 				session.change('another visit', (draft) => {
 					Object.assign(draft.lift, lift);
 					delete draft.lift.overlap;
@@ -100,6 +102,12 @@ describe('the strength that was chosen', () => {
 						? { state: 'lightened', presentLevel: 8, artificial: [] }
 						: { state: 'natural', presentLevel: 5, artificial: [] };
 					draft.aim.areas = { nape: { level: napeAim } };
+					const { lengths } = draft.reading.zones;
+					delete draft.lift.lightsAlong;
+					delete lengths.oldLights;
+					if (pieces !== 'none') lengths.oldLights = { share: 0.3, level: 7 };
+					if (typeof pieces === 'number')
+						draft.lift.lightsAlong = { reason: 'asked for', volume: pieces };
 					draft.bowls.staged = staged;
 				});
 				const bowls = dayBowls(session).filter(({ kind }) => kind === 'lightener');
@@ -113,6 +121,11 @@ describe('the strength that was chosen', () => {
 					// As well as whole grams blend it.
 					if (mixable && grams > 20) expect(Math.abs(strength / grams - volume)).toBeLessThan(1.5);
 				}
+				// Old light pieces get their weak bowl or none at all.
+				for (const { part, volume } of bowls)
+					if (part === 'oldLights') expect(volume).toBeLessThanOrEqual(Number(pieces));
+				const own = bowls.some(({ part }) => part === 'oldLights');
+				expect(own).toBe(typeof pieces === 'number' && lift.covers.lengths);
 				const light = lightEnds && !along;
 				const onEnds = lift.covers.ends && !light;
 				const onRoot = lift.covers.root && lift.startsAtMm < 25;
