@@ -334,6 +334,21 @@ test('Aim and Lift answer in one voice: its plan is the plan, and another one sa
 	await expect(page.getByText('Aim’s plan: today')).toBeVisible();
 	await page.getByRole('button', { name: 'Work it so' }).click();
 	await expect(page.getByText('Aim’s plan: today')).toBeHidden();
+	// Bowls and the page that is handed over tell the same hours of it.
+	await station(page, 'Bowls');
+	await expect(page.locator('ol.bowls li').first()).toBeVisible();
+	const hours = page
+		.getByRole('main')
+		.getByText(/^\d h \d\d$/)
+		.first();
+	const told = await hours.innerText();
+	await page.goto(page.url().replace('bowls', 'upkeep'));
+	await expect(
+		page
+			.getByText(`Today: ${told}`)
+			.or(page.getByText(told, { exact: true }))
+			.first()
+	).toBeVisible();
 });
 
 test('a part of the head is all that is sectioned, foiled, weighed and charged, drawn with its edges', async ({

@@ -74,9 +74,12 @@ describe.each(NAMES)('the aim of %s', (name) => {
 		expect(freshenIn(view.strands, session.washesPerWeek) ?? 1).toBeGreaterThan(0);
 		const { from, to, weeks: back } = returnDates(session.visit, view.judgement!.weeks);
 		expect(weeksBetween(from, to)).toBe(back.to - back.from);
-		const costs = cost(view.judgement);
+		const { visits } = session.view.sessions;
+		const costs = cost(session.visit, session.work, visits, view.judgement);
 		if (costs) expect(costs.price!.high).toBeGreaterThan(costs.price!.low);
 		else expect(view.judgement!.visits === 0 || view.judgement!.verdict === 'notSo').toBe(true);
+		// Today takes what its bowls say, whoever is asked.
+		if (costs) expect(costs.visits[0]!.chairMinutes).toBe(session.chairMinutes);
 	});
 });
 

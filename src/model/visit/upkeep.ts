@@ -4,6 +4,8 @@ import { describeTone } from '../../core/hair';
 import { freshenWeek, priceRange, RETURN_WEEKS_BY_KIND, type AimJudgement } from '../../core/plan';
 import type { Visit } from '../../schema/records';
 import type { AimStrands } from './aimStrands';
+import { deciding, isWorkedSo } from './planDay';
+import type { DayWork } from './work';
 
 /** Weeks whose strands are shown. */
 const WEEKS = [0, 2, 4, 6, 8] as const;
@@ -54,20 +56,41 @@ export function returnDates({ aim, date }: Visit, finishWeek: number) {
 	};
 }
 
-/** Hours and price of what the aim takes: of each visit, and of all. */
-export function cost(judgement: AimJudgement | undefined) {
-	const plans = (judgement?.hair ?? []).flatMap(({ plan }) => (plan ? [plan] : []));
-	// Hair is lightened side by side: the piece that takes longest sets the hours.
-	const longest = [...plans].sort((p, q) => q.chairMinutes - p.chairMinutes)[0];
-	return (
-		longest && {
-			visits: longest.visits.map(({ week, chairMinutes, price }) => ({
-				week,
-				chairMinutes,
-				price
-			})),
-			chairMinutes: longest.chairMinutes,
-			price: longest.price === undefined ? undefined : priceRange(longest.price)
-		}
-	);
+/** Hours and price of what is planned: of each visit, and of all. */
+export interface Cost {
+	readonly visits: readonly {
+		readonly week: number;
+		readonly chairMinutes: number;
+		readonly price: number | undefined;
+	}[];
+	readonly chairMinutes: number;
+	readonly price: { readonly low: number; readonly high: number } | undefined;
+}
+
+/**
+ * What the day that is planned and the visits after it take. Today counts as its bowls say; where the day is
+ * the first of Aim's plan, later visits count as that plan says, otherwise each as today does.
+ * @param planned weeks of the visits as the day is worked, today first; empty where nothing is to be lightened
+ */
+export function cost(
+	visit: Visit,
+	today: Pick<DayWork, 'chairMinutes' | 'price'>,
+	planned: readonly { readonly week: number }[],
+	judgement: AimJudgement | undefined
+): Cost | undefined {
+	const plan = judgement && deciding(judgement)?.plan;
+	const later = plan && isWorkedSo(visit, plan) ? plan.visits.slice(1) : undefined;
+	const visits = [
+		{ week: 0, ...today },
+		...(later ?? planned.slice(1).map(({ week }) => ({ week, ...today })))
+	].map(({ week, chairMinutes, price }) => ({ week, chairMinutes, price }));
+	const prices = visits.flatMap(({ price }) => (price === undefined ? [] : [price]));
+	const sum = (some: readonly number[]) => some.reduce((total, each) => total + each, 0);
+	return planned.length === 0 && !later
+		? undefined
+		: {
+				visits,
+				chairMinutes: sum(visits.map((each) => each.chairMinutes)),
+				price: prices.length === visits.length ? priceRange(sum(prices)) : undefined
+			};
 }

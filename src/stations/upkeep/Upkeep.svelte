@@ -7,12 +7,14 @@
 	import { depthName, formatLevel } from '../../core/hair';
 	import { useRecords } from '../../state/records';
 	import Button from '../../ui/Button.svelte';
-	import { verdictWords } from '../../wording/verdict';
+	import { aimVerdict, verdictWords } from '../../wording/verdict';
 	import { contrastWords, KIND_OPTIONS, panelWords } from '../../wording/aim';
 	import { AimView } from '../../state/aimView.svelte';
 	import { AFTERCARE } from '../../wording/aftercare';
 	import { openVisit } from '../../state/openVisit';
 	import { formatHours, formatPrice, formatWeeks, labelIn, formatDay } from '../../wording/words';
+	import { isUntouched } from '../../model/commands/takePlan';
+	import { deciding, isWorkedSo } from '../../model/visit/planDay';
 	import { cost, fadeWeeks, freshenIn, returnDates } from '../../model/visit/upkeep';
 
 	interface Props {
@@ -29,8 +31,20 @@
 	const words = $derived(aimView.judgement && verdictWords(aimView.judgement));
 	const weeks = $derived(fadeWeeks(aimView.strands, session.washesPerWeek));
 	const freshen = $derived(freshenIn(aimView.strands, session.washesPerWeek));
-	const back = $derived(returnDates(session.visit, aimView.judgement?.weeks ?? 0));
-	const costs = $derived(cost(aimView.judgement));
+	/** The visits that the day which is planned asks for, as Lift says. */
+	const planned = $derived(session.lightens ? session.view.sessions : undefined);
+	const costs = $derived(
+		planned && cost(session.visit, session.work, planned.visits, aimView.judgement)
+	);
+	const aimsPlan = $derived(aimView.judgement && deciding(aimView.judgement)?.plan);
+	/** The day is worked otherwise than Aim's plan. */
+	const otherwise = $derived(
+		planned && aimsPlan && !isUntouched(session.visit) && !isWorkedSo(session.visit, aimsPlan)
+			? planned
+			: undefined
+	);
+	const planning = $derived(otherwise && aimVerdict(otherwise, session.view.target));
+	const back = $derived(returnDates(session.visit, costs?.visits.at(-1)?.week ?? 0));
 </script>
 
 <svelte:head><title>Upkeep · {session.client?.name ?? 'Visit'} · Zelvant</title></svelte:head>
@@ -86,8 +100,7 @@
 					: `${Math.round(back.weeks.from / 4.35)} to ${Math.round(back.weeks.to / 4.35)} months`}
 			</p>
 			<p>
-				{formatDay(back.from)} to {formatDay(back.to)}{aimView.judgement &&
-				aimView.judgement.visits > 1
+				{formatDay(back.from)} to {formatDay(back.to)}{(costs?.visits.length ?? 1) > 1
 					? ', counted from the last visit'
 					: ''}.
 			</p>
@@ -99,8 +112,13 @@
 		</section>
 		<section>
 			<h2>Getting there</h2>
-			<p class="big figure">{words?.short ?? '…'}</p>
-			<p>{words?.sentence ?? 'Working it out…'}</p>
+			<p class="big figure">{planning?.visits ?? words?.short ?? '…'}</p>
+			{#if planning}
+				<p>As it is planned now. {planning.sentence}</p>
+				<p class="soft">What else the aim allows: {words?.short}. <span>{words?.sentence}</span></p>
+			{:else}
+				<p>{words?.sentence ?? 'Working it out…'}</p>
+			{/if}
 			{#if words && words.instead.length > 0}
 				<ul>
 					{#each words.instead as text (text)}<li>{text}</li>{/each}
@@ -134,7 +152,11 @@
 					</ul>
 				{/if}
 			{:else}
-				<p>{aimView.judgement ? 'Toning only: see the toner’s own time.' : 'Working it out…'}</p>
+				<p>
+					{planned
+						? 'Nothing is reached with what is planned.'
+						: 'Toning only: see the toner’s own time.'}
+				</p>
 			{/if}
 		</section>
 		<section>
