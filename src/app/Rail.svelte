@@ -40,7 +40,7 @@
 						>{#if state === 'done'}<Check size={17} aria-hidden="true" />{:else}{i + 1}{/if}</span
 					>
 					<span class="title"
-						>{station.name}<span class="visually-hidden">, {STATE_WORDS[state]}</span
+						>{station.name}<span class="sr-only">, {STATE_WORDS[state]}</span
 						>{#if state === 'needs'}<span class="badge" aria-hidden="true">next</span>{/if}</span
 					>
 					<span class="line">{stationLine(session, station.id)}</span>

@@ -19,7 +19,7 @@
 </script>
 
 <div class="choice">
-	<span class="label" class:visually-hidden={hideLabel}>{label}</span>
+	<span class="label" class:sr-only={hideLabel}>{label}</span>
 	<ToggleGroup.Root type="single" bind:value={() => value, pick} aria-label={label}>
 		{#snippet child({ props })}
 			<div {...props} class="options">

@@ -28,7 +28,7 @@
 </script>
 
 <div class="choices">
-	<span class="label" class:visually-hidden={hideLabel}>{label}</span>
+	<span class="label" class:sr-only={hideLabel}>{label}</span>
 	<ToggleGroup.Root type="multiple" bind:value={() => [...values], pick} aria-label={label}>
 		{#snippet child({ props })}
 			<div {...props} class="options">
@@ -43,7 +43,7 @@
 				{#each options as option (option.value)}
 					<ToggleGroup.Item value={option.value} class="choice-option"
 						>{option.label}{#if option.marked}<span class="mark" aria-hidden="true"></span><span
-								class="visually-hidden">, {markedWords}</span
+								class="sr-only">, {markedWords}</span
 							>{/if}</ToggleGroup.Item
 					>
 				{/each}

@@ -38,7 +38,7 @@
 </script>
 
 <div class="field" class:inline>
-	<label for={id} class:visually-hidden={hideLabel}>{label}</label>
+	<label for={id} class:sr-only={hideLabel}>{label}</label>
 	<span class="box">
 		<input
 			{id}

@@ -94,7 +94,7 @@
 			type="file"
 			accept=".json,application/json"
 			aria-label="File to import"
-			class="visually-hidden"
+			class="sr-only"
 			tabindex="-1"
 			onchange={(event) => void read(event.currentTarget.files?.[0])}
 		/>

@@ -49,7 +49,7 @@
 					>
 					{#if canFollow(option)}
 						<Button onclick={() => follow(session, option)}
-							>Do it<span class="visually-hidden">: {adviceWords(option, nameOf)}</span></Button
+							>Do it<span class="sr-only">: {adviceWords(option, nameOf)}</span></Button
 						>
 					{/if}
 				</li>

@@ -46,7 +46,7 @@
 				{/each}
 			</dl>
 			<Button onclick={() => onweigh(bowl)}
-				>{act(bowl)}<span class="visually-hidden"> bowl {bowl.number}</span></Button
+				>{act(bowl)}<span class="sr-only"> bowl {bowl.number}</span></Button
 			>
 		</li>
 	{/each}

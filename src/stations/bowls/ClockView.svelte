@@ -46,7 +46,7 @@
 {#if asTable}
 	<div class="table">
 		<table>
-			<caption class="visually-hidden">Who does what when</caption>
+			<caption class="sr-only">Who does what when</caption>
 			<thead>
 				<tr><th>From</th><th>To</th><th>Who</th><th>What</th></tr>
 			</thead>

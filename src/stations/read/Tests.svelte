@@ -80,7 +80,7 @@
 			<span class="figure">{test.date}</span>
 			<Tick label="Reacted" checked={test.reacted} onchange={(v) => setPatch(test.date, v)} />
 			<TextButton onclick={() => dropPatch(test.date)}
-				>Remove<span class="visually-hidden"> patch test of {test.date}</span></TextButton
+				>Remove<span class="sr-only"> patch test of {test.date}</span></TextButton
 			>
 		</div>
 	{/each}
@@ -107,7 +107,7 @@
 				/>
 			{/if}
 			<TextButton onclick={() => dropStrand(test.id)}
-				>Remove<span class="visually-hidden"> strand test of {test.date}</span></TextButton
+				>Remove<span class="sr-only"> strand test of {test.date}</span></TextButton
 			>
 		</div>
 		{#if test.level !== undefined}
