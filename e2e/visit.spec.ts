@@ -99,7 +99,9 @@ test('the demo client in the chair goes from lift to send-off, every number agre
 	await expect(page.locator('.locks li').first()).toBeVisible();
 	const grams = await answer(page).locator('.big').textContent();
 	await expect(rail.getByRole('link', { name: /Bowls/ })).toContainText(grams!);
-	const weights = await page.locator('.bowls li:has(dl .lightener) dd').allTextContents();
+	const weights = await page
+		.locator('.bowls li:has(dl [data-part=lightener]) dd')
+		.allTextContents();
 	expect(weights.reduce((sum, text) => sum + Number.parseInt(text, 10), 0)).toBe(
 		Number.parseInt(grams!, 10)
 	);

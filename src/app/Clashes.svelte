@@ -27,12 +27,12 @@
 	}
 </script>
 
-<section class="clashes no-print" role="alert">
+<section class="clashes no-print border-b-2 border-ask px-6 py-3" role="alert">
 	<p><b>Changed in two windows at once.</b> What the other one set stands until you say.</p>
-	<ul>
+	<ul class="mt-2">
 		{#each workspace.clashes.slice(0, MOST) as clash (clash.id)}
-			<li>
-				<span
+			<li class="flex flex-wrap items-center gap-x-4 gap-y-2 py-1">
+				<span class="flex-[1_1_20em]"
 					>{nameOf(clash)}, {fieldOf(clash)}: here <b>{shown(clash.mine)}</b>, there
 					<b>{shown(clash.theirs)}</b></span
 				>
@@ -45,25 +45,3 @@
 		<p>And {workspace.clashes.length - MOST} more after these.</p>
 	{/if}
 </section>
-
-<style>
-	.clashes {
-		padding: 12px 24px;
-		border-bottom: 2px solid var(--ask);
-	}
-	ul {
-		list-style: none;
-		padding: 0;
-		margin: 8px 0 0;
-	}
-	li {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 8px 16px;
-		padding: 4px 0;
-	}
-	li span {
-		flex: 1 1 20em;
-	}
-</style>

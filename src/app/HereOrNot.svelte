@@ -25,7 +25,7 @@
 {#if workspace[of].has(id)}
 	{#key id}{@render children()}{/key}
 {:else}
-	<main>
+	<main class="p-10">
 		<h1>This {words.name} is not in the records</h1>
 		<p>
 			It was removed, or belongs to other records than the ones that are open.
@@ -33,9 +33,3 @@
 		</p>
 	</main>
 {/if}
-
-<style>
-	main {
-		padding: 40px;
-	}
-</style>

@@ -22,21 +22,10 @@
 </script>
 
 <Sheet {open} title="Keys" {onclose}>
-	<dl>
+	<dl class="grid grid-cols-[auto_1fr] gap-x-6 gap-y-2">
 		{#each KEYS as [key, what] (key)}
-			<dt class="figure">{key}</dt>
+			<dt class="figure text-18">{key}</dt>
 			<dd>{what}</dd>
 		{/each}
 	</dl>
 </Sheet>
-
-<style>
-	dl {
-		display: grid;
-		grid-template-columns: auto 1fr;
-		gap: 10px 26px;
-	}
-	dt {
-		font-size: 17px;
-	}
-</style>

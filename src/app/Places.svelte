@@ -14,96 +14,38 @@
 		href === '/' ? page.url.pathname === '/' : page.url.pathname.startsWith(href);
 </script>
 
-<nav class="places no-print" aria-label="Places">
-	<p class="mark figure">Zelvant</p>
-	<ul>
+<nav
+	class="no-print sticky top-0 flex h-dvh flex-col bg-rail text-rail-ink max-tablet:static max-tablet:h-auto"
+	aria-label="Places"
+>
+	<p
+		class="p-5 figure text-28 max-tablet:px-4 max-tablet:pt-3 max-tablet:pb-1.5 max-tablet:text-18"
+	>
+		Zelvant
+	</p>
+	<ul class="border-t border-rail-line max-tablet:grid max-tablet:grid-cols-4 max-tablet:border-0">
 		{#each PLACES as place (place.href)}
 			<li>
-				<a href={place.href} aria-current={isHere(place.href) ? 'page' : undefined}>
-					<span class="title">{place.name}</span>
-					<span class="line">{place.line}</span>
+				<a
+					class="group block border-b border-rail-line px-5 py-3 no-underline aria-[current=page]:bg-room aria-[current=page]:text-ink max-tablet:border-0 max-tablet:px-0 max-tablet:py-3 max-tablet:text-center"
+					href={place.href}
+					aria-current={isHere(place.href) ? 'page' : undefined}
+				>
+					<span class="block text-15 font-semibold">{place.name}</span>
+					<span
+						class="text-14 text-rail-soft group-aria-[current=page]:text-ink-soft max-tablet:hidden"
+						>{place.line}</span
+					>
 				</a>
 			</li>
 		{/each}
 	</ul>
-	<div class="room">
-		<p class="whose">
+	<div
+		class="mt-auto px-5 pt-4 pb-5 text-14 text-rail-soft max-tablet:px-4 max-tablet:pt-0 max-tablet:pb-2"
+	>
+		<p class="max-tablet:hidden">
 			{records.salon === 'demo' ? 'Tideglass Rooms, demo data' : 'Your own records'}
 		</p>
 		<SaveLine />
 	</div>
 </nav>
-
-<style>
-	.places {
-		background: var(--rail);
-		color: var(--rail-ink);
-		display: flex;
-		flex-direction: column;
-		height: 100dvh;
-		position: sticky;
-		top: 0;
-	}
-	.mark {
-		font-size: 25px;
-		padding: 20px 22px 22px;
-	}
-	ul {
-		border-top: 1px solid var(--rail-line);
-	}
-	a {
-		display: block;
-		padding: 11px 22px 12px;
-		text-decoration: none;
-		border-bottom: 1px solid var(--rail-line);
-	}
-	.title {
-		display: block;
-		font-weight: 600;
-		font-size: 16px;
-	}
-	.line {
-		color: var(--rail-soft);
-		font-size: 13.5px;
-	}
-	a[aria-current='page'] {
-		background: var(--room);
-		color: var(--ink);
-	}
-	a[aria-current='page'] .line {
-		color: var(--ink-soft);
-	}
-	.room {
-		margin-top: auto;
-		padding: 16px 22px 20px;
-		color: var(--rail-soft);
-		font-size: 14px;
-	}
-	@media (max-width: 760px) {
-		.places {
-			position: static;
-			height: auto;
-		}
-		.mark {
-			padding: 12px 16px 6px;
-			font-size: 20px;
-		}
-		ul {
-			display: grid;
-			grid-template-columns: repeat(4, minmax(0, 1fr));
-			border: 0;
-		}
-		a {
-			padding: 12px 0;
-			text-align: center;
-			border: 0;
-		}
-		.line,
-		.whose {
-			display: none;
-		}
-		.room {
-			padding: 0 16px 8px;
-		}
-	}
-</style>

@@ -9,82 +9,40 @@
 	let { session }: Props = $props();
 </script>
 
-<div class="tools">
-	<button onclick={() => session.undo()} disabled={!session.canUndo} aria-label="Undo">
+<div
+	class="mt-auto flex flex-wrap items-center gap-0 pt-3 pr-2 pl-5 max-desk:pl-3 max-tablet:m-0 max-tablet:bg-rail max-tablet:py-0 max-tablet:pr-2 max-tablet:pl-4 max-tablet:text-rail-ink"
+>
+	<button
+		class="grid tap min-w-11 place-items-center px-1.5 text-14 text-rail-ink no-underline first:-ml-3 disabled:cursor-default disabled:text-edge"
+		onclick={() => session.undo()}
+		disabled={!session.canUndo}
+		aria-label="Undo"
+	>
 		<Undo2 size={20} aria-hidden="true" />
 	</button>
-	<button onclick={() => session.redo()} disabled={!session.canRedo} aria-label="Redo">
+	<button
+		class="grid tap min-w-11 place-items-center px-1.5 text-14 text-rail-ink no-underline first:-ml-3 disabled:cursor-default disabled:text-edge"
+		onclick={() => session.redo()}
+		disabled={!session.canRedo}
+		aria-label="Redo"
+	>
 		<Redo2 size={20} aria-hidden="true" />
 	</button>
-	<span class="break"></span>
-	<a href="/">Day</a>
-	<a href="/clients">Clients</a>
-	<a href="/shelf">Shelf</a>
-	<a href="/records">Records</a>
+	<span class="basis-full max-tablet:hidden"></span>
+	<a
+		class="mr-2 grid tap min-w-0 place-items-center text-14 text-rail-ink no-underline last:mr-0 max-desk:mr-2 max-desk:text-13 max-tablet:mr-2 max-tablet:text-14"
+		href="/">Day</a
+	>
+	<a
+		class="mr-2 grid tap min-w-0 place-items-center text-14 text-rail-ink no-underline last:mr-0 max-desk:mr-2 max-desk:text-13 max-tablet:mr-2 max-tablet:text-14"
+		href="/clients">Clients</a
+	>
+	<a
+		class="mr-2 grid tap min-w-0 place-items-center text-14 text-rail-ink no-underline last:mr-0 max-desk:mr-2 max-desk:text-13 max-tablet:mr-2 max-tablet:text-14"
+		href="/shelf">Shelf</a
+	>
+	<a
+		class="mr-2 grid tap min-w-0 place-items-center text-14 text-rail-ink no-underline last:mr-0 max-desk:mr-2 max-desk:text-13 max-tablet:mr-2 max-tablet:text-14"
+		href="/records">Records</a
+	>
 </div>
-
-<style>
-	.tools {
-		margin-top: auto;
-		padding: 14px 8px 0 22px;
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 0;
-	}
-	.tools a,
-	.tools button {
-		min-height: 44px;
-		min-width: 44px;
-		padding: 0 6px;
-		display: grid;
-		place-items: center;
-		color: var(--rail-ink);
-		background: none;
-		border: 0;
-		text-decoration: none;
-		font-size: 14px;
-	}
-	.break {
-		flex-basis: 100%;
-	}
-	.tools a {
-		min-width: 0;
-		padding: 0;
-		margin-right: 10px;
-	}
-	.tools a:last-child {
-		margin-right: 0;
-	}
-	.tools button:first-child {
-		margin-left: -12px;
-	}
-	.tools button:disabled {
-		color: #6e6e6e;
-		cursor: default;
-	}
-	@media (max-width: 1100px) {
-		.tools {
-			padding-left: 14px;
-		}
-		.tools a {
-			font-size: 13px;
-			margin-right: 8px;
-		}
-	}
-	@media (max-width: 760px) {
-		.tools {
-			background: var(--rail);
-			color: var(--rail-ink);
-			margin: 0;
-			padding: 0 10px 0 16px;
-		}
-		.tools a {
-			font-size: 14px;
-			margin-right: 10px;
-		}
-		.break {
-			display: none;
-		}
-	}
-</style>

@@ -23,8 +23,11 @@
 </script>
 
 {#if failed}
-	<div class="failed no-print" role="alert">
-		<p>
+	<div
+		class="failed no-print sticky top-0 z-30 flex flex-wrap items-center gap-x-4 gap-y-2 bg-stop px-6 py-3 text-room"
+		role="alert"
+	>
+		<p class="flex-[1_1_24em]">
 			<b>{WORDS[failed.problem]}</b> What you change is kept in this window and saving is tried
 			again by itself. Until this line goes, only a file holds it{failed.told
 				? ` (${failed.told})`
@@ -33,21 +36,3 @@
 		<Button onclick={() => void save()}>Export everything</Button>
 	</div>
 {/if}
-
-<style>
-	.failed {
-		position: sticky;
-		top: 0;
-		z-index: 30;
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 8px 16px;
-		padding: 12px 24px;
-		background: var(--stop);
-		color: var(--room);
-	}
-	p {
-		flex: 1 1 24em;
-	}
-</style>

@@ -76,39 +76,10 @@
 <svelte:head><title>{session.client?.name ?? 'Visit'} · {name} · Zelvant</title></svelte:head>
 <svelte:window onkeydown={press} />
 
-<div class="shell">
+<div
+	class="grid min-h-dvh grid-cols-[232px_minmax(0,1fr)] max-desk:grid-cols-[196px_minmax(0,1fr)] max-tablet:flex max-tablet:flex-col print:hidden"
+>
 	<Rail {session} current={station} {since} />
-	<main class="no-print">{@render children()}</main>
+	<main class="no-print min-w-0 max-tablet:flex-1 max-tablet:pb-15">{@render children()}</main>
 </div>
 {#if Sheet}<Sheet />{/if}
-
-<style>
-	.shell {
-		display: grid;
-		grid-template-columns: 232px minmax(0, 1fr);
-		min-height: 100dvh;
-	}
-	main {
-		min-width: 0;
-	}
-	@media (max-width: 1100px) {
-		.shell {
-			grid-template-columns: 196px minmax(0, 1fr);
-		}
-	}
-	@media (max-width: 760px) {
-		.shell {
-			display: flex;
-			flex-direction: column;
-		}
-		main {
-			padding-bottom: 60px;
-			flex: 1;
-		}
-	}
-	@media print {
-		.shell {
-			display: none;
-		}
-	}
-</style>

@@ -1,5 +1,6 @@
 <script lang="ts" generics="T extends string">
 	import { ToggleGroup } from 'bits-ui';
+	import { optionLook } from './look';
 
 	interface Props {
 		label: string;
@@ -19,47 +20,17 @@
 </script>
 
 <div class="choice">
-	<span class="label" class:sr-only={hideLabel}>{label}</span>
+	<span class="block leading-close text-ink-soft" class:sr-only={hideLabel}>{label}</span>
 	<ToggleGroup.Root type="single" bind:value={() => value, pick} aria-label={label}>
 		{#snippet child({ props })}
-			<div {...props} class="options">
+			<div {...props} class="options flex flex-wrap gap-x-3 gap-y-0">
 				{#each options as option (option.value)}
-					<ToggleGroup.Item value={option.value} class="choice-option"
+					<ToggleGroup.Item value={option.value} class={optionLook()}
 						>{option.label}</ToggleGroup.Item
 					>
 				{/each}
 			</div>
 		{/snippet}
 	</ToggleGroup.Root>
-	{#if hint}<p class="hint">{hint}</p>{/if}
+	{#if hint}<p class="text-13 text-ink-soft">{hint}</p>{/if}
 </div>
-
-<style>
-	.label {
-		display: block;
-		color: var(--ink-soft);
-		line-height: 1.2;
-	}
-	.options {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 0 13px;
-	}
-	:global(.choice-option) {
-		min-height: 44px;
-		padding: 0;
-		border: 0;
-		background: transparent;
-		color: var(--ink-soft);
-		border-bottom: 3px solid transparent;
-	}
-	:global(.choice-option[data-state='on']) {
-		color: var(--ink);
-		font-weight: 700;
-		border-bottom-color: var(--ink);
-	}
-	.hint {
-		font-size: 13px;
-		color: var(--ink-soft);
-	}
-</style>

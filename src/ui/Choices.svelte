@@ -1,5 +1,6 @@
 <script lang="ts" generics="T extends string">
 	import { ToggleGroup } from 'bits-ui';
+	import { optionLook } from './look';
 
 	interface Props {
 		label: string;
@@ -28,52 +29,29 @@
 </script>
 
 <div class="choices">
-	<span class="label" class:sr-only={hideLabel}>{label}</span>
+	<span class="block leading-close text-ink-soft" class:sr-only={hideLabel}>{label}</span>
 	<ToggleGroup.Root type="multiple" bind:value={() => [...values], pick} aria-label={label}>
 		{#snippet child({ props })}
-			<div {...props} class="options">
+			<div {...props} class="options flex flex-wrap gap-x-3 gap-y-0">
 				{#if none}
 					<button
-						class="choice-option"
+						class={optionLook({ class: 'min-w-11 text-center' })}
 						data-state={values.length === 0 ? 'on' : 'off'}
 						aria-pressed={values.length === 0}
 						onclick={() => onchange([])}>{none}</button
 					>
 				{/if}
 				{#each options as option (option.value)}
-					<ToggleGroup.Item value={option.value} class="choice-option"
-						>{option.label}{#if option.marked}<span class="mark" aria-hidden="true"></span><span
-								class="sr-only">, {markedWords}</span
-							>{/if}</ToggleGroup.Item
+					<ToggleGroup.Item
+						value={option.value}
+						class={optionLook({ class: 'min-w-11 text-center' })}
+						>{option.label}{#if option.marked}<span
+								class="ml-1 inline-block h-2 w-2 rounded-full bg-ink align-super"
+								aria-hidden="true"
+							></span><span class="sr-only">, {markedWords}</span>{/if}</ToggleGroup.Item
 					>
 				{/each}
 			</div>
 		{/snippet}
 	</ToggleGroup.Root>
 </div>
-
-<style>
-	.label {
-		display: block;
-		color: var(--ink-soft);
-		line-height: 1.2;
-	}
-	.options {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 0 11px;
-	}
-	.options :global(.choice-option) {
-		min-width: 44px;
-		text-align: center;
-	}
-	.mark {
-		display: inline-block;
-		width: 7px;
-		height: 7px;
-		border-radius: 50%;
-		background: var(--ink);
-		margin-left: 4px;
-		vertical-align: super;
-	}
-</style>

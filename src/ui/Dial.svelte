@@ -29,73 +29,29 @@
 </script>
 
 <div class="dial">
-	<div class="head">
-		<span class="label">{label}</span>
-		{#if figure}{@render figure()}{:else}<span class="shown figure">{shown}</span>{/if}
+	<div class="head flex items-baseline justify-between gap-3">
+		<span class="text-ink-soft">{label}</span>
+		{#if figure}{@render figure()}{:else}<span class="shown text-right figure text-18">{shown}</span
+			>{/if}
 	</div>
 	<Slider.Root type="single" {value} {min} {max} {step} onValueChange={moved}>
 		{#snippet child({ props })}
-			<span {...props} class="track">
-				<span class="rule"></span>
+			<span {...props} class="relative mx-3 -mt-1.5 -mb-2 flex h-11 touch-pan-y items-center">
+				<span class="-mx-3 h-0.5 flex-1 bg-edge"></span>
 				{#if ceiling !== undefined && ceiling < max}
-					<span class="ceiling" style:left="{(100 * (ceiling - min)) / (max - min)}%"></span>
+					<span
+						class="absolute -ml-px h-4 w-0.5 bg-edge"
+						style:left="{(100 * (ceiling - min)) / (max - min)}%"
+					></span>
 				{/if}
-				<Slider.Thumb index={0} aria-label={label} aria-valuetext={shown} class="dial-thumb" />
+				<Slider.Thumb
+					index={0}
+					aria-label={label}
+					aria-valuetext={shown}
+					class="h-6 w-6 rounded-full border-2 border-ink bg-ink shadow-[inset_0_0_0_2px_var(--room)] focus-visible:rounded-full"
+				/>
 			</span>
 		{/snippet}
 	</Slider.Root>
-	{#if hint}<p class="hint">{hint}</p>{/if}
+	{#if hint}<p class="min-h-5 text-13 text-ink-soft">{hint}</p>{/if}
 </div>
-
-<style>
-	.head {
-		display: flex;
-		justify-content: space-between;
-		align-items: baseline;
-		gap: 12px;
-	}
-	.label {
-		color: var(--ink-soft);
-	}
-	.shown {
-		font-size: 18px;
-		text-align: right;
-	}
-	.track {
-		position: relative;
-		display: flex;
-		align-items: center;
-		height: 44px;
-		margin: -6px 11px -8px;
-		touch-action: pan-y;
-	}
-	.rule {
-		flex: 1;
-		height: 2px;
-		margin: 0 -11px;
-		background: var(--edge);
-	}
-	.ceiling {
-		position: absolute;
-		width: 2px;
-		height: 16px;
-		margin-left: -1px;
-		background: var(--edge);
-	}
-	:global(.dial-thumb) {
-		width: 24px;
-		height: 24px;
-		border-radius: 50%;
-		background: var(--ink);
-		border: 2px solid var(--ink);
-		box-shadow: inset 0 0 0 2px var(--room);
-	}
-	:global(.dial-thumb:focus-visible) {
-		border-radius: 50%;
-	}
-	.hint {
-		font-size: 13px;
-		color: var(--ink-soft);
-		min-height: 1.4em;
-	}
-</style>

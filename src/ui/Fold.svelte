@@ -16,30 +16,14 @@
 	let isOpen = $state(open);
 </script>
 
-<details bind:open={isOpen} ontoggle={(event) => ontoggle?.(event.currentTarget.open)}>
-	<summary><span class="title">{title}</span> <span class="summary">{summary}</span></summary>
-	<div class="inside">{@render children()}</div>
+<details
+	class="border-t border-line"
+	bind:open={isOpen}
+	ontoggle={(event) => ontoggle?.(event.currentTarget.open)}
+>
+	<summary class="tap cursor-pointer py-3"
+		><span class="font-semibold">{title}</span>
+		<span class="text-ink-soft">{summary}</span></summary
+	>
+	<div class="flex flex-col gap-3 pt-1 pb-4">{@render children()}</div>
 </details>
-
-<style>
-	details {
-		border-top: 1px solid var(--line);
-	}
-	summary {
-		min-height: 44px;
-		padding: 11px 0;
-		cursor: pointer;
-	}
-	.title {
-		font-weight: 600;
-	}
-	.summary {
-		color: var(--ink-soft);
-	}
-	.inside {
-		padding: 4px 0 16px;
-		display: flex;
-		flex-direction: column;
-		gap: 12px;
-	}
-</style>

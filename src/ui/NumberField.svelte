@@ -37,10 +37,11 @@
 	}
 </script>
 
-<div class="field" class:inline>
-	<label for={id} class:sr-only={hideLabel}>{label}</label>
-	<span class="box">
+<div class={[inline && 'flex flex-wrap items-center justify-between gap-x-3 gap-y-0']}>
+	<label class="block text-ink-soft" for={id} class:sr-only={hideLabel}>{label}</label>
+	<span class={['flex items-baseline gap-1.5 border-b-2 border-edge', inline && 'w-23']}>
 		<input
+			class={['tap w-full min-w-0 font-figure text-18 font-bold', inline && 'text-right']}
 			{id}
 			inputmode="decimal"
 			autocomplete="off"
@@ -49,52 +50,9 @@
 			aria-describedby={fault ? `${id}-fault` : undefined}
 			onchange={(event) => read(event.currentTarget.value)}
 		/>
-		{#if unit}<span class="unit">{unit}</span>{/if}
+		{#if unit}<span class="text-ink-soft">{unit}</span>{/if}
 	</span>
-	{#if fault}<p id="{id}-fault" class="fault" role="alert">{fault}</p>{/if}
+	{#if fault}<p id="{id}-fault" class="text-13 font-semibold text-stop" role="alert">
+			{fault}
+		</p>{/if}
 </div>
-
-<style>
-	label {
-		display: block;
-		color: var(--ink-soft);
-	}
-	.box {
-		display: flex;
-		align-items: baseline;
-		gap: 6px;
-		border-bottom: 1.5px solid var(--edge);
-	}
-	input {
-		width: 100%;
-		min-width: 0;
-		min-height: 42px;
-		border: 0;
-		padding: 0;
-		background: transparent;
-		font-family: var(--figure);
-		font-size: 18px;
-		font-weight: 700;
-	}
-	.unit {
-		color: var(--ink-soft);
-	}
-	.inline {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		justify-content: space-between;
-		gap: 0 12px;
-	}
-	.inline .box {
-		width: 92px;
-	}
-	.inline input {
-		text-align: right;
-	}
-	.fault {
-		color: var(--stop);
-		font-weight: 600;
-		font-size: 13px;
-	}
-</style>

@@ -16,58 +16,23 @@
 </script>
 
 <div class="options">
-	<span class="label">{label}</span>
+	<span class="text-ink-soft">{label}</span>
 	<RadioGroup.Root bind:value={() => value, pick} aria-label={label}>
 		{#each options as option (option.value)}
-			<RadioGroup.Item value={option.value} class="option">
-				<span class="head"
-					><span class="name">{option.label}</span>{#if option.aside}<span class="aside"
+			<RadioGroup.Item
+				value={option.value}
+				class="option group block tap w-full border-l-3 border-transparent py-1.5 pl-3 text-left data-[state=checked]:border-ink"
+			>
+				<span class="head flex flex-wrap items-baseline justify-between gap-x-2 gap-y-0"
+					><span class="name group-data-[state=checked]:font-bold">{option.label}</span
+					>{#if option.aside}<span class="aside text-13 whitespace-nowrap text-ink-soft"
 							>{option.aside}</span
 						>{/if}</span
 				>
-				{#if option.note && option.value === value}<span class="note">{option.note}</span>{/if}
+				{#if option.note && option.value === value}<span
+						class="note block text-13 leading-close text-ink-soft">{option.note}</span
+					>{/if}
 			</RadioGroup.Item>
 		{/each}
 	</RadioGroup.Root>
 </div>
-
-<style>
-	.label {
-		color: var(--ink-soft);
-	}
-	:global(.option) {
-		display: block;
-		width: 100%;
-		min-height: 44px;
-		padding: 6px 0 6px 12px;
-		border: 0;
-		border-left: 3px solid transparent;
-		background: transparent;
-		text-align: left;
-	}
-	:global(.option[data-state='checked']) {
-		border-left-color: var(--ink);
-	}
-	:global(.option[data-state='checked']) .name {
-		font-weight: 700;
-	}
-	.head {
-		display: flex;
-		flex-wrap: wrap;
-		justify-content: space-between;
-		align-items: baseline;
-		gap: 0 10px;
-	}
-	.aside,
-	.note {
-		color: var(--ink-soft);
-		font-size: 13px;
-	}
-	.aside {
-		white-space: nowrap;
-	}
-	.note {
-		display: block;
-		line-height: 1.25;
-	}
-</style>

@@ -17,31 +17,16 @@
 </script>
 
 <div class="select">
-	<label for={id}>{label}</label>
-	<select {id} {value} onchange={(event) => pick(event.currentTarget.value)}>
+	<label class="block text-ink-soft" for={id}>{label}</label>
+	<select
+		class="tap w-full border-b-2 border-edge bg-room text-15 font-semibold"
+		{id}
+		{value}
+		onchange={(event) => pick(event.currentTarget.value)}
+	>
 		{#each options as option (option.value)}
 			<option value={option.value}>{option.label}</option>
 		{/each}
 	</select>
-	{#if hint}<p class="hint">{hint}</p>{/if}
+	{#if hint}<p class="text-13 text-ink-soft">{hint}</p>{/if}
 </div>
-
-<style>
-	label {
-		display: block;
-		color: var(--ink-soft);
-	}
-	select {
-		width: 100%;
-		min-height: 44px;
-		border: 0;
-		border-bottom: 1.5px solid var(--edge);
-		background: var(--room);
-		font-weight: 600;
-		font-size: 16px;
-	}
-	.hint {
-		font-size: 13px;
-		color: var(--ink-soft);
-	}
-</style>

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { Dialog } from 'bits-ui';
 	import type { Snippet } from 'svelte';
+	import { buttonLook } from './look';
 
 	interface Props {
 		open: boolean;
@@ -14,56 +15,16 @@
 
 <Dialog.Root bind:open={() => open, (next) => !next && onclose()}>
 	<Dialog.Portal>
-		<Dialog.Overlay class="sheet-veil" />
-		<Dialog.Content class="sheet">
-			<Dialog.Title class="sheet-title figure">{title}</Dialog.Title>
+		<Dialog.Overlay class="fixed inset-0 z-40 bg-veil" />
+		<Dialog.Content
+			class="fixed top-1/2 left-1/2 z-41 max-h-[calc(100dvh_-_32px)] w-[min(560px,calc(100vw_-_32px))] -translate-1/2 overflow-auto rounded-box bg-room px-8 py-6"
+		>
+			<Dialog.Title class="mb-4 figure text-28 leading-tight">{title}</Dialog.Title>
 			<div class="body">{@render children()}</div>
-			<div class="actions">
+			<div class="mt-5 flex flex-wrap justify-end gap-3">
 				{#if actions}{@render actions()}{/if}
-				<Dialog.Close class="sheet-close">Close</Dialog.Close>
+				<Dialog.Close class={buttonLook()}>Close</Dialog.Close>
 			</div>
 		</Dialog.Content>
 	</Dialog.Portal>
 </Dialog.Root>
-
-<style>
-	:global(.sheet-veil) {
-		position: fixed;
-		inset: 0;
-		background: #000000a6;
-		z-index: 40;
-	}
-	:global(.sheet) {
-		position: fixed;
-		z-index: 41;
-		left: 50%;
-		top: 50%;
-		translate: -50% -50%;
-		width: min(560px, calc(100vw - 32px));
-		max-height: calc(100dvh - 32px);
-		overflow: auto;
-		padding: 26px 30px;
-		background: var(--room);
-		border-radius: 4px;
-	}
-	:global(.sheet-title) {
-		font-size: 26px;
-		line-height: 1.1;
-		margin-bottom: 16px;
-	}
-	.actions {
-		display: flex;
-		flex-wrap: wrap;
-		justify-content: flex-end;
-		gap: 12px;
-		margin-top: 22px;
-	}
-	:global(.sheet-close) {
-		min-height: 44px;
-		padding: 0 18px;
-		border: 1px solid var(--edge);
-		border-radius: 3px;
-		background: transparent;
-		font-weight: 600;
-	}
-</style>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
+	import { textButtonLook } from './look';
 
 	interface Props {
 		/** Set where it switches something on and off. */
@@ -10,17 +11,6 @@
 	let { pressed, onclick, children }: Props = $props();
 </script>
 
-<button class="text-button" aria-pressed={pressed} {onclick}>{@render children()}</button>
-
-<style>
-	.text-button {
-		border: 0;
-		background: none;
-		padding: 0;
-		min-height: 44px;
-		font-size: inherit;
-		color: var(--ink);
-		text-decoration: underline;
-		text-underline-offset: 3px;
-	}
-</style>
+<button class={['text-button', textButtonLook()]} aria-pressed={pressed} {onclick}
+	>{@render children()}</button
+>

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { fieldLook } from './look';
+
 	interface Props {
 		label: string;
 		value: string;
@@ -11,12 +13,17 @@
 </script>
 
 <div class="field">
-	<label for={id}>{label}</label>
+	<label class="mb-0.5 block text-ink-soft" for={id}>{label}</label>
 	{#if long}
-		<textarea {id} rows="3" {value} oninput={(event) => oninput(event.currentTarget.value)}
-		></textarea>
+		<textarea
+			class={fieldLook()}
+			{id}
+			rows="3"
+			{value}
+			oninput={(event) => oninput(event.currentTarget.value)}></textarea>
 	{:else}
 		<input
+			class={fieldLook()}
 			{id}
 			{type}
 			autocomplete="off"
@@ -25,21 +32,3 @@
 		/>
 	{/if}
 </div>
-
-<style>
-	label {
-		display: block;
-		color: var(--ink-soft);
-		margin-bottom: 2px;
-	}
-	input,
-	textarea {
-		width: 100%;
-		min-height: 44px;
-		padding: 8px 10px;
-		border: 1px solid var(--edge);
-		border-radius: 3px;
-		background: var(--raised);
-		resize: vertical;
-	}
-</style>

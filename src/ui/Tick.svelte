@@ -13,47 +13,19 @@
 	const id = $props.id();
 </script>
 
-<div class="tick">
-	<Checkbox.Root {id} {checked} onCheckedChange={onchange} class="tick-box">
+<div class="tick flex tap items-center">
+	<Checkbox.Root
+		{id}
+		{checked}
+		onCheckedChange={onchange}
+		class="grid h-6 w-6 flex-none place-items-center rounded-box border-2 border-edge data-[state=checked]:border-ink data-[state=checked]:bg-ink data-[state=checked]:text-room"
+	>
 		{#snippet children({ checked })}
 			{#if checked}<Check size={18} aria-hidden="true" />{/if}
 		{/snippet}
 	</Checkbox.Root>
-	<label for={id}
-		>{label}{#if hint}<span class="hint">{hint}</span>{/if}</label
+	<label class="cursor-pointer py-3 pl-2" for={id}
+		>{label}{#if hint}<span class="block text-13 leading-close text-ink-soft">{hint}</span
+			>{/if}</label
 	>
 </div>
-
-<style>
-	.tick {
-		display: flex;
-		align-items: center;
-		min-height: 44px;
-	}
-	label {
-		padding: 11px 0 11px 10px;
-		cursor: pointer;
-	}
-	.hint {
-		display: block;
-		font-size: 13px;
-		line-height: 1.2;
-		color: var(--ink-soft);
-	}
-	:global(.tick-box) {
-		flex: none;
-		width: 24px;
-		height: 24px;
-		padding: 0;
-		display: grid;
-		place-items: center;
-		border: 1.5px solid var(--edge);
-		border-radius: 3px;
-		background: transparent;
-	}
-	:global(.tick-box[data-state='checked']) {
-		background: var(--ink);
-		border-color: var(--ink);
-		color: var(--room);
-	}
-</style>

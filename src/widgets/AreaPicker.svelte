@@ -29,7 +29,7 @@
 		{options}
 		onchange={(areas) => (session.areas = areas)}
 	/>
-	<p class="hint" role="status">
+	<p class="text-14 text-ink-soft" role="status">
 		{session.areas.length > 0 && !ownHere
 			? 'What you set now holds here only.'
 			: differing
@@ -38,10 +38,3 @@
 		{#if ownHere}<TextButton onclick={onalike}>Like the rest again</TextButton>{/if}
 	</p>
 </div>
-
-<style>
-	.hint {
-		font-size: 14px;
-		color: var(--ink-soft);
-	}
-</style>

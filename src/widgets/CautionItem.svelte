@@ -17,22 +17,30 @@
 	const WORDS = { stop: 'Stop', ask: 'Think', note: 'Note' } as const;
 </script>
 
-<li>
-	<p><b class={caution.severity}>{WORDS[caution.severity]}: {said.title}</b> {said.why}</p>
-	<p class="todo">{said.todo}</p>
+<li class="border-b border-line pt-3 pb-4 [&>.field]:mt-2">
+	<p>
+		<b
+			class={[caution.severity === 'stop' && 'text-stop', caution.severity === 'ask' && 'text-ask']}
+			>{WORDS[caution.severity]}: {said.title}</b
+		>
+		{said.why}
+	</p>
+	<p class="text-ink-soft">{said.todo}</p>
 	{#if caution.reason !== undefined}
-		<p class="passed">{caution.reason ? `Passed: “${caution.reason}”` : 'Seen.'}</p>
+		<p class="passed mt-1.5 font-semibold">
+			{caution.reason ? `Passed: “${caution.reason}”` : 'Seen.'}
+		</p>
 	{:else if caution.severity === 'stop'}
 		<TextField
 			label="Why you go on all the same (kept in the record)"
 			value={reason}
 			oninput={(text) => (reason = text)}
 		/>
-		<div class="act">
+		<div class="mt-2 flex items-center gap-3">
 			<Button disabled={!enough} onclick={() => onpass(caution.code, reason.trim())}
 				>Pass this stop</Button
 			>
-			{#if !enough}<span class="todo">Write at least {LEAST} letters.</span>{/if}
+			{#if !enough}<span class="text-ink-soft">Write at least {LEAST} letters.</span>{/if}
 		</div>
 	{:else if caution.severity === 'ask'}
 		<TextField
@@ -40,37 +48,8 @@
 			value={reason}
 			oninput={(text) => (reason = text)}
 		/>
-		<div class="act">
+		<div class="mt-2 flex items-center gap-3">
 			<Button onclick={() => onpass(caution.code, reason.trim())}>I have seen to it</Button>
 		</div>
 	{/if}
 </li>
-
-<style>
-	li {
-		padding: 12px 0 16px;
-		border-bottom: 1px solid var(--line);
-	}
-	.stop {
-		color: var(--stop);
-	}
-	.ask {
-		color: var(--ask);
-	}
-	.todo {
-		color: var(--ink-soft);
-	}
-	.passed {
-		margin-top: 6px;
-		font-weight: 600;
-	}
-	.act {
-		display: flex;
-		align-items: center;
-		gap: 14px;
-		margin-top: 8px;
-	}
-	li > :global(.field) {
-		margin-top: 8px;
-	}
-</style>

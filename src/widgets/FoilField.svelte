@@ -64,7 +64,12 @@
 	}
 </script>
 
-<div class="field" class:paper={printed}>
+<div
+	class={[
+		'grid items-center gap-x-10 gap-y-2 [--ink:var(--on-field)] max-tablet:grid-cols-1',
+		printed ? 'grid-cols-1' : 'grid-cols-[minmax(0,590px)_minmax(0,1fr)]'
+	]}
+>
 	<div class="plan">
 		<FoilPlan
 			bind:svg
@@ -79,9 +84,16 @@
 	</div>
 	{#if !printed}<div class="key">
 			{#each pickings as picking (picking)}
-				<p>
+				<p class="flex items-center gap-2">
 					<svg width="56" height="8" aria-hidden="true"
-						><line x1="0" x2="56" y1="4" y2="4" stroke-dasharray={DASHES[picking]} /></svg
+						><line
+							class="stroke-on-field stroke-2"
+							x1="0"
+							x2="56"
+							y1="4"
+							y2="4"
+							stroke-dasharray={DASHES[picking]}
+						/></svg
 					>
 					{picking}
 				</p>
@@ -89,30 +101,3 @@
 			<TextButton onclick={save}>Save as SVG</TextButton>
 		</div>{/if}
 </div>
-
-<style>
-	.field {
-		display: grid;
-		grid-template-columns: minmax(0, 590px) minmax(0, 1fr);
-		gap: 10px 40px;
-		align-items: center;
-		--ink: var(--on-field);
-	}
-	.paper {
-		grid-template-columns: minmax(0, 1fr);
-	}
-	.key p {
-		display: flex;
-		align-items: center;
-		gap: 10px;
-	}
-	.key line {
-		stroke: var(--on-field);
-		stroke-width: 2;
-	}
-	@media (max-width: 760px) {
-		.field {
-			grid-template-columns: minmax(0, 1fr);
-		}
-	}
-</style>

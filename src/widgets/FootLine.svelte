@@ -27,17 +27,35 @@
 	const WORDS = { stop: 'Stop', ask: 'Think', note: 'Note' } as const;
 </script>
 
-<div class="line" role="status">
+<div
+	class="flex min-w-0 flex-[1_1_260px] items-center gap-2 max-tablet:flex-[1_1_190px]"
+	role="status"
+>
 	{#if first}
 		{@const Icon = ICONS[first.severity]}
-		<span class="icon {first.severity}"><Icon size={22} aria-label={WORDS[first.severity]} /></span>
+		<span
+			class={[
+				'grid flex-none',
+				first.severity === 'stop' && 'text-stop',
+				first.severity === 'ask' && 'text-ask'
+			]}><Icon size={22} aria-label={WORDS[first.severity]} /></span
+		>
 		{@const { title, why } = cautionWords(first)}
-		<p><b class={first.severity}>{title}</b> <span class="why">{why}</span></p>
+		<p>
+			<b class={[first.severity === 'stop' && 'text-stop', first.severity === 'ask' && 'text-ask']}
+				>{title}</b
+			> <span class="why max-tablet:hidden">{why}</span>
+		</p>
 	{:else}
-		<p class="quiet">{STANDING_CAUTIONS[station]}</p>
+		<p class="quiet text-ink-soft max-tablet:text-13 max-tablet:leading-close">
+			{STANDING_CAUTIONS[station]}
+		</p>
 	{/if}
 	{#if cautions.length > 0}
-		<button class="more" onclick={() => (open = true)}>
+		<button
+			class="tap flex-none px-1 whitespace-nowrap underline underline-offset-3"
+			onclick={() => (open = true)}
+		>
 			{first
 				? first.severity === 'stop'
 					? 'What to do'
@@ -48,7 +66,11 @@
 		</button>
 	{/if}
 </div>
-<div class="acts">{@render children()}</div>
+<div
+	class="flex flex-wrap justify-end gap-3 max-tablet:flex-auto max-tablet:[&_a]:flex-1 max-tablet:[&_button]:flex-1"
+>
+	{@render children()}
+</div>
 
 <Sheet {open} title="Cautions here" onclose={() => (open = false)}>
 	<ul>
@@ -56,7 +78,7 @@
 			<CautionItem {caution} {onpass} />
 		{/each}
 	</ul>
-	<p class="quiet">
+	<p class="quiet text-ink-soft max-tablet:text-13 max-tablet:leading-close">
 		{station === 'read' ? '' : STANDING_CAUTIONS[station]}
 		{STANDING_CAUTIONS.read}
 	</p>
@@ -64,61 +86,3 @@
 		{#if standing.length === 0}<Button primary onclick={() => (open = false)}>Go on</Button>{/if}
 	{/snippet}
 </Sheet>
-
-<style>
-	.line {
-		display: flex;
-		align-items: center;
-		gap: 10px;
-		min-width: 0;
-		flex: 1 1 260px;
-	}
-	.icon {
-		flex: none;
-		display: grid;
-	}
-	.stop {
-		color: var(--stop);
-	}
-	.ask {
-		color: var(--ask);
-	}
-	.quiet {
-		color: var(--ink-soft);
-	}
-	.more {
-		flex: none;
-		min-height: 44px;
-		border: 0;
-		padding: 0 4px;
-		background: none;
-		text-decoration: underline;
-		text-underline-offset: 3px;
-		white-space: nowrap;
-	}
-	.acts {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 12px;
-		justify-content: flex-end;
-	}
-	@media (max-width: 760px) {
-		.why {
-			display: none;
-		}
-		.line {
-			flex: 1 1 190px;
-		}
-		.quiet {
-			font-size: 13px;
-			line-height: 1.25;
-		}
-		.acts {
-			flex: 1 1 auto;
-		}
-		.acts :global(button),
-		.acts :global(a) {
-			flex: 1;
-		}
-	}
-</style>

@@ -20,8 +20,10 @@
 	const session = useVisit();
 </script>
 
-<div class="head-field">
-	<div class="map">
+<div
+	class="grid grid-cols-[372px_minmax(0,1fr)] items-center gap-x-6 gap-y-0 max-desk:grid-cols-[268px_minmax(0,1fr)] max-desk:gap-x-4 max-desk:gap-y-0 max-tablet:grid-cols-1 max-tablet:gap-2"
+>
+	<div class="map max-tablet:max-w-90">
 		<HeadMap
 			{colours}
 			chosen={session.areas}
@@ -33,32 +35,5 @@
 			ontoggle={(area) => session.toggleArea(area)}
 		/>
 	</div>
-	<div class="strands">{@render children()}</div>
+	<div class="strands min-w-0">{@render children()}</div>
 </div>
-
-<style>
-	.head-field {
-		display: grid;
-		grid-template-columns: 372px minmax(0, 1fr);
-		gap: 0 26px;
-		align-items: center;
-	}
-	.strands {
-		min-width: 0;
-	}
-	@media (max-width: 1100px) {
-		.head-field {
-			grid-template-columns: 268px minmax(0, 1fr);
-			gap: 0 16px;
-		}
-	}
-	@media (max-width: 760px) {
-		.head-field {
-			grid-template-columns: minmax(0, 1fr);
-			gap: 10px;
-		}
-		.map {
-			max-width: 360px;
-		}
-	}
-</style>

@@ -22,13 +22,14 @@
 		});
 	const without = (draft: LiftPlan, field: 'overlap' | 'lightsAlong'): LiftPlan => {
 		const kept = { ...draft };
-		delete kept[field];
+		if (field === 'overlap') delete kept.overlap;
+		else delete kept.lightsAlong;
 		return kept;
 	};
 </script>
 
 {#if deeper.length > 0}
-	<p class="line">
+	<p class="border-t border-line pt-2">
 		<b>No lightener:</b>
 		{deeper.map(pieceWords).join('; ')}. The aim is not above it.
 	</p>
@@ -55,10 +56,3 @@
 	onvolume={(volume) =>
 		change('weak bowl', (own) => ({ ...own, overlap: { ...own.overlap!, volume } }))}
 />
-
-<style>
-	.line {
-		border-top: 1px solid var(--line);
-		padding-top: 10px;
-	}
-</style>

@@ -17,65 +17,21 @@
 	bind:value={() => value, onpick}
 	aria-label={label}
 	orientation="horizontal"
-	class="ladder"
+	class="grid auto-cols-[minmax(0,76px)] grid-flow-col justify-between bg-field px-2 text-on-field max-tablet:-mx-4 max-tablet:my-0 max-tablet:px-0.5 max-tablet:py-0"
 >
 	{#each rungs as rung, i (rung.value)}
-		<RadioGroup.Item value={rung.value} class="rung" aria-label="{rung.name} {rung.words}">
-			<span class="lock"
+		<RadioGroup.Item
+			value={rung.value}
+			class="tap min-w-0 border-b-5 border-transparent px-px pb-1 text-inherit focus-visible:-outline-offset-3 focus-visible:outline-on-field data-[state=checked]:border-on-field"
+			aria-label="{rung.name} {rung.words}"
+		>
+			<span class="lock block h-26 max-tablet:h-21"
 				><Strand hanging seed={20 + (i % 3)} colours={{ hair: [rgbOf(rung.lab)] }} label="" /></span
 			>
-			<span class="name figure">{rung.name}</span>
+			<span
+				class="name block overflow-hidden figure text-15 leading-close text-ellipsis max-tablet:text-13"
+				>{rung.name}</span
+			>
 		</RadioGroup.Item>
 	{/each}
 </RadioGroup.Root>
-
-<style>
-	:global(.ladder) {
-		display: grid;
-		grid-auto-flow: column;
-		grid-auto-columns: minmax(0, 76px);
-		justify-content: space-between;
-		background: var(--field);
-		color: var(--on-field);
-		padding: 0 10px;
-	}
-	:global(.rung) {
-		min-width: 0;
-		min-height: 44px;
-		padding: 0 1px 5px;
-		border: 0;
-		border-bottom: 5px solid transparent;
-		background: none;
-		color: inherit;
-	}
-	:global(.rung[data-state='checked']) {
-		border-bottom-color: var(--on-field);
-	}
-	:global(.rung:focus-visible) {
-		outline-color: var(--on-field);
-		outline-offset: -3px;
-	}
-	.lock {
-		display: block;
-		height: 104px;
-	}
-	.name {
-		display: block;
-		font-size: 15px;
-		line-height: 1.3;
-		overflow: hidden;
-		text-overflow: ellipsis;
-	}
-	@media (max-width: 760px) {
-		:global(.ladder) {
-			padding: 0 2px;
-			margin: 0 -16px;
-		}
-		.name {
-			font-size: 12.5px;
-		}
-		.lock {
-			height: 84px;
-		}
-	}
-</style>

@@ -59,34 +59,15 @@
 				fault = '';
 			}}
 		/>
-		{#if fault}<p class="fault" role="alert">{fault}</p>{/if}
+		{#if fault}<p class="font-semibold text-stop" role="alert">{fault}</p>{/if}
 		{#if known.length > 0}
-			<p class="soft">Been here before</p>
-			<ul>
+			<p class="mt-3 mb-1.5 text-ink-soft">Been here before</p>
+			<ul class="flex flex-wrap gap-2">
 				{#each known as client (client.id)}
 					<li><Button onclick={() => begin(client)}>{client.name}</Button></li>
 				{/each}
 			</ul>
 		{/if}
-		<div class="act"><Button primary type="submit">New client, read the hair</Button></div>
+		<div class="mt-5"><Button primary type="submit">New client, read the hair</Button></div>
 	</form>
 </Sheet>
-
-<style>
-	ul {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 10px;
-	}
-	.soft {
-		margin: 14px 0 6px;
-		color: var(--ink-soft);
-	}
-	.fault {
-		color: var(--stop);
-		font-weight: 600;
-	}
-	.act {
-		margin-top: 20px;
-	}
-</style>

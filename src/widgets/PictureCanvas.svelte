@@ -50,7 +50,7 @@
 
 {#if picture}
 	<button
-		class="frame"
+		class="relative block w-fit max-w-full cursor-crosshair overflow-hidden bg-field"
 		aria-label="Picture: point at {MARK_NAMES[
 			reader.marking
 		]}. Arrow keys move the crosshair, Enter marks."
@@ -59,65 +59,28 @@
 		onfocus={() => (pointing = true)}
 		onblur={() => (pointing = false)}
 	>
-		<canvas bind:this={canvas} style:aspect-ratio="{picture.width} / {picture.height}"></canvas>
+		<canvas
+			class="block max-h-83 max-w-full"
+			bind:this={canvas}
+			style:aspect-ratio="{picture.width} / {picture.height}"
+		></canvas>
 		{#if pointing}
-			<span class="cross" style:left="{100 * reader.cross.x}%" style:top="{100 * reader.cross.y}%"
+			<span
+				class="pointer-events-none absolute h-7 w-7 -translate-1/2 rounded-full border-2 border-white outline outline-black"
+				style:left="{100 * reader.cross.x}%"
+				style:top="{100 * reader.cross.y}%"
 			></span>
 		{/if}
 		{#each reader.marks as mark, i (i)}
 			<span
-				class="mark"
+				class="pointer-events-none absolute aspect-square -translate-1/2 border-2 border-white outline outline-black"
 				style:left="{100 * mark.x}%"
 				style:top="{100 * mark.y}%"
-				style:width="{2 * radius}%"><b>{markName(reader.marks, i)}</b></span
+				style:width="{2 * radius}%"
+				><b class="absolute top-full -left-0.5 bg-black px-1 text-13 whitespace-nowrap text-white"
+					>{markName(reader.marks, i)}</b
+				></span
 			>
 		{/each}
 	</button>
 {/if}
-
-<style>
-	.frame {
-		position: relative;
-		display: block;
-		width: fit-content;
-		max-width: 100%;
-		padding: 0;
-		border: 0;
-		background: var(--field);
-		cursor: crosshair;
-		overflow: hidden;
-	}
-	canvas {
-		display: block;
-		max-width: 100%;
-		max-height: 330px;
-	}
-	.mark,
-	.cross {
-		position: absolute;
-		transform: translate(-50%, -50%);
-		pointer-events: none;
-	}
-	.mark {
-		aspect-ratio: 1;
-		border: 2px solid #fff;
-		outline: 1.5px solid #000;
-	}
-	.mark b {
-		position: absolute;
-		top: 100%;
-		left: -2px;
-		padding: 0 4px;
-		font-size: 13px;
-		white-space: nowrap;
-		color: #fff;
-		background: #000;
-	}
-	.cross {
-		width: 26px;
-		height: 26px;
-		border: 1.5px solid #fff;
-		outline: 1.5px solid #000;
-		border-radius: 50%;
-	}
-</style>

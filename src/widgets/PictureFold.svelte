@@ -5,6 +5,7 @@
 	import { kindsWords, UNREAD_PICTURE } from '../wording/picture';
 	import Button from '../ui/Button.svelte';
 	import Tick from '../ui/Tick.svelte';
+	import { buttonLook } from '../ui/look';
 	import PictureCanvas from './PictureCanvas.svelte';
 	import PictureMarks from './PictureMarks.svelte';
 	import PicturePointing from './PicturePointing.svelte';
@@ -51,29 +52,37 @@
 <svelte:window onpaste={paste} />
 
 <div
-	class="drop"
+	class="flex flex-col gap-2"
 	role="group"
 	aria-label="Picture"
 	ondragover={(e) => e.preventDefault()}
 	ondrop={drop}
 >
-	<div class="choose">
-		<label class="file"
+	<div class="flex flex-wrap items-center gap-x-4 gap-y-2">
+		<label
+			class={buttonLook({
+				class: 'outline-accent focus-within:outline-3 focus-within:outline-offset-2'
+			})}
 			>Open a picture<input
+				class="absolute h-px w-px opacity-0"
 				type="file"
 				accept="image/*"
 				onchange={(e) => pick(e.currentTarget.files)}
 			/></label
 		>
-		<label class="file"
+		<label
+			class={buttonLook({
+				class: 'outline-accent focus-within:outline-3 focus-within:outline-offset-2'
+			})}
 			>Take one<input
+				class="absolute h-px w-px opacity-0"
 				type="file"
 				accept="image/*"
 				capture="environment"
 				onchange={(e) => pick(e.currentTarget.files)}
 			/></label
 		>
-		<span class="soft"
+		<span class="text-14 text-ink-soft"
 			>Or drop or paste one here. It stays on this device{keepable
 				? ' and is not kept unless you say so'
 				: ' and is not kept'}.</span
@@ -85,9 +94,11 @@
 	<!-- While another picture opens the one before cannot be pointed at: its marks would be lost. -->
 	{#if reader.picture && !reader.opening}
 		<PicturePointing {reader} {of} />
-		<div class="work">
+		<div
+			class="work grid grid-cols-[minmax(0,1.5fr)_minmax(190px,1fr)] items-start gap-x-6 gap-y-3 max-tablet:grid-cols-1"
+		>
 			<PictureCanvas {reader} />
-			<div class="result" role="status">
+			<div class="result flex min-h-30 flex-col gap-2 max-tablet:-order-1" role="status">
 				{#if reading}
 					<PictureResult {reading} />
 					{#if keepable}<Tick
@@ -100,9 +111,9 @@
 						<Button onclick={() => (taken = onkinds(reading))}>Read it as two kinds</Button>
 					{/if}
 					<Button onclick={() => void take()}>{action}</Button>
-					<p class="soft">{taken}</p>
+					<p class="text-14 text-ink-soft">{taken}</p>
 				{:else}
-					<p class="soft">
+					<p class="text-14 text-ink-soft">
 						{#if of === 'hair'}
 							Point at what is known in the same light, then at the hair, once or more. Surest are
 							two or three swatches of your own ring, one deeper and one lighter than the hair; then
@@ -117,60 +128,3 @@
 		<PictureMarks {reader} />
 	{/if}
 </div>
-
-<style>
-	.drop,
-	.result {
-		display: flex;
-		flex-direction: column;
-		gap: 10px;
-	}
-	.work {
-		display: grid;
-		grid-template-columns: minmax(0, 1.5fr) minmax(190px, 1fr);
-		gap: 14px 24px;
-		align-items: start;
-	}
-	.result {
-		min-height: 120px;
-	}
-	.choose {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 10px 16px;
-		align-items: center;
-	}
-	.file {
-		display: inline-grid;
-		place-items: center;
-		min-height: 44px;
-		padding: 0 18px;
-		border: 1px solid var(--edge);
-		border-radius: 3px;
-		font-weight: 600;
-		cursor: pointer;
-	}
-	.file:focus-within {
-		outline: 3px solid var(--accent);
-		outline-offset: 2px;
-	}
-	.file input {
-		position: absolute;
-		width: 1px;
-		height: 1px;
-		opacity: 0;
-	}
-	.soft {
-		color: var(--ink-soft);
-		font-size: 14px;
-	}
-	@media (max-width: 760px) {
-		.work {
-			grid-template-columns: minmax(0, 1fr);
-		}
-		/* The answer stands above what is pointed at: the hand covers what is below. */
-		.result {
-			order: -1;
-		}
-	}
-</style>

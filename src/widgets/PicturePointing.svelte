@@ -31,7 +31,7 @@
 	const pointed = $derived<Pointed>(step ? 'card' : (reader.marking as Exclude<Pointed, 'card'>));
 </script>
 
-<div class="pointing">
+<div class="flex flex-wrap items-end gap-x-8 gap-y-1.5">
 	<Choice
 		label="Point at"
 		value={pointed}
@@ -62,12 +62,3 @@
 		onchange={(lamp) => (reader.lamp = lamp)}
 	/>
 </div>
-
-<style>
-	.pointing {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 6px 32px;
-		align-items: end;
-	}
-</style>

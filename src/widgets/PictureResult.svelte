@@ -12,10 +12,10 @@
 </script>
 
 <p>
-	<b class="figure level">{formatLevel(reading.level)}</b>
+	<b class="level mr-1.5 figure text-40">{formatLevel(reading.level)}</b>
 	<b>± {(HALF_BAND * reading.sd).toFixed(1)} {reading.undertone.name}</b>
 </p>
-<p class="soft">
+<p class="text-14 text-ink-soft">
 	Hue {Math.round(reading.undertone.hue)}° ± {Math.round(HALF_BAND * reading.hueSd)}°, {reading.trust ===
 	'good'
 		? 'to be trusted'
@@ -23,15 +23,6 @@
 			? 'fairly sure'
 			: 'a guess'}.
 </p>
-{#each reading.doubts as doubt (doubt)}<p class="soft">{DOUBT_WORDS[doubt]}</p>{/each}
-
-<style>
-	.level {
-		font-size: 34px;
-		margin-right: 6px;
-	}
-	.soft {
-		color: var(--ink-soft);
-		font-size: 14px;
-	}
-</style>
+{#each reading.doubts as doubt (doubt)}<p class="text-14 text-ink-soft">
+		{DOUBT_WORDS[doubt]}
+	</p>{/each}

@@ -10,34 +10,10 @@
 	let { title, above = '', children }: Props = $props();
 </script>
 
-<header>
+<header class="mb-4 flex flex-wrap items-end justify-between gap-3">
 	<div>
-		{#if above}<p>{above}</p>{/if}
-		<h1 class="figure">{title}</h1>
+		{#if above}<p class="text-ink-soft">{above}</p>{/if}
+		<h1 class="figure text-40 leading-tight wrap-anywhere">{title}</h1>
 	</div>
-	{#if children}<div class="acts">{@render children()}</div>{/if}
+	{#if children}<div class="flex flex-wrap gap-3">{@render children()}</div>{/if}
 </header>
-
-<style>
-	header {
-		display: flex;
-		flex-wrap: wrap;
-		justify-content: space-between;
-		align-items: flex-end;
-		gap: 12px;
-		margin-bottom: 18px;
-	}
-	h1 {
-		font-size: 40px;
-		line-height: 1.05;
-		overflow-wrap: anywhere;
-	}
-	p {
-		color: var(--ink-soft);
-	}
-	.acts {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 12px;
-	}
-</style>

@@ -6,17 +6,13 @@
 </script>
 
 <!-- Whether what was entered is kept: on every page, at every size. -->
-<p role="status" class:failed={records.workspace.saveState.status === 'failed'}>
+<p
+	class={[
+		'text-13 text-inherit',
+		records.workspace.saveState.status === 'failed' && 'font-bold underline'
+	]}
+	role="status"
+	class:failed={records.workspace.saveState.status === 'failed'}
+>
 	{records.salon === 'demo' ? 'Demo · ' : ''}{WORDS[records.workspace.saveState.status]}
 </p>
-
-<style>
-	p {
-		font-size: 13px;
-		color: inherit;
-	}
-	.failed {
-		font-weight: 700;
-		text-decoration: underline;
-	}
-</style>

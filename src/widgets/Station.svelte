@@ -30,212 +30,61 @@
 	}: Props = $props();
 </script>
 
-<section class="station">
-	<header>
+<section class="station group flex h-dvh min-h-155 flex-col max-tablet:h-auto">
+	<header
+		class="flex flex-wrap items-end justify-between gap-x-10 gap-y-2 px-gap pt-4 pb-3 max-tablet:px-4 max-tablet:py-3"
+	>
 		<div>
-			<h1>{question}</h1>
-			<p class="answer figure" class:guess>
-				<span class="big" class:long={answer.length > 13}>{answer}</span>{#if words}<span
-						class="words">&nbsp;{words}</span
-					>{/if}
+			<h1 class="text-15 font-normal text-ink-soft">{question}</h1>
+			<p class={['answer mt-0.5 mb-1 figure leading-none', guess && 'text-ink-soft']}>
+				<span
+					class={[
+						'big max-desk:text-60',
+						answer.length > 13 ? 'text-40 leading-tight max-tablet:text-28' : 'text-60'
+					]}>{answer}</span
+				>{#if words}<span class="text-28 font-semibold max-tablet:text-22">&nbsp;{words}</span>{/if}
 			</p>
-			{#if range}<p class="range">{range}</p>{/if}
+			{#if range}<p class="range text-15 text-ink-soft">{range}</p>{/if}
 		</div>
 		{#if facts.length > 0}
-			<dl>
+			<dl class="flex flex-wrap gap-x-11 gap-y-2 max-tablet:gap-x-5 max-tablet:gap-y-1">
 				{#each facts as fact (fact.label)}
-					<div>
-						<dt>{fact.label}</dt>
-						<dd class="figure">{fact.value}</dd>
+					<div class="flex flex-col-reverse">
+						<dt class="text-ink-soft max-tablet:text-13">{fact.label}</dt>
+						<dd class="figure text-28 leading-tight max-tablet:text-18">{fact.value}</dd>
 					</div>
 				{/each}
 			</dl>
 		{/if}
 	</header>
-	<p class="kept">This is from before: a field beside it holds something that is not allowed.</p>
-	{#if field}<div class="field">{@render field()}</div>{/if}
-	<div class="work" class:alone={!dials}>
-		<div class="picture">{@render picture()}</div>
-		{#if dials}<div class="dials">{@render dials()}</div>{/if}
+	<p
+		class="kept hidden border-t-2 border-stop px-gap py-1.5 font-semibold text-stop group-has-[[aria-invalid=true]]:block"
+	>
+		This is from before: a field beside it holds something that is not allowed.
+	</p>
+	{#if field}<div class="bg-field px-gap py-2 text-on-field max-tablet:px-4 max-tablet:py-2">
+			{@render field()}
+		</div>{/if}
+	<div
+		class={[
+			'work grid min-h-0 flex-1 max-desk:grid-cols-[minmax(0,1fr)_252px] max-tablet:grid-cols-1',
+			!dials ? 'grid-cols-1' : 'grid-cols-[minmax(0,1fr)_300px]'
+		]}
+	>
+		<div
+			class="picture flex min-w-0 flex-col overflow-y-auto px-gap py-3 max-tablet:overflow-visible"
+		>
+			{@render picture()}
+		</div>
+		{#if dials}<div
+				class="flex min-w-0 flex-col gap-1 overflow-y-auto border-l border-line py-3 pr-8 pl-6 *:flex-none max-desk:px-5 max-desk:py-4 max-tablet:overflow-visible max-tablet:border-t max-tablet:border-l-0 max-tablet:border-line max-tablet:p-4"
+			>
+				{@render dials()}
+			</div>{/if}
 	</div>
-	<footer class="no-print">{@render foot()}</footer>
+	<footer
+		class="no-print sticky bottom-0 z-5 flex min-h-16 items-center justify-between gap-x-6 gap-y-2 border-t border-line bg-room px-gap py-2 max-tablet:bottom-15 max-tablet:flex-wrap max-tablet:px-4 max-tablet:py-2 max-tablet:[&_button]:flex-1"
+	>
+		{@render foot()}
+	</footer>
 </section>
-
-<style>
-	.guess {
-		color: var(--ink-soft);
-	}
-	.station {
-		height: 100dvh;
-		min-height: 620px;
-		display: flex;
-		flex-direction: column;
-	}
-	header {
-		display: flex;
-		flex-wrap: wrap;
-		justify-content: space-between;
-		align-items: flex-end;
-		gap: 8px 40px;
-		padding: 16px var(--gap) 12px;
-	}
-	h1 {
-		font-size: 16px;
-		font-weight: 400;
-		color: var(--ink-soft);
-	}
-	.answer {
-		line-height: 1;
-		margin: 2px 0 5px;
-	}
-	.big {
-		font-size: 58px;
-	}
-	.words {
-		font-size: 27px;
-		font-weight: 600;
-	}
-	.big.long {
-		font-size: 38px;
-		line-height: 1.1;
-	}
-	.range {
-		color: var(--ink-soft);
-		font-size: 16px;
-	}
-	dl {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px 42px;
-	}
-	dl div {
-		display: flex;
-		flex-direction: column-reverse;
-	}
-	dd {
-		font-size: 26px;
-		line-height: 1.15;
-	}
-	dt {
-		color: var(--ink-soft);
-	}
-	/* A field that cannot be read changes nothing; what is drawn then rests on what was there before. */
-	.kept {
-		display: none;
-		padding: 6px var(--gap);
-		border-top: 2px solid var(--stop);
-		color: var(--stop);
-		font-weight: 600;
-	}
-	.station:has(.dials :global([aria-invalid='true'])) .kept {
-		display: block;
-	}
-	.field {
-		background: var(--field);
-		color: var(--on-field);
-		padding: 10px var(--gap);
-	}
-	.work {
-		flex: 1;
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) 300px;
-		min-height: 0;
-	}
-	.work.alone {
-		grid-template-columns: minmax(0, 1fr);
-	}
-	.picture {
-		padding: 14px var(--gap);
-		min-width: 0;
-		display: flex;
-		flex-direction: column;
-		overflow-y: auto;
-	}
-	.dials {
-		border-left: 1px solid var(--line);
-		padding: 12px 30px 12px 24px;
-		display: flex;
-		flex-direction: column;
-		gap: 5px;
-		min-width: 0;
-		overflow-y: auto;
-	}
-	/* A full column scrolls; nothing in it is squeezed. */
-	.dials > :global(*) {
-		flex: none;
-	}
-	footer {
-		position: sticky;
-		bottom: 0;
-		z-index: 5;
-		display: flex;
-		align-items: center;
-		justify-content: space-between;
-		gap: 10px 24px;
-		padding: 9px var(--gap);
-		background: var(--room);
-		border-top: 1px solid var(--line);
-		min-height: 64px;
-	}
-	@media (max-width: 1100px) {
-		.station {
-			--gap: 22px;
-		}
-		.work {
-			grid-template-columns: minmax(0, 1fr) 252px;
-		}
-		.dials {
-			padding: 16px 20px;
-		}
-		.big {
-			font-size: 50px;
-		}
-	}
-	@media (max-width: 760px) {
-		.station {
-			--gap: 16px;
-			height: auto;
-		}
-		.picture,
-		.dials {
-			overflow: visible;
-		}
-		header {
-			padding: 14px 16px 12px;
-		}
-		.work {
-			grid-template-columns: minmax(0, 1fr);
-		}
-		.dials {
-			border-left: 0;
-			border-top: 1px solid var(--line);
-			padding: 16px;
-		}
-		dl {
-			gap: 4px 20px;
-		}
-		dd {
-			font-size: 18px;
-		}
-		dt {
-			font-size: 13px;
-		}
-		.big.long {
-			font-size: 30px;
-		}
-		.field {
-			padding: 8px 16px;
-		}
-		.words {
-			font-size: 22px;
-		}
-		footer :global(button) {
-			flex: 1;
-		}
-		footer {
-			flex-wrap: wrap;
-			bottom: 60px;
-			padding: 10px 16px;
-		}
-	}
-</style>

@@ -40,154 +40,69 @@
 	const words = $derived(lab && figures.shown ? `${told} ${hexOf(lab)}`.trim() : told);
 </script>
 
-<div class="row" class:strong class:choice={onpick}>
+<div
+	class={[
+		'row grid grid-cols-[84px_minmax(0,1fr)_116px] items-center gap-2 max-tablet:grid-cols-[1fr_auto] max-tablet:gap-x-2 max-tablet:gap-y-0',
+		onpick && 'relative'
+	]}
+	class:choice={onpick}
+>
 	{#if onpick}
-		<button class="name" aria-pressed={picked} onclick={onpick}
-			><span class="word">{name}</span>{#if note}<span class="note">{note}</span>{/if}</button
+		<button
+			class={[
+				'name min-h-6 text-left text-15 leading-tight text-inherit after:absolute after:-top-0.5 after:right-0 after:-bottom-0.5 after:left-0 max-tablet:leading-close',
+				strong ? 'font-bold' : 'font-semibold'
+			]}
+			aria-pressed={picked}
+			onclick={onpick}
+			><span class={[!strong && 'underline underline-offset-3']}>{name}</span>{#if note}<span
+					class="note block text-13 leading-tight font-semibold">{note}</span
+				>{/if}</button
 		>
 	{:else}
-		<span class="name"
-			>{name}{#if note}<span class="note">{note}</span>{/if}</span
+		<span class={['name text-15 max-tablet:leading-close', strong ? 'font-bold' : 'font-semibold']}
+			>{name}{#if note}<span class="note block text-13 leading-tight font-semibold">{note}</span
+				>{/if}</span
 		>
 	{/if}
 	<div
-		class="strand"
-		class:warmed={warm !== undefined || marks.length > 0}
+		class={[
+			'relative h-[var(--height)] min-w-0 max-tablet:col-span-full max-tablet:row-start-2 max-tablet:h-[calc(var(--height)_*_0.7)]',
+			(warm !== undefined || marks.length > 0) && 'mb-5'
+		]}
 		style:--height="{height}px"
 	>
 		<Strand {colours} label="{name}: {value} {words}" />
 		{#if warm}
-			<span class="warm" style:width="{Math.min(1, warm.share) * 100}%"
-				><span>{warm.text}</span></span
+			<span
+				class="warm absolute -bottom-2 left-0 h-2 border-r-2 border-b-2 border-l-2 border-on-field"
+				style:width="{Math.min(1, warm.share) * 100}%"
+				><span class="absolute -bottom-3 left-full ml-2 text-13 whitespace-nowrap">{warm.text}</span
+				></span
 			>
 		{/if}
 		{#each marks as { at, text, strong: told } (text)}
-			<span class="mark figure" class:told class:last={at > 0.9} style:left="{at * 100}%"
-				>{text}</span
+			<span
+				class={[
+					'absolute top-0 -bottom-4 flex items-end figure text-13 leading-close whitespace-nowrap',
+					told ? 'border-l-3 font-bold' : 'border-l',
+					at > 0.9
+						? '-translate-x-full border-t-0 border-r border-b-0 border-l-0 border-current py-0 pr-1 pl-0'
+						: 'border-current pl-1'
+				]}
+				class:told
+				class:last={at > 0.9}
+				style:left="{at * 100}%">{text}</span
 			>
 		{/each}
 	</div>
-	<span class="value"><b class="figure">{value}</b> {words}</span>
+	<span class="value text-right text-15 leading-tight font-semibold max-tablet:leading-close"
+		><b
+			class={[
+				'figure',
+				strong ? 'block text-28 leading-none max-tablet:inline max-tablet:text-18' : 'text-18'
+			]}>{value}</b
+		>
+		{words}</span
+	>
 </div>
-
-<style>
-	.row {
-		display: grid;
-		grid-template-columns: 84px minmax(0, 1fr) 116px;
-		align-items: center;
-		gap: 10px;
-	}
-	.name,
-	.value {
-		font-size: 15px;
-		font-weight: 500;
-	}
-	.note {
-		display: block;
-		font-size: 13px;
-		font-weight: 500;
-		line-height: 1.15;
-	}
-	.value {
-		text-align: right;
-		line-height: 1.15;
-	}
-	.value b {
-		font-size: 17px;
-	}
-	.strong .value b {
-		display: block;
-		font-size: 30px;
-		line-height: 1;
-	}
-	.strong .name {
-		font-weight: 700;
-	}
-	.choice {
-		position: relative;
-	}
-	button.name {
-		border: 0;
-		padding: 0;
-		min-height: 24px;
-		background: none;
-		color: inherit;
-		text-align: left;
-		line-height: 1.1;
-	}
-	/* The whole row answers to a finger, not the name alone. */
-	button.name::after {
-		content: '';
-		position: absolute;
-		inset: -2px 0;
-	}
-	.choice:not(.strong) .word {
-		text-decoration: underline;
-		text-underline-offset: 3px;
-	}
-	.strand {
-		position: relative;
-		min-width: 0;
-		height: var(--height);
-	}
-	.warmed {
-		margin-bottom: 20px;
-	}
-	.warm {
-		position: absolute;
-		left: 0;
-		bottom: -8px;
-		height: 7px;
-		border: solid var(--on-field);
-		border-width: 0 1.5px 1.5px;
-	}
-	.warm span {
-		position: absolute;
-		left: calc(100% + 8px);
-		bottom: -11px;
-		font-size: 13px;
-		white-space: nowrap;
-	}
-	/* A stroke through the strand at its time, with the time under it. */
-	.mark {
-		position: absolute;
-		top: 0;
-		bottom: -18px;
-		padding-left: 4px;
-		border-left: 1px solid currentColor;
-		display: flex;
-		align-items: end;
-		font-size: 13px;
-		line-height: 1.2;
-		white-space: nowrap;
-	}
-	.mark.told {
-		border-left-width: 3px;
-		font-weight: 700;
-	}
-	.mark.last {
-		padding: 0 4px 0 0;
-		border: 0 solid currentColor;
-		border-right-width: 1px;
-		translate: -100% 0;
-	}
-	@media (max-width: 760px) {
-		.row {
-			grid-template-columns: 1fr auto;
-			gap: 0 10px;
-		}
-		.strand {
-			grid-column: 1 / -1;
-			grid-row: 2;
-			height: calc(var(--height) * 0.7);
-		}
-		.name,
-		.value {
-			line-height: 1.2;
-		}
-		.strong .value b {
-			display: inline;
-			font-size: 20px;
-		}
-	}
-</style>

@@ -40,7 +40,7 @@
 </script>
 
 {#if out.length > 0}
-	<div class="line">
+	<div class="border-t border-line pt-2">
 		<p>
 			<b>{keptTitle}</b>
 			{out.map(pieceWords).join('; ')}. {keptWords}
@@ -54,14 +54,14 @@
 				value={reason}
 				oninput={(text) => (reason = text)}
 			/>
-			<p class="soft">
+			<p class="text-ink-soft">
 				With a bowl of its own of {Math.min(
 					CAUTION_LIMITS.overlapVolume,
 					session.visit.lift.volume
 				)}
 				vol: {costs(light)}.
 			</p>
-			<div class="acts">
+			<div class="mt-2 flex gap-3">
 				<Button disabled={reason.trim() === ''} onclick={take}>Take it along</Button>
 				<Button onclick={() => (asking = false)}>Keep it out</Button>
 			</div>
@@ -69,7 +69,7 @@
 	</div>
 {/if}
 {#if along && worked.length > 0}
-	<div class="line">
+	<div class="border-t border-line pt-2">
 		<p>
 			<b>{alongTitle}</b>
 			{costs(worked)}. “{along.reason}”
@@ -86,18 +86,3 @@
 		<TextButton onclick={onkeep}>Keep it out</TextButton>
 	</div>
 {/if}
-
-<style>
-	.line {
-		border-top: 1px solid var(--line);
-		padding-top: 10px;
-	}
-	.soft {
-		color: var(--ink-soft);
-	}
-	.acts {
-		display: flex;
-		gap: 12px;
-		margin-top: 10px;
-	}
-</style>

@@ -36,24 +36,29 @@
 </script>
 
 <li>
-	<a href="/visit/{visit.id}/{next.path}">
-		<span class="who">
-			<span class="name figure"
+	<a
+		class="grid grid-cols-[minmax(150px,1.1fr)_minmax(200px,2fr)_minmax(150px,1.2fr)_92px] items-center gap-6 border-t border-line py-2 no-underline max-tablet:grid-cols-[minmax(0,1fr)_92px] max-tablet:gap-x-3 max-tablet:gap-y-2"
+		href="/visit/{visit.id}/{next.path}"
+	>
+		<span class="flex min-w-0 flex-col wrap-anywhere max-tablet:col-span-full">
+			<span class="name figure text-22 leading-tight"
 				>{dated ? visit.date : (session.client?.name ?? 'Unknown client')}</span
 			>
-			<span class="soft">{since}</span>
+			<span class="text-ink-soft">{since}</span>
 		</span>
-		<span class="field">
-			<span class="word">now</span>
-			<span class="strand"
+		<span
+			class="grid grid-cols-[42px_minmax(0,1fr)] items-center bg-field px-3 py-1.5 text-on-field max-tablet:col-span-full"
+		>
+			<span class="text-13">now</span>
+			<span class="block h-9"
 				><Strand
 					colours={session.head.nowColours}
 					seed={31}
 					label={stationLine(session, 'read')}
 				/></span
 			>
-			<span class="word">after</span>
-			<span class="strand"
+			<span class="text-13">after</span>
+			<span class="block h-9"
 				><Strand
 					colours={session.head.tonedColours}
 					seed={32}
@@ -61,83 +66,20 @@
 				/></span
 			>
 		</span>
-		<span class="plan">
+		<span class="plan flex min-w-0 flex-col wrap-anywhere max-tablet:col-start-1">
 			<b
 				>{formatLevel(session.head.nowLevel)} to {formatLevel(visit.aim.level)}
 				{visit.aim.direction}</b
 			>
-			<span class="soft"
-				>{#if stop}<b>{cautionWords(stop).title}</b>{:else}{stationLine(session, 'lift')}{/if}</span
+			<span class="text-ink-soft"
+				>{#if stop}<b class="text-ink">{cautionWords(stop).title}</b>{:else}{stationLine(
+						session,
+						'lift'
+					)}{/if}</span
 			>
 		</span>
-		<span class="next">{visit.status === 'done' ? 'Open' : next.name}</span>
+		<span class="grid tap place-items-center rounded-box border border-edge font-semibold"
+			>{visit.status === 'done' ? 'Open' : next.name}</span
+		>
 	</a>
 </li>
-
-<style>
-	a {
-		display: grid;
-		grid-template-columns: minmax(150px, 1.1fr) minmax(200px, 2fr) minmax(150px, 1.2fr) 92px;
-		gap: 24px;
-		align-items: center;
-		padding: 10px 0;
-		text-decoration: none;
-		border-top: 1px solid var(--line);
-	}
-	.who,
-	.plan {
-		display: flex;
-		flex-direction: column;
-		min-width: 0;
-		overflow-wrap: anywhere;
-	}
-	.name {
-		font-size: 21px;
-		line-height: 1.15;
-	}
-	.field {
-		background: var(--field);
-		color: var(--on-field);
-		padding: 6px 12px;
-		display: grid;
-		grid-template-columns: 42px minmax(0, 1fr);
-		align-items: center;
-	}
-	.word {
-		font-size: 13px;
-	}
-	.strand {
-		display: block;
-		height: 34px;
-	}
-	.soft {
-		color: var(--ink-soft);
-	}
-	.soft b {
-		color: var(--ink);
-	}
-	.next {
-		min-height: 44px;
-		display: grid;
-		place-items: center;
-		border: 1px solid var(--edge);
-		border-radius: 3px;
-		font-weight: 600;
-	}
-	@media (max-width: 760px) {
-		a {
-			grid-template-columns: minmax(0, 1fr) 92px;
-			gap: 8px 14px;
-		}
-		.field {
-			grid-column: 1 / -1;
-		}
-		.who,
-		.plan {
-			grid-column: 1 / -1;
-		}
-		.plan {
-			grid-column: 1;
-		}
-	}
-</style>

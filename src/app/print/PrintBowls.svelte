@@ -32,14 +32,14 @@
 						.map((part) => `${partName(part, session.shelf)} ${part.amount} ${part.unit}`)
 						.join(' + ')}{bowl.mixable ? '' : ' (not in stock)'}</td
 				>
-				<td class="tick" aria-hidden="true">☐</td>
+				<td class="tick text-18" aria-hidden="true">☐</td>
 			</tr>
 		{/each}
 	</tbody>
 </table>
 {#if worked.length > 0}
 	<h2>Order of work</h2>
-	<div class="drawing"><FoilField chosen={undefined} onchoose={() => undefined} printed /></div>
+	<div class="max-w-142"><FoilField chosen={undefined} onchoose={() => undefined} printed /></div>
 	<table>
 		<thead
 			><tr
@@ -82,12 +82,3 @@
 		</tbody>
 	</table>
 {/if}
-
-<style>
-	.drawing {
-		max-width: 150mm;
-	}
-	.tick {
-		font-size: 14pt;
-	}
-</style>

@@ -79,11 +79,13 @@
 	onafterprint={() => (printing = false)}
 />
 
-<article class="printed">
-	<h1>{session.client?.name ?? 'Client'}</h1>
+<article
+	class="printed hidden print:block print:p-8 print:text-15 print:text-black print:[&_table]:w-full print:[&_table]:border-collapse print:[&_table]:text-13 print:[&_td]:border-b print:[&_td]:border-edge print:[&_td]:py-1 print:[&_td]:pr-3 print:[&_td]:pl-0 print:[&_td]:text-left print:[&_th]:border-b print:[&_th]:border-edge print:[&_th]:py-1 print:[&_th]:pr-3 print:[&_th]:pl-0 print:[&_th]:text-left print:[&_tr]:break-inside-avoid"
+>
+	<h1 class="print:font-figure print:text-28">{session.client?.name ?? 'Client'}</h1>
 	<p>{visit.date}{visit.colourist ? ` · ${visit.colourist}` : ''} · Zelvant</p>
 
-	<h2>Read</h2>
+	<h2 class="print:mt-4 print:break-after-avoid print:text-15">Read</h2>
 	<p>
 		Natural {formatLevel(reading.naturalLevel)}
 		{reading.warmth}, {reading.texture}, density {reading.density}, porosity {reading.porosity}, {reading.lengthCm}
@@ -96,7 +98,7 @@
 				differenceWords(areaDifference(reading, area))
 			)}{/if}
 	</p>
-	<h2>Aim</h2>
+	<h2 class="print:mt-4 print:break-after-avoid print:text-15">Aim</h2>
 	<p>
 		{formatLevel(visit.aim.level)}
 		{visit.aim.direction}, {Math.round(visit.aim.keepWarmth * 100)} % warmth kept; lift to {formatLevel(
@@ -106,7 +108,7 @@
 				aimDifferenceWords(aimDifference(visit.aim, area))
 			)}{/if}
 	</p>
-	<h2>Lift</h2>
+	<h2 class="print:mt-4 print:break-after-avoid print:text-15">Lift</h2>
 	{#if !session.lightens}
 		<p>Nothing is lightened today.</p>
 	{:else}
@@ -154,7 +156,7 @@
 		</p>
 	{/if}
 	{#if stalls.length > 0}
-		<h2>If it stops short</h2>
+		<h2 class="print:mt-4 print:break-after-avoid print:text-15">If it stops short</h2>
 		<ul>
 			{#each stalls as point (point.level)}
 				<li>
@@ -166,7 +168,7 @@
 		</ul>
 	{/if}
 	{#if series.length > 1}
-		<h2>Visits</h2>
+		<h2 class="print:mt-4 print:break-after-avoid print:text-15">Visits</h2>
 		<p>
 			{series
 				.map(({ date, id }, i) => `${i + 1}: ${date}${id === session.id ? ' (this one)' : ''}`)
@@ -175,7 +177,7 @@
 	{/if}
 	{#if onSheet}<PrintBowls />{/if}
 	{#if visit.run.notes.length > 0}
-		<h2>Seen</h2>
+		<h2 class="print:mt-4 print:break-after-avoid print:text-15">Seen</h2>
 		{#each visit.run.notes as note (note.id)}
 			<p>
 				{note.minute} min, {note.zone}: {formatLevel(note.level)}
@@ -184,7 +186,7 @@
 			</p>
 		{/each}
 	{/if}
-	<h2>Tone</h2>
+	<h2 class="print:mt-4 print:break-after-avoid print:text-15">Tone</h2>
 	<p>
 		{#if visit.tone.choice === 'none'}No toner.{:else}{formulaWords(
 				session.head.toneParts
@@ -193,7 +195,7 @@
 			)}, {visit.tone.minutes} min. Expected {formatLevel(session.head.toned.level)}.{/if}
 	</p>
 	{#if visit.result.recordedAt}
-		<h2>Result</h2>
+		<h2 class="print:mt-4 print:break-after-avoid print:text-15">Result</h2>
 		<p>
 			{visit.result.level !== undefined
 				? `${formatLevel(visit.result.level)}${visit.result.unsure ? ', seen or expected' : ' seen'}`
@@ -207,46 +209,9 @@
 	{#each visit.passed.filter(({ reason }) => reason) as entry (entry.code)}
 		<p>Passed {entry.code}: “{entry.reason}”</p>
 	{/each}
-	<p class="small">{STANDING_CAUTIONS.lift} {STANDING_CAUTIONS.bowls} {STANDING_CAUTIONS.read}</p>
+	<p class="print:mt-6 print:text-13">
+		{STANDING_CAUTIONS.lift}
+		{STANDING_CAUTIONS.bowls}
+		{STANDING_CAUTIONS.read}
+	</p>
 </article>
-
-<style>
-	.printed {
-		display: none;
-	}
-	@media print {
-		.printed {
-			display: block;
-			padding: 8mm;
-			font-size: 11pt;
-			color: #000;
-		}
-		h1 {
-			font-family: var(--figure);
-			font-size: 22pt;
-		}
-		.printed :global(h2) {
-			font-size: 11pt;
-			margin-top: 4mm;
-			break-after: avoid;
-		}
-		.printed :global(table) {
-			border-collapse: collapse;
-			width: 100%;
-			font-size: 9.5pt;
-		}
-		.printed :global(tr) {
-			break-inside: avoid;
-		}
-		.printed :global(th),
-		.printed :global(td) {
-			text-align: left;
-			border-bottom: 0.3mm solid #999;
-			padding: 1mm 3mm 1mm 0;
-		}
-		.small {
-			margin-top: 6mm;
-			font-size: 9pt;
-		}
-	}
-</style>

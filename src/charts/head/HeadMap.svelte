@@ -105,7 +105,7 @@
 		pointer-events: none;
 	}
 	text {
-		font-size: 11px;
+		font-size: 13px;
 		font-weight: 700;
 		fill: var(--on-field);
 		pointer-events: none;

@@ -86,8 +86,10 @@ export function lightsKept(
 }
 
 const withOverlap = <P extends LiftPlan>(plan: P, overlap: LiftPlan['overlap']): P => {
-	const { overlap: _, ...rest } = plan;
-	return { ...rest, ...(overlap ? { overlap } : {}) } as P;
+	const worked = { ...plan };
+	if (overlap) worked.overlap = overlap;
+	else delete worked.overlap;
+	return worked;
 };
 
 /**

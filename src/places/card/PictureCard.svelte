@@ -15,100 +15,47 @@
 	}
 </script>
 
-<main>
+<main class="mx-auto max-w-190 px-6 py-8 print:m-0 print:p-0">
 	<div class="how no-print">
-		<h1 class="figure">A card for pictures</h1>
+		<h1 class="mb-3 figure text-40 leading-tight">A card for pictures</h1>
 		<p>
 			Laid beside the hair in the same light, it tells what the lamp and the camera did: white and
 			grey say the light, all three say how the camera bends it.
 		</p>
-		<ol>
-			<li>
+		<ol class="my-3 list-decimal pl-5">
+			<li class="my-1.5">
 				Plain, matt, white paper: glossy paper shines, coloured paper lies. A laser printer gives
 				the best black.
 			</li>
-			<li>
+			<li class="my-1.5">
 				Highest quality, colour, 100 % size; in the print window, background graphics on and “photo
 				enhancement” off.
 			</li>
-			<li>
+			<li class="my-1.5">
 				Let it dry, cut it out, keep it in the dark, print a new one once a year or when it is
 				soiled.
 			</li>
-			<li>
+			<li class="my-1.5">
 				In the picture it lies flat beside the hair, no shadow and no lamp in it, all of it sharp.
 			</li>
 		</ol>
-		<p class="soft">
+		<p class="mb-4 text-ink-soft">
 			Printers differ: a card tells mid-levels well and dark hair less. Two or three swatches of
 			your own ring beside the hair are surer. Where you own a photographer’s grey card, mark that
 			as well.
 		</p>
 		<Button primary onclick={() => print()}>Print the card</Button>
 	</div>
-	<div class="card" role="img" aria-label="Card with a white, a grey and a black step">
+	<div
+		class="mt-8 grid w-fit max-w-full grid-cols-[repeat(3,minmax(0,46mm))] border border-dashed border-edge bg-white print:m-9 print:grid-cols-[repeat(3,46mm)]"
+		role="img"
+		aria-label="Card with a white, a grey and a black step"
+	>
 		{#each CARD_STEPS as step (step)}
 			<div class="step">
-				<span class="ink" style:background={INKS[step]}></span>
-				<span class="name">{NAMES[step]}</span>
+				<span class="block aspect-square min-w-20 print-exact" style:background={INKS[step]}></span>
+				<span class="name block bg-white px-2 pt-1 pb-2 text-13 text-black">{NAMES[step]}</span>
 			</div>
 		{/each}
 	</div>
 </main>
-
-<style>
-	main {
-		max-width: 760px;
-		margin: 0 auto;
-		padding: 30px 24px;
-	}
-	h1 {
-		font-size: 34px;
-		line-height: 1.1;
-		margin-bottom: 12px;
-	}
-	ol {
-		margin: 14px 0;
-		padding-left: 1.3em;
-		list-style: decimal;
-	}
-	li {
-		margin: 6px 0;
-	}
-	.soft {
-		color: var(--ink-soft);
-		margin-bottom: 16px;
-	}
-	.card {
-		display: grid;
-		grid-template-columns: repeat(3, minmax(0, 46mm));
-		width: fit-content;
-		max-width: 100%;
-		margin-top: 30px;
-		background: #fff;
-		border: 0.3mm dashed #777;
-	}
-	.ink {
-		display: block;
-		aspect-ratio: 1;
-		min-width: 80px;
-		print-color-adjust: exact;
-	}
-	.name {
-		display: block;
-		padding: 1mm 2mm 2mm;
-		font-size: 12px;
-		color: #000;
-		background: #fff;
-	}
-	@media print {
-		main {
-			padding: 0;
-			margin: 0;
-		}
-		.card {
-			margin: 10mm;
-			grid-template-columns: repeat(3, 46mm);
-		}
-	}
-</style>

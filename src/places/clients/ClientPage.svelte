@@ -60,7 +60,7 @@
 	<Button onclick={() => void remove()}>Remove</Button>
 	<Button primary onclick={begin}>New visit</Button>
 </PlaceHead>
-<div class="grid">
+<div class="mb-3 grid grid-cols-[repeat(auto-fill,minmax(200px,1fr))] items-end gap-x-6 gap-y-3">
 	<TextField
 		label="Name"
 		value={client.name}
@@ -85,7 +85,7 @@
 	/>
 </div>
 <TextField long label="Note" value={client.note} oninput={(v) => put({ note: v.slice(0, 4000) })} />
-<p class="soft tests">
+<p class="mt-2 text-ink-soft">
 	Patch tests: {client.patchTests.length === 0
 		? 'none on record'
 		: client.patchTests
@@ -93,9 +93,9 @@
 				.join(', ')}
 </p>
 
-<h2>Visits</h2>
+<h2 class="mt-6 mb-1.5 text-15">Visits</h2>
 {#if visits.length === 0}
-	<p class="soft">No visit yet.</p>
+	<p class="text-ink-soft">No visit yet.</p>
 {:else}
 	<ul>
 		{#each visits.slice(0, shown) as visit (visit.id)}<DayRow {visit} dated />{/each}
@@ -104,23 +104,3 @@
 		<Button onclick={() => (shown += PAGE)}>Show earlier visits</Button>
 	{/if}
 {/if}
-
-<style>
-	h2 {
-		font-size: 16px;
-		margin: 24px 0 6px;
-	}
-	.grid {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
-		gap: 12px 26px;
-		align-items: end;
-		margin-bottom: 12px;
-	}
-	.soft {
-		color: var(--ink-soft);
-	}
-	.tests {
-		margin-top: 10px;
-	}
-</style>

@@ -28,23 +28,35 @@
 <PlaceHead title="{all.length} client{all.length === 1 ? '' : 's'}">
 	<Button primary onclick={() => (starting = true)}>New visit</Button>
 </PlaceHead>
-<label for="client-search">Search by name or note</label>
-<input id="client-search" type="search" bind:this={box} bind:value={query} autocomplete="off" />
+<label class="text-ink-soft" for="client-search">Search by name or note</label>
+<input
+	class="mt-0.5 mb-4 block min-h-12 w-full rounded-box border border-edge bg-raised px-3 py-2"
+	id="client-search"
+	type="search"
+	bind:this={box}
+	bind:value={query}
+	autocomplete="off"
+/>
 
 {#if all.length === 0}
-	<p class="soft">
+	<p class="text-ink-soft">
 		Every head you have read stands here, with what it did. Begin a visit to add the first.
 	</p>
 {:else if found.length === 0}
-	<p class="soft">Nobody matches “{query}”. Search for part of a name.</p>
+	<p class="text-ink-soft">Nobody matches “{query}”. Search for part of a name.</p>
 {:else}
 	<ul>
 		{#each found.slice(0, shown) as client (client.id)}
 			<li>
-				<a href="/clients/{client.id}">
-					<span class="name figure">{client.name}</span>
-					<span class="soft">{client.note}</span>
-					<span class="soft last">{lastLine(client.id)}</span>
+				<a
+					class="grid grid-cols-[minmax(150px,1fr)_minmax(0,2fr)_230px] items-baseline gap-x-6 gap-y-1 border-t border-line py-3 wrap-anywhere no-underline max-tablet:grid-cols-1"
+					href="/clients/{client.id}"
+				>
+					<span class="name figure text-18">{client.name}</span>
+					<span class="text-ink-soft">{client.note}</span>
+					<span class="last text-right text-ink-soft max-tablet:text-left"
+						>{lastLine(client.id)}</span
+					>
 				</a>
 			</li>
 		{/each}
@@ -56,46 +68,3 @@
 	{/if}
 {/if}
 <NewVisit open={starting} onclose={() => (starting = false)} />
-
-<style>
-	label {
-		color: var(--ink-soft);
-	}
-	input {
-		display: block;
-		width: 100%;
-		min-height: 48px;
-		margin: 2px 0 16px;
-		padding: 8px 12px;
-		border: 1px solid var(--edge);
-		border-radius: 3px;
-		background: var(--raised);
-	}
-	li a {
-		display: grid;
-		grid-template-columns: minmax(150px, 1fr) minmax(0, 2fr) 230px;
-		gap: 4px 24px;
-		align-items: baseline;
-		padding: 12px 0;
-		border-top: 1px solid var(--line);
-		text-decoration: none;
-		overflow-wrap: anywhere;
-	}
-	.name {
-		font-size: 20px;
-	}
-	.soft {
-		color: var(--ink-soft);
-	}
-	.last {
-		text-align: right;
-	}
-	@media (max-width: 760px) {
-		li a {
-			grid-template-columns: minmax(0, 1fr);
-		}
-		.last {
-			text-align: left;
-		}
-	}
-</style>

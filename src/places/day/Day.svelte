@@ -64,9 +64,9 @@
 </PlaceHead>
 
 {#if groups.length === 0}
-	<div class="empty">
+	<div class="empty max-w-128 text-18">
 		<p>The day shows who is in the chair and who waits. Begin with a client: a name is enough.</p>
-		<div class="acts">
+		<div class="mt-4 flex flex-wrap gap-3">
 			<Button onclick={() => (starting = true)}>New visit</Button>
 			{#if salon === 'own'}
 				<Button onclick={() => void goto('/demo')}>Look at the demo first</Button>
@@ -80,7 +80,7 @@
 
 {#each groups as group (group.name)}
 	<section>
-		<h2>{group.name}</h2>
+		<h2 class="mt-5 mb-1.5 text-15">{group.name}</h2>
 		<ul>
 			{#each group.list.slice(0, shown) as visit (visit.id)}
 				<DayRow {visit} />
@@ -94,16 +94,21 @@
 
 {#if due.length > 0}
 	<section>
-		<h2>Tests due</h2>
-		<ul class="due">
+		<h2 class="mt-5 mb-1.5 text-15">Tests due</h2>
+		<ul
+			class="grid grid-cols-[repeat(auto-fill,minmax(330px,1fr))] gap-x-10 gap-y-0 max-tablet:grid-cols-1"
+		>
 			{#each due.slice(0, DUE_SHOWN) as test (test.visitId + test.test)}
 				{@const { visitId, client, stops } = test}
 				{@const name = client?.name ?? 'Unknown client'}
 				{@const what = dueWords(test)}
 				<li>
-					<a href="/visit/{visitId}/read">
+					<a
+						class="flex tap items-center justify-between gap-4 border-t border-line no-underline"
+						href="/visit/{visitId}/read"
+					>
 						<b>{name}</b>
-						<span>{what}{stops ? ', nothing before it' : ''}</span>
+						<span class="text-right text-ink-soft">{what}{stops ? ', nothing before it' : ''}</span>
 					</a>
 				</li>
 			{/each}
@@ -113,43 +118,3 @@
 {/if}
 
 <NewVisit open={starting} onclose={() => (starting = false)} />
-
-<style>
-	h2 {
-		font-size: 16px;
-		margin: 22px 0 6px;
-	}
-	.empty {
-		max-width: 34em;
-		font-size: 18px;
-	}
-	.due {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(330px, 1fr));
-		gap: 0 40px;
-	}
-	.due a {
-		display: flex;
-		justify-content: space-between;
-		gap: 16px;
-		min-height: 44px;
-		align-items: center;
-		border-top: 1px solid var(--line);
-		text-decoration: none;
-	}
-	.due span {
-		color: var(--ink-soft);
-		text-align: right;
-	}
-	@media (max-width: 760px) {
-		.due {
-			grid-template-columns: minmax(0, 1fr);
-		}
-	}
-	.acts {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 12px;
-		margin-top: 16px;
-	}
-</style>

@@ -23,48 +23,28 @@
 	const nothing = $derived(preview.added.length + preview.changed.length === 0);
 </script>
 
-<div class="preview" role="region" aria-label="What {fileName} would do">
+<div
+	class="preview mt-4 border-l-4 border-ink py-1 pl-4"
+	role="region"
+	aria-label="What {fileName} would do"
+>
 	<h3>{fileName}</h3>
-	<dl>
-		<dt class="figure">{preview.added.length}</dt>
+	<dl class="mt-2 mb-3 grid grid-cols-[54px_minmax(0,1fr)] items-baseline gap-x-3 gap-y-1">
+		<dt class="text-right figure text-22">{preview.added.length}</dt>
 		<dd>added{preview.added.length > 0 ? `: ${list(preview.added)}` : ''}</dd>
-		<dt class="figure">{preview.changed.length}</dt>
+		<dt class="text-right figure text-22">{preview.changed.length}</dt>
 		<dd>changed{preview.changed.length > 0 ? `: ${list(preview.changed)}` : ''}</dd>
-		<dt class="figure">{preview.same.length}</dt>
+		<dt class="text-right figure text-22">{preview.same.length}</dt>
 		<dd>the same already</dd>
-		<dt class="figure">{preview.refused.length}</dt>
+		<dt class="text-right figure text-22">{preview.refused.length}</dt>
 		<dd>
 			refused{#each preview.refused.slice(0, MOST) as refusal, i (i)}<br />{refusal.what}: {refusal.why}{/each}
 		</dd>
 	</dl>
-	<div class="acts">
+	<div class="flex flex-wrap gap-3">
 		<Button onclick={oncancel}>Leave everything as it is</Button>
 		<Button primary disabled={nothing} onclick={onaccept}
 			>{nothing ? 'Nothing to import' : 'Import these'}</Button
 		>
 	</div>
 </div>
-
-<style>
-	.preview {
-		margin-top: 16px;
-		padding: 4px 0 4px 18px;
-		border-left: 4px solid var(--ink);
-	}
-	dl {
-		display: grid;
-		grid-template-columns: 54px minmax(0, 1fr);
-		gap: 4px 12px;
-		align-items: baseline;
-		margin: 8px 0 14px;
-	}
-	dt {
-		font-size: 24px;
-		text-align: right;
-	}
-	.acts {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 12px;
-	}
-</style>

@@ -78,15 +78,15 @@
 	}
 </script>
 
-<h1 class="figure">Records</h1>
-<p class="lead">
+<h1 class="figure text-40 leading-tight">Records</h1>
+<p class="mt-1.5 max-w-150 text-18">
 	Everything you enter stays in this browser, on this device. Nothing is sent anywhere. Export
 	regularly: a file is your copy.
 </p>
 
-<section>
-	<h2>Files</h2>
-	<div class="acts">
+<section class="mt-7 max-w-215">
+	<h2 class="mb-1.5 text-18">Files</h2>
+	<div class="mt-2 flex flex-wrap gap-3">
 		<Button primary onclick={() => void save()}>Export everything</Button>
 		<Button onclick={() => picker.click()}>Import a file</Button>
 		<input
@@ -100,7 +100,7 @@
 		/>
 	</div>
 	{#if outcome && !outcome.ok}
-		<p class="fault" role="alert">{fileName}: {outcome.message}</p>
+		<p class="mt-3 font-semibold text-stop" role="alert">{fileName}: {outcome.message}</p>
 	{:else if outcome?.ok}
 		<ImportPreviewList
 			preview={outcome.preview}
@@ -110,7 +110,7 @@
 		/>
 	{/if}
 	{#if workspace.kept !== undefined}
-		<p class="soft kept">
+		<p class="kept mt-3 max-w-173 text-ink-soft">
 			{workspace.kept
 				? 'This browser keeps the records for good: it will not clear them to make space.'
 				: 'This browser may clear the records when the device runs out of space: export them regularly.'}
@@ -118,12 +118,12 @@
 	{/if}
 </section>
 
-<section>
-	<h2>{salon === 'demo' ? 'You are in the demo' : 'Demo'}</h2>
-	<p class="soft">
+<section class="mt-7 max-w-215">
+	<h2 class="mb-1.5 text-18">{salon === 'demo' ? 'You are in the demo' : 'Demo'}</h2>
+	<p class="max-w-173 text-ink-soft">
 		The demo salon lives beside your own records, in a store of its own; the two never mix.
 	</p>
-	<div class="acts">
+	<div class="mt-2 flex flex-wrap gap-3">
 		{#if salon === 'demo'}
 			<Button onclick={() => open('own')}>Open my own records</Button>
 			<Button onclick={() => void reloadDemo()}>Load the demo afresh</Button>
@@ -134,8 +134,8 @@
 	</div>
 </section>
 
-<section>
-	<h2>Look</h2>
+<section class="mt-7 max-w-215">
+	<h2 class="mb-1.5 text-18">Look</h2>
 	<Choice
 		label="Theme"
 		hideLabel
@@ -152,65 +152,24 @@
 </section>
 
 {#if workspace.aside.length > 0}
-	<section>
-		<h2>Set aside</h2>
-		<p class="soft">
+	<section class="mt-7 max-w-215">
+		<h2 class="mb-1.5 text-18">Set aside</h2>
+		<p class="max-w-173 text-ink-soft">
 			These could not be read. They are kept as they are, and exported with the rest.
 		</p>
 		<ul>
 			{#each workspace.aside as entry (entry.key)}
-				<li><b>{entry.key}</b>: {entry.reason}</li>
+				<li class="wrap-anywhere"><b>{entry.key}</b>: {entry.reason}</li>
 			{/each}
 		</ul>
 	</section>
 {/if}
 
-<section>
-	<h2>Always</h2>
-	<p class="soft">
+<section class="mt-7 max-w-215">
+	<h2 class="mb-1.5 text-18">Always</h2>
+	<p class="max-w-173 text-ink-soft">
 		The maker’s directions, local codes and licensed practice go first. A prediction is a plan, not
 		a promise: a test strand decides. Patch test 48 hours ahead; gloves and an aired room; never
 		close or keep a mixed product.
 	</p>
 </section>
-
-<style>
-	h1 {
-		font-size: 40px;
-		line-height: 1.05;
-	}
-	.lead {
-		font-size: 18px;
-		max-width: 40em;
-		margin-top: 6px;
-	}
-	section {
-		margin-top: 28px;
-		max-width: 860px;
-	}
-	h2 {
-		font-size: 17px;
-		margin-bottom: 6px;
-	}
-	.acts {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 12px;
-		margin-top: 8px;
-	}
-	.soft {
-		color: var(--ink-soft);
-		max-width: 46em;
-	}
-	.kept {
-		margin-top: 12px;
-	}
-	.fault {
-		margin-top: 12px;
-		color: var(--stop);
-		font-weight: 600;
-	}
-	li {
-		overflow-wrap: anywhere;
-	}
-</style>

@@ -27,8 +27,8 @@
 		);
 </script>
 
-<h3>Pace of the hands</h3>
-<p class="soft">
+<h3 class="mt-3 text-14">Pace of the hands</h3>
+<p class="max-w-173 text-ink-soft">
 	How long it takes to put colour on. “All on” in Chair corrects it, colourist by colourist.
 </p>
 <Choice
@@ -37,7 +37,7 @@
 	options={HAND_PACE_OPTIONS}
 	onchange={(pace) => onchange((draft) => (draft.handPace = pace))}
 />
-<div class="people">
+<div class="mt-2 grid grid-cols-[repeat(auto-fill,minmax(240px,1fr))] gap-x-6 gap-y-2">
 	{#each colourists as name (name)}
 		<Select
 			label={name}
@@ -49,20 +49,3 @@
 		/>
 	{/each}
 </div>
-
-<style>
-	.people {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(240px, 1fr));
-		gap: 8px 24px;
-		margin-top: 8px;
-	}
-	h3 {
-		font-size: 14px;
-		margin-top: 14px;
-	}
-	.soft {
-		color: var(--ink-soft);
-		max-width: 46em;
-	}
-</style>

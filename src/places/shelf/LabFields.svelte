@@ -23,25 +23,12 @@
 	);
 </script>
 
-<div class="typed">
+<div class="my-2 flex flex-wrap items-end gap-x-6 gap-y-2">
 	{#each AXES as { key, label, bound } (key)}
 		<NumberField {label} value={typed[key]} {...bound} onchange={(v) => (typed[key] = v)} />
 	{/each}
 	<Button disabled={!whole} onclick={() => whole && ontake(whole)}>{action}</Button>
 </div>
-<p class="soft">From a colour reader or the maker’s sheet: daylight D65, 2° observer.</p>
-
-<style>
-	.typed {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px 24px;
-		align-items: end;
-		margin: 8px 0;
-	}
-	.soft {
-		color: var(--ink-soft);
-		max-width: 46em;
-		margin: 6px 0 10px;
-	}
-</style>
+<p class="mt-1.5 mb-2 max-w-173 text-ink-soft">
+	From a colour reader or the maker’s sheet: daylight D65, 2° observer.
+</p>

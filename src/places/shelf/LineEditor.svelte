@@ -71,7 +71,7 @@
 	title={line.name}
 	summary="{VEHICLE_NAMES[line.vehicle]}, {formatRatio(line.ratio)}, {line.shades.length} shades"
 >
-	<div class="grid">
+	<div class="grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] items-end gap-x-6 gap-y-3">
 		<TextField
 			label="Name"
 			value={line.name}
@@ -107,36 +107,37 @@
 		/>
 	</div>
 	{#if Object.keys(line.key).length > 0}
-		<h3>Key of this line</h3>
-		<ul class="key">
+		<h3 class="mt-2 text-14">Key of this line</h3>
+		<ul class="key flex flex-wrap gap-x-6 gap-y-1">
 			{#each Object.entries(line.key) as [written, family] (written)}
 				<li><b class="figure">{written}</b> {toneWords(family)}</li>
 			{/each}
 		</ul>
 	{/if}
-	<div class="add">
+	<div class="add grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] items-end gap-x-6 gap-y-3">
 		<TextField label="Sign in the key" value={sign} oninput={(v) => (sign = v)} />
 		<TextField label="What it means ({tones})" value={meaning} oninput={(v) => (meaning = v)} />
 		<Button onclick={addSign}>Add to the key</Button>
 	</div>
-	<h3>Shades</h3>
+	<h3 class="mt-2 text-14">Shades</h3>
 	{#each levels as at (at)}
-		<p class="shades">
-			<span class="figure">{at}</span>
+		<p class="flex flex-wrap items-baseline gap-x-2 gap-y-0.5">
+			<span class="w-9 figure text-18">{at}</span>
 			{#each line.shades.filter((shade) => shade.level === at) as shade (shade.id)}
 				<button
+					class="tap min-w-11 px-1.5"
 					title="Take {shade.code} off the shelf"
 					aria-label="Take {shade.code} off the shelf"
 					onclick={() =>
 						onchange((draft) => (draft.shades = draft.shades.filter(({ id }) => id !== shade.id)))}
-					>{shade.code}<span aria-hidden="true"> ×</span></button
+					>{shade.code}<span class="text-ink-soft" aria-hidden="true"> ×</span></button
 				>
 			{/each}
 		</p>
 	{:else}
-		<p class="soft">No shades yet.</p>
+		<p class="text-ink-soft">No shades yet.</p>
 	{/each}
-	<div class="add">
+	<div class="add grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] items-end gap-x-6 gap-y-3">
 		<TextField label="Code on the tube" value={code} oninput={typeCode} />
 		<NumberField
 			label="Level"
@@ -150,58 +151,12 @@
 		<Button onclick={onremove}>Remove line</Button>
 	</div>
 	{#if read}
-		<p class="soft" role="status">
+		<p class="text-ink-soft" role="status">
 			{read.ok
 				? `${code} reads as level ${read.level} ${toneWords(read.tone)}${read.form === 'concentrate' ? ', concentrate' : ''}.`
 				: `${unreadCodeWords(read)} Set level and tone by hand, or add the sign to the key.`}
 		</p>
 	{/if}
-	{#if fault}<p class="fault" role="alert">{fault}</p>{/if}
+	{#if fault}<p class="font-semibold text-stop" role="alert">{fault}</p>{/if}
 	<ShadeStrength {line} {onchange} />
 </Fold>
-
-<style>
-	.grid,
-	.add {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
-		gap: 12px 24px;
-		align-items: end;
-	}
-	h3 {
-		font-size: 14px;
-		margin-top: 8px;
-	}
-	.key {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 4px 26px;
-	}
-	.shades {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 2px 8px;
-		align-items: baseline;
-	}
-	.shades > .figure {
-		width: 34px;
-		font-size: 18px;
-	}
-	.shades button {
-		min-height: 44px;
-		min-width: 44px;
-		border: 0;
-		background: none;
-		padding: 0 6px;
-	}
-	.shades button span {
-		color: var(--ink-soft);
-	}
-	.soft {
-		color: var(--ink-soft);
-	}
-	.fault {
-		color: var(--stop);
-		font-weight: 600;
-	}
-</style>

@@ -18,26 +18,36 @@
 	};
 </script>
 
-<div class="field">
-	<p class="row-name usual">Usual</p>
-	<p class="row-name own">Yours</p>
+<div
+	class="relative bg-field pr-3 pl-19 text-on-field max-tablet:-mx-4 max-tablet:my-0 max-tablet:px-0.5 max-tablet:pt-5 max-tablet:pb-0"
+>
+	<p
+		class="absolute top-11 left-4 font-semibold max-tablet:top-0.5 max-tablet:left-2 max-tablet:text-13"
+	>
+		Usual
+	</p>
+	<p
+		class="own absolute top-47 left-4 font-semibold max-tablet:left-2 max-tablet:hidden max-tablet:text-13"
+	>
+		Yours
+	</p>
 	<RadioGroup.Root
 		bind:value={() => String(value), (level) => onpick(Number(level))}
 		aria-label="Swatch to read"
 		orientation="horizontal"
-		class="ring-ladder"
+		class="grid auto-cols-[minmax(0,76px)] grid-flow-col justify-between"
 	>
 		{#each rungs as rung, i (rung.level)}
 			<RadioGroup.Item
 				value={String(rung.level)}
-				class="ring-rung"
+				class="min-w-0 border-b-5 border-transparent px-px pb-1 text-inherit focus-visible:-outline-offset-3 focus-visible:outline-on-field data-[state=checked]:border-on-field"
 				aria-label="Level {rung.level}: {rung.read
 					? `read, ${liesWords(rung.lies, rung.level)}`
 					: rung.lies === undefined
 						? 'not read'
 						: `not read, ${liesWords(rung.lies, rung.level)} by its neighbours`}"
 			>
-				<span class="lock"
+				<span class="block h-27 max-tablet:h-21"
 					><Strand
 						hanging
 						seed={20 + (i % 3)}
@@ -45,8 +55,13 @@
 						label=""
 					/></span
 				>
-				<span class="level figure">{rung.level}</span>
-				<span class="lock" class:between={!rung.read}>
+				<span class="level block figure text-18 leading-body max-tablet:text-15">{rung.level}</span>
+				<span
+					class={[
+						'block',
+						!rung.read ? 'mb-12 h-16 max-tablet:mb-9 max-tablet:h-12' : 'h-27 max-tablet:h-21'
+					]}
+				>
 					{#if rung.own}<Strand
 							hanging
 							seed={40 + (i % 3)}
@@ -54,103 +69,13 @@
 							label=""
 						/>{/if}
 				</span>
-				<span class="off" class:soft={!rung.read}
-					>{rung.lies === undefined ? '' : sign(rung.lies, rung.level)}</span
+				<span
+					class={[
+						'off block min-h-6 max-tablet:text-13 max-tablet:tracking-figure',
+						!rung.read ? 'font-normal' : 'font-bold'
+					]}>{rung.lies === undefined ? '' : sign(rung.lies, rung.level)}</span
 				>
 			</RadioGroup.Item>
 		{/each}
 	</RadioGroup.Root>
 </div>
-
-<style>
-	.field {
-		position: relative;
-		background: var(--field);
-		color: var(--on-field);
-		padding: 0 14px 0 74px;
-	}
-	.row-name {
-		position: absolute;
-		left: 16px;
-		font-weight: 600;
-	}
-	.usual {
-		top: 44px;
-	}
-	.own {
-		top: 186px;
-	}
-	.field :global(.ring-ladder) {
-		display: grid;
-		grid-auto-flow: column;
-		grid-auto-columns: minmax(0, 76px);
-		justify-content: space-between;
-	}
-	.field :global(.ring-rung) {
-		min-width: 0;
-		padding: 0 1px 4px;
-		border: 0;
-		border-bottom: 5px solid transparent;
-		background: none;
-		color: inherit;
-	}
-	.field :global(.ring-rung[data-state='checked']) {
-		border-bottom-color: var(--on-field);
-	}
-	.field :global(.ring-rung:focus-visible) {
-		outline-color: var(--on-field);
-		outline-offset: -3px;
-	}
-	.lock {
-		display: block;
-		height: 108px;
-	}
-	/* What was not read is only put there by its neighbours: a short end of hair. */
-	.between {
-		height: 62px;
-		margin-bottom: 46px;
-	}
-	.level {
-		display: block;
-		font-size: 20px;
-		line-height: 1.5;
-	}
-	.off {
-		display: block;
-		min-height: 24px;
-		font-weight: 700;
-	}
-	.off.soft {
-		font-weight: 400;
-	}
-	@media (max-width: 760px) {
-		.lock.between {
-			height: 48px;
-			margin-bottom: 36px;
-		}
-		.field {
-			margin: 0 -16px;
-			padding: 22px 2px 0;
-		}
-		.row-name {
-			left: 10px;
-			font-size: 13px;
-		}
-		.usual {
-			top: 2px;
-		}
-		.own {
-			display: none;
-		}
-		.lock {
-			height: 84px;
-		}
-		.level {
-			font-size: 15px;
-		}
-		.off {
-			font-size: 12.5px;
-			letter-spacing: -0.02em;
-		}
-	}
-</style>

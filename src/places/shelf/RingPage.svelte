@@ -51,7 +51,7 @@
 <PlaceHead title="The ring" above="Shelf" />
 
 {#if shelf && ring && rung}
-	<p class="lead">
+	<p class="mb-4 max-w-195">
 		One maker’s 7 is another’s 7½. Read the swatches of your own ring, and every level on every
 		screen means what your ring shows.
 		<b>
@@ -63,7 +63,7 @@
 		</b>
 	</p>
 	<RingLadder rungs={ring.rungs} value={level} onpick={(picked) => (level = picked)} />
-	<div class="acts" bind:this={acts}>
+	<div class="mt-4 mb-1 flex flex-wrap gap-3" bind:this={acts}>
 		<Button
 			primary
 			disabled={!ring.answer.ok || kept}
@@ -86,26 +86,8 @@
 			change(`Swatch ${level} read`, (draft) => readSwatch(draft, level, read, clock.today))}
 		ondrop={() => change(`Swatch ${level} taken out`, (draft) => dropSwatch(draft, level))}
 	/>
-	<p class="soft">
+	<p class="mt-6 max-w-195 text-ink-soft">
 		Readings of earlier visits keep their numbers: a 6 that was written down stays a 6, of the
 		ladder in use. Answers over HTTP are told in the usual levels.
 	</p>
 {/if}
-
-<style>
-	.acts {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 12px;
-		margin: 16px 0 4px;
-	}
-	.lead {
-		max-width: 52em;
-		margin-bottom: 16px;
-	}
-	.soft {
-		color: var(--ink-soft);
-		max-width: 52em;
-		margin-top: 24px;
-	}
-</style>

@@ -38,7 +38,7 @@
 	} as const;
 </script>
 
-<h2>How this salon works</h2>
+<h2 class="mt-4 mb-1 text-18">How this salon works</h2>
 <Choice
 	label="Pace of the plans"
 	value={shelf.pace}
@@ -47,8 +47,10 @@
 	onchange={(pace) => onchange((draft) => (draft.pace = pace))}
 />
 <HandPaces {shelf} {onchange} />
-<h3>Strongest developer</h3>
-<div class="fields">
+<h3 class="mt-4 mb-1.5 text-15">Strongest developer</h3>
+<div
+	class="grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] items-end gap-x-6 gap-y-2 last:mb-4"
+>
 	{#each CEILINGS as { key, label } (key)}
 		<NumberField
 			{label}
@@ -60,8 +62,10 @@
 		/>
 	{/each}
 </div>
-<h3>Longest time on the hair</h3>
-<div class="fields">
+<h3 class="mt-4 mb-1.5 text-15">Longest time on the hair</h3>
+<div
+	class="grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] items-end gap-x-6 gap-y-2 last:mb-4"
+>
 	<NumberField
 		label="Any product"
 		value={shelf.limitMinutes}
@@ -83,7 +87,7 @@
 		/>
 	{/each}
 </div>
-<p class="soft">
+<p class="mt-2 mb-4 text-ink-soft">
 	Over these a reason is asked, and kept with the visit. The maker’s directions go first.
 	{#if !usual}
 		<TextButton
@@ -95,8 +99,10 @@
 		>
 	{/if}
 </p>
-<h3>Weighing</h3>
-<div class="fields">
+<h3 class="mt-4 mb-1.5 text-15">Weighing</h3>
+<div
+	class="grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] items-end gap-x-6 gap-y-2 last:mb-4"
+>
 	<NumberField
 		label="Scale shows steps of"
 		value={shelf.scaleStep}
@@ -131,27 +137,3 @@
 		onchange={(v) => onchange((draft) => (draft.additive.perGrams = v))}
 	/>
 </div>
-
-<style>
-	h2 {
-		font-size: 17px;
-		margin: 18px 0 4px;
-	}
-	h3 {
-		font-size: 15px;
-		margin: 16px 0 6px;
-	}
-	.fields {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
-		gap: 8px 24px;
-		align-items: end;
-	}
-	.fields:last-child {
-		margin-bottom: 18px;
-	}
-	.soft {
-		color: var(--ink-soft);
-		margin: 8px 0 18px;
-	}
-</style>

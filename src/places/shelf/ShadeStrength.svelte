@@ -46,12 +46,12 @@
 	title="How strong its shades are"
 	summary={known.length === 0 ? 'as usual' : `${known.length} read from swatches`}
 >
-	<p class="soft">
+	<p class="max-w-173 text-ink-soft">
 		Tone a lightened swatch with one shade, undiluted, {line.minutes} min as the line says; dry it, then
 		let it be read. Every formula counts with what it tells.
 	</p>
 	{#if shade}
-		<div class="which">
+		<div class="my-2 flex flex-wrap items-end gap-x-6 gap-y-3">
 			<Select label="Shade" value={shade.id} {options} onchange={(v) => (id = v)} />
 			<NumberField
 				label="The swatch was lifted to"
@@ -68,7 +68,7 @@
 			<LabFields action="This is {shade.code}" ontake={take} />
 			{#if said}<p role="status">{said}</p>{/if}
 		{/if}
-		<ul>
+		<ul class="mt-2">
 			{#each known as { id: one, code, intensity } (one)}
 				<li>
 					{strengthWords(code, intensity!)}
@@ -79,24 +79,6 @@
 			{/each}
 		</ul>
 	{:else}
-		<p class="soft">Add a shade first.</p>
+		<p class="max-w-173 text-ink-soft">Add a shade first.</p>
 	{/if}
 </Fold>
-
-<style>
-	.which {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 12px 24px;
-		align-items: end;
-		margin: 8px 0;
-	}
-	.soft {
-		color: var(--ink-soft);
-		max-width: 46em;
-	}
-	ul {
-		margin-top: 8px;
-		padding: 0;
-	}
-</style>

@@ -62,7 +62,7 @@
 </script>
 
 <PlaceHead title="Shelf">
-	<a class="ring" href="/shelf/ring"
+	<a class="inline-flex tap items-center" href="/shelf/ring"
 		>{shelf?.ladder ? 'Swatch ring: your own levels' : 'Swatch ring: the usual levels'}</a
 	>
 	<Button primary onclick={addLine}>Add a line</Button>
@@ -70,13 +70,14 @@
 
 {#if shelf}
 	<section>
-		<h2>Developers in stock</h2>
-		<ul class="stock">
+		<h2 class="mb-1 text-18">Developers in stock</h2>
+		<ul class="flex flex-wrap gap-x-9 gap-y-1">
 			{#each stock as strength (strength)}
 				<li>
-					<span class="figure">{strength} vol</span>
-					<span class="soft">{Math.round(strength * 3) / 10} %</span>
+					<span class="figure text-22">{strength} vol</span>
+					<span class="text-ink-soft">{Math.round(strength * 3) / 10} %</span>
 					<button
+						class="tap text-ink-soft underline underline-offset-3"
 						aria-label="Take {strength} vol off the shelf"
 						onclick={() =>
 							change(
@@ -86,7 +87,9 @@
 				</li>
 			{/each}
 		</ul>
-		<div class="row">
+		<div
+			class="row mt-2 mb-5 grid grid-cols-[150px_auto_minmax(0,240px)] items-end justify-start gap-x-6 gap-y-3 max-desk:grid-cols-[minmax(0,1fr)_auto]"
+		>
 			<NumberField
 				label="Another strength"
 				value={volume}
@@ -103,8 +106,10 @@
 			/>
 		</div>
 		<SalonWays {shelf} onchange={change} />
-		<h2>Prices</h2>
-		<div class="row">
+		<h2 class="mb-1 text-18">Prices</h2>
+		<div
+			class="row mt-2 mb-5 grid grid-cols-[150px_auto_minmax(0,240px)] items-end justify-start gap-x-6 gap-y-3 max-desk:grid-cols-[minmax(0,1fr)_auto]"
+		>
 			<NumberField
 				label="An hour at the chair"
 				value={shelf.rates?.perHour}
@@ -144,7 +149,9 @@
 		</div>
 	</section>
 	{#if shelf.lines.length === 0}
-		<p class="soft">No colour yet. Add a line with the shades you own; Tone searches among them.</p>
+		<p class="text-ink-soft">
+			No colour yet. Add a line with the shades you own; Tone searches among them.
+		</p>
 	{/if}
 	{#each shelf.lines as line, i (line.id)}
 		<LineEditor
@@ -154,47 +161,3 @@
 		/>
 	{/each}
 {/if}
-
-<style>
-	h2 {
-		font-size: 17px;
-		margin-bottom: 4px;
-	}
-	.ring {
-		display: inline-flex;
-		align-items: center;
-		min-height: 44px;
-	}
-	.stock {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 4px 34px;
-	}
-	.stock .figure {
-		font-size: 22px;
-	}
-	.stock button {
-		min-height: 44px;
-		border: 0;
-		background: none;
-		text-decoration: underline;
-		text-underline-offset: 3px;
-		color: var(--ink-soft);
-	}
-	.row {
-		display: grid;
-		grid-template-columns: 150px auto minmax(0, 240px);
-		justify-content: start;
-		gap: 12px 24px;
-		align-items: end;
-		margin: 10px 0 22px;
-	}
-	.soft {
-		color: var(--ink-soft);
-	}
-	@media (max-width: 900px) {
-		.row {
-			grid-template-columns: minmax(0, 1fr) auto;
-		}
-	}
-</style>

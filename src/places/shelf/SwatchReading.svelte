@@ -24,8 +24,8 @@
 	] as const;
 </script>
 
-<h2>Swatch {rung.level}</h2>
-<p class="now">
+<h2 class="mt-5 mb-0.5 text-18">Swatch {rung.level}</h2>
+<p class="now mb-2">
 	{#if rung.read}
 		Read {READ_BY[rung.read.by]} on {formatDay(rung.read.date)}:
 		<b>{liesWords(rung.lies, rung.level)}</b>{rung.read.sd
@@ -40,7 +40,7 @@
 </p>
 <Choice label="Read it" value={way} options={WAYS} onchange={(next) => (way = next)} />
 {#if way === 'picture'}
-	<p class="soft">
+	<p class="mt-1.5 mb-2 max-w-173 text-ink-soft">
 		Daylight, the swatch flat and dry, <a href="/card" target="_blank">a printed card</a> or a grey card
 		beside it: swatches of the same ring cannot judge each other.
 	</p>
@@ -53,7 +53,7 @@
 		}}
 	/>
 {:else if way === 'eye'}
-	<div class="typed">
+	<div class="my-2 flex flex-wrap items-end gap-x-6 gap-y-2">
 		<NumberField
 			label="On the usual ladder it lies at"
 			value={rung.read?.by === 'eye' ? rung.lies : undefined}
@@ -61,7 +61,7 @@
 			onchange={(usual) => onread({ by: 'eye', usual })}
 		/>
 	</div>
-	<p class="soft">
+	<p class="mt-1.5 mb-2 max-w-173 text-ink-soft">
 		Hold the swatch against the upper row on a screen you trust, in daylight, squinting. 6.5 lies
 		between 6 and 7.
 	</p>
@@ -71,25 +71,3 @@
 		ontake={(lab) => onread({ by: 'measured', lab })}
 	/>
 {/if}
-
-<style>
-	h2 {
-		font-size: 17px;
-		margin: 20px 0 2px;
-	}
-	.now {
-		margin-bottom: 8px;
-	}
-	.typed {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px 24px;
-		align-items: end;
-		margin: 8px 0;
-	}
-	.soft {
-		color: var(--ink-soft);
-		max-width: 46em;
-		margin: 6px 0 10px;
-	}
-</style>

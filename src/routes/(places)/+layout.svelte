@@ -5,35 +5,9 @@
 	let { children }: LayoutProps = $props();
 </script>
 
-<div class="shell">
+<div
+	class="grid min-h-dvh grid-cols-[232px_minmax(0,1fr)] max-desk:grid-cols-[196px_minmax(0,1fr)] max-tablet:block"
+>
 	<Places />
-	<main>{@render children()}</main>
+	<main class="min-w-0 px-9 pt-6 pb-10 max-desk:p-5 max-tablet:p-4">{@render children()}</main>
 </div>
-
-<style>
-	.shell {
-		display: grid;
-		grid-template-columns: 232px minmax(0, 1fr);
-		min-height: 100dvh;
-	}
-	main {
-		min-width: 0;
-		padding: 26px 34px 40px;
-	}
-	@media (max-width: 1100px) {
-		.shell {
-			grid-template-columns: 196px minmax(0, 1fr);
-		}
-		main {
-			padding: 22px;
-		}
-	}
-	@media (max-width: 760px) {
-		.shell {
-			display: block;
-		}
-		main {
-			padding: 16px;
-		}
-	}
-</style>

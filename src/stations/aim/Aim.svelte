@@ -164,7 +164,7 @@
 					(draft) => (draft.aim.areas = withoutExceptions(draft.aim.areas, session.areas))
 				)}
 		/>
-		<div class="zone">
+		<div class="zone mb-1.5 flex flex-wrap items-center gap-x-6 gap-y-0">
 			<Choice
 				label="Where on the strand"
 				hideLabel
@@ -173,7 +173,7 @@
 				onchange={(value) => (chosen = value)}
 			/>
 			{#if zonesApart}
-				<span class="hint"
+				<span class="text-14 text-ink-soft"
 					>Except {zonesApart}.
 					<TextButton onclick={() => session.changeAim('strand alike', aimAlike)}
 						>Like the rest again</TextButton
@@ -181,8 +181,9 @@
 				>
 			{/if}
 			{#if zone}
-				<label class="cover">
+				<label class="cover inline-flex tap items-center gap-2">
 					<input
+						class="h-5 w-5 accent-ink"
 						type="checkbox"
 						checked={!session.plan.covers[zone]}
 						onchange={(event) => {
@@ -195,9 +196,9 @@
 			{/if}
 		</div>
 		{#each view.lights as piece (piece.zone)}
-			<p class="hint">{lightsAimWords(piece, session.plan.lightsAlong?.volume)}</p>
+			<p class="text-14 text-ink-soft">{lightsAimWords(piece, session.plan.lightsAlong?.volume)}</p>
 		{/each}
-		<div class="ladders">
+		<div class="grid gap-2 [&_.lock]:h-17">
 			<Ladder
 				label="Level of the aim"
 				rungs={levels.rungs}
@@ -219,27 +220,27 @@
 		{#if aimView.trouble}<p role="alert">{aimView.trouble}</p>{/if}
 		{#if words && words.instead.length > 0}
 			<div class="say">
-				<h2>Instead</h2>
+				<h2 class="text-15 font-semibold">Instead</h2>
 				<ul>
-					{#each words.instead as text (text)}<li>{text}</li>{/each}
+					{#each words.instead as text (text)}<li class="mb-1.5">{text}</li>{/each}
 				</ul>
 			</div>
 		{/if}
 		<AimDials view={aimView} place={aimed} {aim} />
 		{#if aimView.doors.length > 0}
 			<div class="say">
-				<h2>What this closes</h2>
+				<h2 class="text-15 font-semibold">What this closes</h2>
 				<ul>
 					{#each aimView.doors as door (door)}
 						{@const { closes, instead } = DOOR_WORDS[door]}
-						<li>{closes} <span class="hint">{instead}</span></li>
+						<li class="mb-1.5">{closes} <span class="text-14 text-ink-soft">{instead}</span></li>
 					{/each}
 				</ul>
 			</div>
 		{/if}
 	{/snippet}
 	{#snippet foot()}
-		<p class="line">
+		<p class="text-ink-soft">
 			A prediction is a plan: a test strand decides. <a href="/visit/{session.id}/upkeep"
 				>Upkeep, to hand over</a
 			>
@@ -254,45 +255,3 @@
 		>
 	{/snippet}
 </Station>
-
-<style>
-	h2 {
-		font-size: 15px;
-		font-weight: 600;
-	}
-	.zone {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 0 24px;
-		align-items: center;
-		margin-bottom: 6px;
-	}
-	.ladders {
-		display: grid;
-		gap: 10px;
-	}
-	.ladders :global(.lock) {
-		height: 66px;
-	}
-	.cover {
-		display: inline-flex;
-		gap: 8px;
-		align-items: center;
-		min-height: 44px;
-	}
-	.cover input {
-		width: 20px;
-		height: 20px;
-		accent-color: var(--ink);
-	}
-	.say li {
-		margin-bottom: 6px;
-	}
-	.hint {
-		color: var(--ink-soft);
-		font-size: 14px;
-	}
-	.line {
-		color: var(--ink-soft);
-	}
-</style>

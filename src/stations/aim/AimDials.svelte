@@ -75,7 +75,7 @@
 			: 'For a true, clear shade.'}
 	onchange={(value) => session.changeWholeAim('lift past', (draft) => (draft.liftPast = value))}
 />
-<div class="folds">
+<div class="mt-2 [&_.work]:grid-cols-1">
 	<Fold title="Contrast and depth" summary={contrastWords(strandAim)}>
 		<ContrastDials />
 	</Fold>
@@ -92,13 +92,3 @@
 		<PictureFold action="Aim for this" ontake={takePicture} />
 	</Fold>
 </div>
-
-<style>
-	.folds {
-		margin-top: 8px;
-	}
-	/* In a narrow column the picture and what it says stand one over the other. */
-	.folds :global(.work) {
-		grid-template-columns: minmax(0, 1fr);
-	}
-</style>

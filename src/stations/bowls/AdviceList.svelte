@@ -20,7 +20,7 @@
 	let all = $state(false);
 </script>
 
-<section aria-label="What would help">
+<section class="border-b border-line pt-1 pb-1.5" aria-label="What would help">
 	<p>
 		<b
 			>{staging.shortfall > STAGING.nearEnough
@@ -38,10 +38,10 @@
 	{#if advice}
 		<ul>
 			{#each all ? advice : advice.slice(0, FIRST) as option (option.what)}
-				<li>
+				<li class="flex min-h-12 items-center justify-between gap-3">
 					<span
 						>{adviceWords(option, nameOf)}
-						<span class="soft"
+						<span class="whitespace-nowrap text-ink-soft"
 							>{formatSpread(option.spread)} apart{option.shortfall > 0.05
 								? `, ${formatSpread(option.shortfall)} below`
 								: ''}</span
@@ -57,21 +57,3 @@
 		</ul>
 	{/if}
 </section>
-
-<style>
-	section {
-		padding: 4px 0 6px;
-		border-bottom: 1px solid var(--line);
-	}
-	li {
-		display: flex;
-		align-items: center;
-		justify-content: space-between;
-		gap: 14px;
-		min-height: 48px;
-	}
-	.soft {
-		color: var(--ink-soft);
-		white-space: nowrap;
-	}
-</style>

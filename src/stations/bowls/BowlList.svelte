@@ -29,19 +29,31 @@
 
 <ol class="bowls">
 	{#each bowls as bowl (bowl.id)}
-		<li>
+		<li
+			class="grid grid-cols-[58px_minmax(110px,1fr)_auto_auto] items-center gap-4 border-b border-line py-2 max-desk:grid-cols-[60px_minmax(90px,1fr)_auto_auto] max-desk:gap-3 max-tablet:grid-cols-[56px_minmax(0,1fr)_auto] max-tablet:gap-x-3 max-tablet:gap-y-1.5"
+		>
 			<BowlFigure {bowl} />
 			<div class="for">
-				<h2 class="figure">{bowlName(bowl, nameOf)}</h2>
-				<p class="soft">{bowlNote(bowl, time)}</p>
+				<h2 class="figure text-18 leading-tight">{bowlName(bowl, nameOf)}</h2>
+				<p class="text-14 text-ink-soft">{bowlNote(bowl, time)}</p>
 			</div>
-			<dl>
+			<dl
+				class="flex gap-4 text-right max-desk:gap-3 max-tablet:col-span-full max-tablet:row-start-2 max-tablet:justify-between"
+			>
 				{#each bowl.parts as part (part.key)}
-					<div class={part.kind}>
-						<dd class="figure">
+					<div
+						data-part={part.kind}
+						class="min-w-17 max-desk:min-w-16 max-tablet:min-w-0 max-tablet:text-left"
+					>
+						<dd
+							class={[
+								'figure whitespace-nowrap max-desk:text-28 max-tablet:text-40',
+								part.kind === 'additive' ? 'text-22 leading-7' : 'text-28 leading-none'
+							]}
+						>
 							{part.unit === 'g' ? weigh(part.amount) : `${part.amount} ${part.unit}`}
 						</dd>
-						<dt>{partName(part, session.shelf)}</dt>
+						<dt class="text-13 leading-close text-ink-soft">{partName(part, session.shelf)}</dt>
 					</div>
 				{/each}
 			</dl>
@@ -53,10 +65,12 @@
 </ol>
 {#if stray.length > 0}
 	<section class="stray" aria-label="Weighed, and no longer planned">
-		<h2 class="figure">Weighed, and no longer planned</h2>
+		<h2 class="figure text-18 leading-tight">Weighed, and no longer planned</h2>
 		<ul>
 			{#each stray as bowl (bowl.id)}
-				<li>
+				<li
+					class="grid grid-cols-[58px_minmax(110px,1fr)_auto_auto] items-center gap-4 border-b border-line py-2 max-desk:grid-cols-[60px_minmax(90px,1fr)_auto_auto] max-desk:gap-3 max-tablet:grid-cols-[56px_minmax(0,1fr)_auto] max-tablet:gap-x-3 max-tablet:gap-y-1.5"
+				>
 					<span
 						>{[...bowl.sections.map(nameOf), ...(bowl.heldFor ?? [])].join(', ') ||
 							`bowl ${bowl.number}`}: {bowl.parts
@@ -73,79 +87,3 @@
 		</ul>
 	</section>
 {/if}
-
-<style>
-	li {
-		display: grid;
-		grid-template-columns: 58px minmax(110px, 1fr) auto auto;
-		gap: 16px;
-		align-items: center;
-		padding: 7px 0;
-		border-bottom: 1px solid var(--line);
-	}
-	h2 {
-		font-size: 17px;
-		line-height: 1.15;
-	}
-	dl {
-		display: flex;
-		gap: 18px;
-		text-align: right;
-	}
-	dl div {
-		min-width: 66px;
-	}
-	dd {
-		font-size: 30px;
-		line-height: 1;
-		white-space: nowrap;
-	}
-	.additive dd {
-		font-size: 24px;
-		line-height: 30px;
-	}
-	dt,
-	.soft {
-		color: var(--ink-soft);
-	}
-	.soft {
-		font-size: 14px;
-	}
-	dt {
-		font-size: 13px;
-		line-height: 1.2;
-	}
-	@media (max-width: 1100px) {
-		li {
-			grid-template-columns: 60px minmax(90px, 1fr) auto auto;
-			gap: 14px;
-		}
-		dl {
-			gap: 14px;
-		}
-		dl div {
-			min-width: 62px;
-		}
-		dd {
-			font-size: 26px;
-		}
-	}
-	@media (max-width: 760px) {
-		li {
-			grid-template-columns: 56px minmax(0, 1fr) auto;
-			gap: 6px 14px;
-		}
-		dl {
-			grid-column: 1 / -1;
-			grid-row: 2;
-			justify-content: space-between;
-		}
-		dl div {
-			text-align: left;
-			min-width: 0;
-		}
-		dd {
-			font-size: 38px;
-		}
-	}
-</style>

@@ -132,23 +132,25 @@
 				options={PICTURES}
 				onchange={(v) => (looked = v)}
 			/>
-			<div class="looked" aria-busy={session.bowls.search.searching}>
+			<div class="relative min-w-0" aria-busy={session.bowls.search.searching}>
 				{#if looked === 'sections'}
 					<SectionList {chosen} onchoose={(id) => (chosen = chosen === id ? undefined : id)} />
 				{:else if looked === 'clock'}
 					{#if staging}<ClockView {staging} late={late.kept} />{/if}
 				{:else}
-					{#if ratio}<p class="fault" role="alert">{ratioFaultWords(plan.ratio, ratio)}</p>{/if}
+					{#if ratio}<p class="mb-3 font-semibold text-stop" role="alert">
+							{ratioFaultWords(plan.ratio, ratio)}
+						</p>{/if}
 					{#each unmixable.slice(0, 1) as bowl (bowl.id)}
-						<p class="fault" role="alert">
+						<p class="mb-3 font-semibold text-stop" role="alert">
 							{bowl.volume} vol cannot be mixed from the developers in stock ({stock.join(', ') ||
 								'none'} vol). Choose another strength in Lift, or add a developer on the Shelf.
 						</p>
 					{/each}
-					{#if fault}<p class="fault" role="alert">{fault}</p>{/if}
+					{#if fault}<p class="mb-3 font-semibold text-stop" role="alert">{fault}</p>{/if}
 					{#if staging?.behind !== undefined}<AdviceList {staging} {advice} />{/if}
 					{#if session.bowls.ready}<BowlList {bowls} {weigh} onweigh={mix} />{/if}
-					<p class="soft">
+					<p class="pt-2 text-ink-soft">
 						{weigh(main.reserveGrams)} of it is reserve{learned}. Weigh, tare, then pour; fully
 						saturate every section.
 					</p>
@@ -183,19 +185,3 @@
 		{/snippet}
 	</Station>
 {/if}
-
-<style>
-	.looked {
-		position: relative;
-		min-width: 0;
-	}
-	.soft {
-		color: var(--ink-soft);
-		padding-top: 10px;
-	}
-	.fault {
-		color: var(--stop);
-		font-weight: 600;
-		margin-bottom: 12px;
-	}
-</style>

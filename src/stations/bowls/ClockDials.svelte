@@ -70,9 +70,10 @@
 	}
 </script>
 
-<label class="time"
+<label class="flex items-center justify-between gap-3 text-ink-soft"
 	>First brush stroke
 	<input
+		class="tap w-23 border-b-2 border-edge text-right font-figure text-18 font-bold text-ink"
 		inputmode="numeric"
 		autocomplete="off"
 		placeholder="10:20"
@@ -82,7 +83,7 @@
 		onchange={(event) => setStart(event.currentTarget)}
 	/></label
 >
-{#if fault}<p class="fault" role="alert">{fault}</p>{/if}
+{#if fault}<p class="text-13 font-semibold text-stop" role="alert">{fault}</p>{/if}
 <Tick
 	label="An assistant mixes and rinses"
 	checked={bowls.assistant}
@@ -124,49 +125,14 @@
 				No other strength would do better.
 			{/if}
 		</p>
-		<div class="acts">
+		<div class="flex flex-wrap items-center gap-x-4 gap-y-2 pt-1.5">
 			<Button onclick={() => keepLate(session, late)}>It did run late</Button>
 			<TextButton onclick={() => (late.section = undefined)}>Back to the plan</TextButton>
 		</div>
 	{:else}
-		<p class="soft" role="status">Working it out…</p>
+		<p class="text-ink-soft" role="status">Working it out…</p>
 	{/if}
 {/if}
-<div class="acts"><Button onclick={exportCalendar}>Calendar file</Button></div>
-
-<style>
-	.time {
-		display: flex;
-		align-items: center;
-		justify-content: space-between;
-		gap: 12px;
-		color: var(--ink-soft);
-	}
-	input {
-		min-height: 44px;
-		border: 0;
-		border-bottom: 1.5px solid var(--edge);
-		background: transparent;
-		width: 92px;
-		text-align: right;
-		color: var(--ink);
-		font-family: var(--figure);
-		font-size: 18px;
-		font-weight: 700;
-	}
-	.acts {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 8px 16px;
-		padding-top: 6px;
-	}
-	.soft {
-		color: var(--ink-soft);
-	}
-	.fault {
-		color: var(--stop);
-		font-weight: 600;
-		font-size: 13px;
-	}
-</style>
+<div class="flex flex-wrap items-center gap-x-4 gap-y-2 pt-1.5">
+	<Button onclick={exportCalendar}>Calendar file</Button>
+</div>

@@ -38,22 +38,35 @@
 	const time = (minute: number) => timeOf(start, minute);
 </script>
 
-<div class="tools">
+<div class="absolute -top-12 right-0">
 	<TextButton pressed={asTable} onclick={() => (asTable = !asTable)}
 		>{asTable ? 'As a picture' : 'As a table'}</TextButton
 	>
 </div>
 {#if asTable}
-	<div class="table">
-		<table>
+	<div class="table overflow-y-auto">
+		<table class="w-full border-collapse">
 			<caption class="sr-only">Who does what when</caption>
 			<thead>
-				<tr><th>From</th><th>To</th><th>Who</th><th>What</th></tr>
+				<tr
+					><th class="border-b border-line py-1 pr-3 pl-0 text-left font-normal text-ink-soft"
+						>From</th
+					><th class="border-b border-line py-1 pr-3 pl-0 text-left font-normal text-ink-soft"
+						>To</th
+					><th class="border-b border-line py-1 pr-3 pl-0 text-left font-normal text-ink-soft"
+						>Who</th
+					><th class="border-b border-line py-1 pr-3 pl-0 text-left font-normal text-ink-soft"
+						>What</th
+					></tr
+				>
 			</thead>
 			<tbody>
 				{#each clock.items as item, i (i)}
 					<tr
-						><td>{time(item.fromMinute)}</td><td>{time(item.toMinute)}</td><td>{item.who}</td><td
+						><td class="border-b border-line py-1 pr-3 pl-0 text-left">{time(item.fromMinute)}</td
+						><td class="border-b border-line py-1 pr-3 pl-0 text-left">{time(item.toMinute)}</td><td
+							class="border-b border-line py-1 pr-3 pl-0 text-left">{item.who}</td
+						><td class="border-b border-line py-1 pr-3 pl-0 text-left"
 							>{clockItemWords(item, nameOf, kindOf)}</td
 						></tr
 					>
@@ -64,28 +77,3 @@
 {:else}
 	<ClockChart {rows} {before} {now} timeOf={time} label="Who does what when" />
 {/if}
-
-<style>
-	.tools {
-		position: absolute;
-		top: -46px;
-		right: 0;
-	}
-	.table {
-		overflow-y: auto;
-	}
-	table {
-		border-collapse: collapse;
-		width: 100%;
-	}
-	th,
-	td {
-		text-align: left;
-		padding: 5px 14px 5px 0;
-		border-bottom: 1px solid var(--line);
-	}
-	th {
-		color: var(--ink-soft);
-		font-weight: 400;
-	}
-</style>

@@ -20,10 +20,13 @@
 </script>
 
 <!-- The head as it comes to the basin, in the order of the work: whether it is even is seen, not read. -->
-<ol class="locks" aria-label="Every section when it is rinsed">
+<ol
+	class="locks grid auto-cols-[minmax(0,1fr)] grid-flow-col gap-2 max-tablet:grid-flow-row max-tablet:grid-cols-5 max-tablet:gap-x-1.5 max-tablet:gap-y-2"
+	aria-label="Every section when it is rinsed"
+>
 	{#each finish as one, i (`${one.section} ${one.part}`)}
-		<li>
-			<span class="lock"
+		<li class="min-w-0 text-center leading-tight">
+			<span class="mx-auto mb-1 block h-23 max-w-21 max-desk:h-19 max-tablet:h-14"
 				><Strand
 					hanging
 					colours={{ hair: [rgbOf(one.lab), rgbOf(one.lab)] }}
@@ -33,53 +36,10 @@
 					)} {undertoneWord(one.undertone.name, one.level)} {hexOf(one.lab)}"
 				/></span
 			>
-			<b class="figure">{formatLevel(one.level)}</b>
-			<span class="name"
+			<b class="block figure text-18">{formatLevel(one.level)}</b>
+			<span class="name text-13 wrap-anywhere"
 				>{nameOf(one.section)}{#if several}<br />{partOf(one)}{/if}</span
 			>
 		</li>
 	{/each}
 </ol>
-
-<style>
-	.locks {
-		display: grid;
-		grid-auto-flow: column;
-		grid-auto-columns: minmax(0, 1fr);
-		gap: 10px;
-	}
-	li {
-		text-align: center;
-		line-height: 1.1;
-		min-width: 0;
-	}
-	.lock {
-		display: block;
-		height: 92px;
-		max-width: 84px;
-		margin: 0 auto 4px;
-	}
-	.figure {
-		display: block;
-		font-size: 19px;
-	}
-	.name {
-		font-size: 13px;
-		overflow-wrap: anywhere;
-	}
-	@media (max-width: 1100px) {
-		.lock {
-			height: 74px;
-		}
-	}
-	@media (max-width: 760px) {
-		.locks {
-			grid-auto-flow: row;
-			grid-template-columns: repeat(5, minmax(0, 1fr));
-			gap: 8px 6px;
-		}
-		.lock {
-			height: 56px;
-		}
-	}
-</style>

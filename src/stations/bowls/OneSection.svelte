@@ -55,8 +55,8 @@
 		session.change(label, (draft) => editSection(draft.bowls, sections, section.id, next));
 </script>
 
-<div class="title">
-	<h2 class="figure">{nameOf(section.id)}</h2>
+<div class="flex items-center justify-between gap-3">
+	<h2 class="figure text-18">{nameOf(section.id)}</h2>
 	<TextButton onclick={onclose}>Whole head</TextButton>
 </div>
 {#if bowls.technique === 'foils' && load}
@@ -124,7 +124,7 @@
 	checked={section.skip === true}
 	onchange={(skip) => edit('skip', { skip: skip || undefined })}
 />
-<div class="acts">
+<div class="flex flex-wrap gap-2 pt-1.5 [&_button]:flex-1 [&_button]:px-2 [&_button]:py-0">
 	<Button
 		onclick={() => {
 			const { id } = section;
@@ -145,25 +145,3 @@
 			.number} for the next at {apart.other.volume} vol: they stay apart.
 	</p>
 {/if}
-
-<style>
-	.title {
-		display: flex;
-		align-items: center;
-		justify-content: space-between;
-		gap: 12px;
-	}
-	h2 {
-		font-size: 20px;
-	}
-	.acts {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 10px;
-		padding-top: 6px;
-	}
-	.acts :global(button) {
-		flex: 1;
-		padding: 0 10px;
-	}
-</style>

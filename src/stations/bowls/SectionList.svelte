@@ -58,16 +58,22 @@
 	}
 </script>
 
-<div class="row head" aria-hidden="true">
+<div
+	class="row head grid min-h-7 grid-cols-[30px_minmax(120px,1fr)_44px_40px_40px_58px_208px] items-center gap-2 border-b border-line bg-room text-14 text-ink-soft max-desk:grid-cols-[26px_minmax(90px,1fr)_40px_36px_36px_50px_130px] max-desk:gap-2 max-tablet:grid-cols-[26px_minmax(0,1fr)_34px_30px_30px_60px] max-tablet:gap-1.5 max-tablet:[&>:nth-child(6)]:hidden"
+	aria-hidden="true"
+>
 	<span></span>
 	<span>section</span>
-	<span class="n"
+	<span class="text-right whitespace-nowrap"
 		>{technique === 'foils' ? 'foils' : technique === 'retouch' ? 'parting' : 'share'}</span
 	>
-	<span class="n">min</span>
-	<span class="n">g</span>
-	<span class="n">bowl</span>
-	<span class="end">at the rinse</span>
+	<span class="text-right whitespace-nowrap">min</span>
+	<span class="text-right whitespace-nowrap">g</span>
+	<span class="text-right whitespace-nowrap">bowl</span>
+	<span
+		class="block grid-cols-[72px_34px_1fr] items-center gap-x-2 gap-y-0.5 max-desk:grid-cols-[48px_1fr] max-tablet:grid-cols-[1fr] max-tablet:text-13 max-tablet:leading-tight"
+		>at the rinse</span
+	>
 </div>
 <ol
 	use:dragHandleZone={{ items: rows, flipDurationMs: 120, dropTargetStyle: {}, type: 'sections' }}
@@ -79,14 +85,31 @@
 		{@const { section, load } = work}
 		{@const name = nameOf(id)}
 		{@const finishes = ends.get(id) ?? []}
-		<li class="row" class:chosen={id === chosen} class:skipped={!load}>
-			<span class="grip" use:dragHandle aria-label="Move {name}">
+		<li
+			class={[
+				'row grid tap grid-cols-[30px_minmax(120px,1fr)_44px_40px_40px_58px_208px] items-center gap-2 border-b border-line bg-room max-desk:grid-cols-[26px_minmax(90px,1fr)_40px_36px_36px_50px_130px] max-desk:gap-2 max-tablet:grid-cols-[26px_minmax(0,1fr)_34px_30px_30px_60px] max-tablet:gap-1.5 max-tablet:[&>:nth-child(6)]:hidden',
+				id === chosen && 'shadow-[inset_3px_0_var(--ink)]',
+				!load && 'text-ink-soft'
+			]}
+		>
+			<span
+				class="grid h-11 w-8 cursor-grab place-items-center text-ink-soft"
+				use:dragHandle
+				aria-label="Move {name}"
+			>
 				<GripVertical size={18} aria-hidden="true" />
 			</span>
-			<button class="name" aria-pressed={id === chosen} onclick={() => onchoose(id)}>
-				<b class="figure">{i + 1}</b>
+			<button
+				class={[
+					'name flex tap items-center gap-2 text-left leading-close',
+					id === chosen && 'font-bold'
+				]}
+				aria-pressed={id === chosen}
+				onclick={() => onchoose(id)}
+			>
+				<b class="w-5 text-right figure">{i + 1}</b>
 				<span
-					>{name}<span class="soft"
+					>{name}<span class="font-normal text-ink-soft"
 						>{load
 							? open
 								? ''
@@ -99,24 +122,28 @@
 					></span
 				>
 			</button>
-			<span class="n"
+			<span class="text-right whitespace-nowrap"
 				>{load
 					? load.partingCm === undefined
 						? (load.foils ?? `${Math.round(section.share * 100)} %`)
 						: `${Math.round(load.partingCm)} cm`
 					: ''}</span
 			>
-			<span class="n">{load ? Math.round(load.minutes * 10) / 10 : ''}</span>
-			<span class="n">{load ? Math.round(load.grams) : ''}</span>
-			<span class="n"
+			<span class="text-right whitespace-nowrap"
+				>{load ? Math.round(load.minutes * 10) / 10 : ''}</span
+			>
+			<span class="text-right whitespace-nowrap">{load ? Math.round(load.grams) : ''}</span>
+			<span class="text-right whitespace-nowrap"
 				>{[...new Set(finishes.map(({ bowl }) => bowl))].join(', ')}{section.lockedVolume ===
 				undefined
 					? ''
 					: ' set'}</span
 			>
-			<span class="end">
+			<span
+				class="grid grid-cols-[72px_34px_1fr] items-center gap-x-2 gap-y-0.5 max-desk:grid-cols-[48px_1fr] max-tablet:grid-cols-[1fr]"
+			>
 				{#each finishes as one (one.part)}
-					<span class="lock"
+					<span class="h-6 bg-field px-1 py-0.5 max-tablet:hidden"
 						><Strand
 							colours={{ hair: [rgbOf(one.lab), rgbOf(one.lab)] }}
 							seed={i + 3}
@@ -124,112 +151,11 @@
 						/></span
 					>
 					<b class="figure">{formatLevel(one.level)}</b>
-					<span class="soft">{formatLevel(one.low)}–{formatLevel(one.high)}</span>
+					<span class="font-normal text-ink-soft max-desk:hidden"
+						>{formatLevel(one.low)}–{formatLevel(one.high)}</span
+					>
 				{/each}
 			</span>
 		</li>
 	{/each}
 </ol>
-
-<style>
-	.row {
-		display: grid;
-		grid-template-columns: 30px minmax(120px, 1fr) 44px 40px 40px 58px 208px;
-		align-items: center;
-		gap: 10px;
-		min-height: 44px;
-		border-bottom: 1px solid var(--line);
-		background: var(--room);
-	}
-	.head {
-		min-height: 26px;
-		color: var(--ink-soft);
-		font-size: 14px;
-	}
-	.grip {
-		display: grid;
-		place-items: center;
-		width: 30px;
-		height: 44px;
-		color: var(--ink-soft);
-		cursor: grab;
-	}
-	.name {
-		display: flex;
-		align-items: baseline;
-		gap: 10px;
-		min-height: 44px;
-		padding: 0;
-		border: 0;
-		background: none;
-		text-align: left;
-		line-height: 1.2;
-		align-items: center;
-	}
-	.name b {
-		width: 20px;
-		text-align: right;
-	}
-	.chosen {
-		box-shadow: inset 3px 0 var(--ink);
-	}
-	.chosen .name {
-		font-weight: 700;
-	}
-	.skipped {
-		color: var(--ink-soft);
-	}
-	.n {
-		text-align: right;
-		white-space: nowrap;
-	}
-	.end {
-		display: grid;
-		grid-template-columns: 72px 34px 1fr;
-		align-items: center;
-		gap: 2px 10px;
-	}
-	.head .end {
-		display: block;
-	}
-	.lock {
-		height: 22px;
-		padding: 2px 4px;
-		background: var(--field);
-	}
-	.soft {
-		color: var(--ink-soft);
-		font-weight: 400;
-	}
-	@media (max-width: 1100px) {
-		.row {
-			grid-template-columns: 26px minmax(90px, 1fr) 40px 36px 36px 50px 130px;
-			gap: 8px;
-		}
-		.end {
-			grid-template-columns: 48px 1fr;
-		}
-		.end .soft {
-			display: none;
-		}
-	}
-	@media (max-width: 760px) {
-		.row {
-			grid-template-columns: 26px minmax(0, 1fr) 34px 30px 30px 60px;
-			gap: 6px;
-		}
-		.row > :nth-child(6) {
-			display: none;
-		}
-		.end {
-			grid-template-columns: 1fr;
-		}
-		.end .lock {
-			display: none;
-		}
-		.head .end {
-			font-size: 13px;
-			line-height: 1.1;
-		}
-	}
-</style>

@@ -90,7 +90,7 @@
 		inline
 		onchange={(foils) => change('foils', { foils })}
 	/>
-	<p class="usual">
+	<p class="text-right text-13 text-ink-soft">
 		{part ? `${placed} of them in the ${partWords(part)}; ` : ''}about {usual} are usual for
 		{part ? 'a whole head' : 'this'}
 	</p>
@@ -127,18 +127,12 @@
 	/>
 {/if}
 {#if bowls.sections && bowls.mixed.some(({ sections }) => sections.length > 0)}
-	<p class="usual">Sections stay as they are: bowls are weighed for them.</p>
+	<p class="text-right text-13 text-ink-soft">
+		Sections stay as they are: bowls are weighed for them.
+	</p>
 {:else if bowls.sections}
 	<TextButton
 		onclick={() => session.change('sections as proposed', (draft) => delete draft.bowls.sections)}
 		>Sections as proposed</TextButton
 	>
 {/if}
-
-<style>
-	.usual {
-		color: var(--ink-soft);
-		font-size: 13px;
-		text-align: right;
-	}
-</style>

@@ -137,17 +137,28 @@
 			{/if}
 		{/snippet}
 		{#snippet picture()}
-			<div class="two">
+			<div
+				class="two grid flex-1 grid-cols-[minmax(0,400px)_minmax(0,1fr)] gap-9 max-desk:grid-cols-1 max-desk:grid-cols-[300px_minmax(0,1fr)] max-desk:gap-4 max-desk:gap-6"
+			>
 				<div class="clock" class:running>
 					{#if begun && run.rinsedAtMinute === undefined && session.stops.length > 0}
-						<p class="blocked" role="alert">
+						<p class="font-semibold text-stop" role="alert">
 							{cautionWords(session.stops[0]!).title} The clock goes on: the lightener lies on the hair.
 						</p>
 					{/if}
-					<p class="figure time" role="timer" aria-label="Time on the hair">
+					<p
+						class={[
+							'figure text-act leading-none tracking-giant tabular-nums max-desk:text-act max-desk:text-name',
+							running ? 'text-ink' : 'text-ink-soft'
+						]}
+						role="timer"
+						aria-label="Time on the hair"
+					>
 						{formatTimer(seconds)}
 					</p>
-					<div class="acts">
+					<div
+						class="mt-3 mb-2 flex gap-3 [&_button]:min-h-16 [&_button]:flex-1 [&_button]:text-18"
+					>
 						<Button primary={!running} disabled={blocked} onclick={toggle}
 							>{running ? 'Hold' : begun ? 'Go on' : 'Start'}</Button
 						>
@@ -155,11 +166,11 @@
 						{#if running && !run.allOn}<Button onclick={allOn}>All on</Button>{/if}
 					</div>
 					{#if blocked}
-						<p class="blocked" role="alert">
+						<p class="font-semibold text-stop" role="alert">
 							{cautionWords(session.stops[0]!).title} The timer starts when this stop is passed or gone.
 						</p>
 					{:else}
-						{#if begun}<p class="soft">
+						{#if begun}<p class="text-ink-soft">
 								{run.allOn
 									? `All on at ${run.allOn.minute} min; ${Math.round(session.bowls.workMinutes)} were planned.`
 									: `All on is planned at ${Math.round(session.bowls.workMinutes)} min.`}
@@ -169,7 +180,7 @@
 										>Not yet</TextButton
 									>{/if}
 							</p>{/if}
-						<p class="soft">
+						<p class="text-ink-soft">
 							{running
 								? 'Check from half time on, then every five to ten minutes: wipe a strand clean, name level and undertone, test the stretch.'
 								: 'Space starts and holds; k notes a check.'}
@@ -177,9 +188,12 @@
 					{/if}
 					{#if session.steps.length > 1}
 						<!-- The clock is that of the main application; the others are told, so that none is forgotten. -->
-						<ol class="soft steps" aria-label="Applications of the day">
+						<ol
+							class="steps mt-3 list-inside list-decimal text-ink-soft"
+							aria-label="Applications of the day"
+						>
 							{#each session.steps as { id, kind, plan } (id)}
-								<li class:this={id === MAIN_STEP}>
+								<li class={[id === MAIN_STEP && 'font-semibold text-ink']}>
 									{STEP_NAMES[kind]}, {labelIn(PRODUCT_OPTIONS, plan.product)}
 									{plan.volume} vol, {plan.minutes} min{id === MAIN_STEP
 										? ': this clock'
@@ -190,7 +204,7 @@
 					{/if}
 					<CheckList />
 				</div>
-				<div class="course">
+				<div class="course min-h-75 overflow-x-clip">
 					<LiftChart
 						{moments}
 						{seen}
@@ -213,71 +227,3 @@
 	</Station>
 {/if}
 <CheckForm open={noting} {minute} expected={expected.level} onclose={() => (noting = false)} />
-
-<style>
-	.two {
-		display: grid;
-		grid-template-columns: minmax(0, 400px) minmax(0, 1fr);
-		gap: 34px;
-		flex: 1;
-	}
-	.course {
-		/* A chart that has not yet been drawn anew for a narrower window does not widen the page. */
-		overflow-x: clip;
-		min-height: 300px;
-	}
-	.time {
-		font-size: clamp(96px, 11vw, 140px);
-		line-height: 0.95;
-		font-variant-numeric: tabular-nums;
-		letter-spacing: -0.04em;
-		color: var(--ink-soft);
-	}
-	.running .time {
-		color: var(--ink);
-	}
-	.acts {
-		display: flex;
-		gap: 12px;
-		margin: 14px 0 10px;
-	}
-	.acts :global(button) {
-		flex: 1;
-		min-height: 64px;
-		font-size: 19px;
-	}
-	.soft,
-	.blocked {
-		color: var(--ink-soft);
-	}
-	.blocked {
-		color: var(--stop);
-		font-weight: 600;
-	}
-	.steps {
-		list-style: decimal inside;
-		margin-top: 12px;
-	}
-	.steps .this {
-		color: var(--ink);
-		font-weight: 600;
-	}
-	@media (max-width: 1100px) {
-		.two {
-			grid-template-columns: 300px minmax(0, 1fr);
-			gap: 24px;
-		}
-		.time {
-			font-size: 100px;
-		}
-	}
-	@media (max-width: 900px) {
-		.two {
-			grid-template-columns: minmax(0, 1fr);
-			gap: 16px;
-		}
-		.time {
-			font-size: clamp(96px, 26vw, 150px);
-		}
-	}
-</style>

@@ -78,7 +78,7 @@
 </script>
 
 <Sheet {open} title="What do you see?" {onclose}>
-	<div class="form">
+	<div class="flex flex-col gap-3">
 		{#if ZONE_OPTIONS.length > 1}
 			<Choice label="Zone" value={zone} options={ZONE_OPTIONS} onchange={(v) => (zone = v)} />
 		{/if}
@@ -88,7 +88,7 @@
 			value={formatLevel(level)}
 			onpick={(v) => (level = Number(v))}
 		/>
-		<div class="two">
+		<div class="two grid grid-cols-[1fr_1fr] gap-5">
 			<NumberField
 				label="Level, finer"
 				value={level}
@@ -109,16 +109,3 @@
 	</div>
 	{#snippet actions()}<Button primary onclick={save}>Keep what I saw</Button>{/snippet}
 </Sheet>
-
-<style>
-	.form {
-		display: flex;
-		flex-direction: column;
-		gap: 14px;
-	}
-	.two {
-		display: grid;
-		grid-template-columns: 1fr 1fr;
-		gap: 20px;
-	}
-</style>

@@ -13,23 +13,26 @@
 	};
 </script>
 
-<section>
-	<h2>Checks</h2>
+<section class="mt-5">
+	<h2 class="text-15 font-semibold">Checks</h2>
 	{#if notes.length === 0}
-		<p class="soft">Nothing seen yet. What you note here replaces the prediction in Tone.</p>
+		<p class="text-ink-soft">
+			Nothing seen yet. What you note here replaces the prediction in Tone.
+		</p>
 	{:else}
 		<ol>
 			{#each notes as note (note.id)}
-				<li>
-					<span class="figure minute">{note.minute} min</span>
+				<li class="grid grid-cols-[84px_minmax(0,1fr)_44px] items-center border-b border-line">
+					<span class="minute figure text-18">{note.minute} min</span>
 					<span
 						><b>{formatLevel(note.level)}</b>
 						{note.undertone ?? ''} on the {note.zone}, {gap(
 							note.minute,
 							note.level
-						)}{#if note.text}<span class="soft">: {note.text}</span>{/if}</span
+						)}{#if note.text}<span class="text-ink-soft">: {note.text}</span>{/if}</span
 					>
 					<button
+						class="grid tap place-items-center"
 						aria-label="Remove the check at {note.minute} min"
 						onclick={() =>
 							session.change(
@@ -42,32 +45,3 @@
 		</ol>
 	{/if}
 </section>
-
-<style>
-	section {
-		margin-top: 20px;
-	}
-	h2 {
-		font-size: 15px;
-		font-weight: 600;
-	}
-	li {
-		display: grid;
-		grid-template-columns: 84px minmax(0, 1fr) 44px;
-		align-items: center;
-		border-bottom: 1px solid var(--line);
-	}
-	.minute {
-		font-size: 20px;
-	}
-	.soft {
-		color: var(--ink-soft);
-	}
-	button {
-		min-height: 44px;
-		border: 0;
-		background: none;
-		display: grid;
-		place-items: center;
-	}
-</style>

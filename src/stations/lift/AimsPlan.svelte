@@ -23,17 +23,10 @@
 	const take = () => session.change('Aim’s plan', (draft) => takeToday(draft, plan));
 </script>
 
-<p class="line">
+<p class="border-t border-line pt-2">
 	<b>Aim’s plan:</b>
 	{words}, {plan.visits.length === 1 ? 'today' : `${plan.visits.length} visits`}, to {formatLevel(
 		plan.level
 	)}; condition {Math.round(plan.condition)}.
 	<TextButton onclick={take}>Work it so</TextButton>
 </p>
-
-<style>
-	.line {
-		border-top: 1px solid var(--line);
-		padding-top: 8px;
-	}
-</style>

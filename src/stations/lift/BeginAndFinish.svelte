@@ -51,14 +51,7 @@
 		onchange={(v) => set('drawn through', (p) => (p.drawThroughMinutes = v))}
 	/>
 {:else}
-	<p class="hint">
+	<p class="text-13 text-ink-soft">
 		Where a zone is kept out, the spent mixture can be drawn over it for the last minutes.
 	</p>
 {/if}
-
-<style>
-	.hint {
-		font-size: 13px;
-		color: var(--ink-soft);
-	}
-</style>

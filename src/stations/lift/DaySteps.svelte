@@ -15,13 +15,20 @@
 	}
 </script>
 
-<ol aria-label="Applications of the day">
+<ol
+	class="mb-2 flex flex-wrap gap-x-6 gap-y-1 pr-48 max-tablet:pr-0"
+	aria-label="Applications of the day"
+>
 	{#each view.steps as step, i (step.id)}
 		{@const left = view.results[i]!}
 		<li>
-			<button aria-pressed={view.shown.index === i} onclick={() => (session.stepId = step.id)}>
+			<button
+				class="grid min-h-12 grid-cols-[auto_auto] items-baseline gap-x-3 gap-y-0 border-b-3 border-transparent py-1 text-left aria-pressed:border-ink aria-pressed:font-semibold [&>:nth-child(3)]:col-start-2 [&>:nth-child(3)]:row-start-1 [&>:nth-child(3)]:text-18"
+				aria-pressed={view.shown.index === i}
+				onclick={() => (session.stepId = step.id)}
+			>
 				<span>{i + 1} {STEP_NAMES[step.kind]}</span>
-				<span class="soft"
+				<span class="text-13 font-normal text-ink-soft"
 					>{labelIn(PRODUCT_OPTIONS, step.plan.product)}
 					{step.plan.volume} vol, {step.plan.minutes} min{step.plan.drawThroughMinutes > 0
 						? `, drawn through ${step.plan.drawThroughMinutes}`
@@ -30,51 +37,9 @@
 						: ''}</span
 				>
 				<b class="figure">{formatLevel(left.level)}</b>
-				<span class="soft">condition {Math.round(left.condition)}</span>
+				<span class="text-13 font-normal text-ink-soft">condition {Math.round(left.condition)}</span
+				>
 			</button>
 		</li>
 	{/each}
 </ol>
-
-<style>
-	ol {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 4px 26px;
-		margin-bottom: 10px;
-		/* Room for the chart's tools at the right. */
-		padding-right: 190px;
-	}
-	@media (max-width: 760px) {
-		ol {
-			padding-right: 0;
-		}
-	}
-	button {
-		display: grid;
-		grid-template-columns: auto auto;
-		gap: 0 14px;
-		min-height: 48px;
-		padding: 4px 0;
-		border: 0;
-		border-bottom: 3px solid transparent;
-		background: none;
-		text-align: left;
-		align-items: baseline;
-	}
-	button[aria-pressed='true'] {
-		border-bottom-color: var(--ink);
-		font-weight: 600;
-	}
-	/* Name and level on one line, what it is and what it costs on the next. */
-	button > :nth-child(3) {
-		grid-column: 2;
-		grid-row: 1;
-		font-size: 20px;
-	}
-	.soft {
-		color: var(--ink-soft);
-		font-size: 13px;
-		font-weight: 400;
-	}
-</style>

@@ -29,16 +29,9 @@
 			typical.high
 		)}.
 	</p>
-	<p class="soft">
+	<p class="text-14 text-ink-soft">
 		Learned from what was seen at the chair in {taught.visits} recorded visit{taught.visits === 1
 			? ''
 			: 's'}; older ones count for less.
 	</p>
 </Fold>
-
-<style>
-	.soft {
-		color: var(--ink-soft);
-		font-size: 14px;
-	}
-</style>

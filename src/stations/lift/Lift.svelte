@@ -152,7 +152,7 @@
 		{/snippet}
 		{#snippet picture()}
 			<Choice label="What to look at" hideLabel value={looked} options={PICTURES} onchange={look} />
-			<div class="looked">
+			<div class="contents">
 				{#if looked === 'clock'}
 					{#if several}
 						{#await import('./DaySteps.svelte') then { default: DaySteps }}<DaySteps />{/await}
@@ -204,13 +204,3 @@
 		{/snippet}
 	</Station>
 {/if}
-
-<style>
-	/* The chart's own tools stand on the line of the choice above it. */
-	.looked {
-		display: contents;
-		--tools-top: -46px;
-		--tools-left: auto;
-		--tools-right: 0;
-	}
-</style>

@@ -80,7 +80,7 @@
 	inline
 	onchange={(v) => set('minute', (p) => (p.minutes = v))}
 />
-<p class="hint">5 min more: {hintOf({ minutes: plan.minutes + 5 })}</p>
+<p class="text-13 text-ink-soft">5 min more: {hintOf({ minutes: plan.minutes + 5 })}</p>
 <Dial
 	label="Developer"
 	value={plan.volume}
@@ -171,10 +171,3 @@
 			/>{/await}
 	{/if}
 </Fold>
-
-<style>
-	.hint {
-		font-size: 13px;
-		color: var(--ink-soft);
-	}
-</style>

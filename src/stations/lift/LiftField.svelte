@@ -89,18 +89,5 @@
 	/>
 {/if}
 {#each step.bands as band (band.fromCm)}
-	<p class="band">{bandWords(band)}.</p>
+	<p class="pl-24 text-14 max-tablet:pl-0">{bandWords(band)}.</p>
 {/each}
-
-<style>
-	/* In line with the strands, whose names stand at their left. */
-	.band {
-		padding-left: 94px;
-		font-size: 14px;
-	}
-	@media (max-width: 760px) {
-		.band {
-			padding-left: 0;
-		}
-	}
-</style>

@@ -53,20 +53,10 @@
 {:else}
 	<ul>
 		{#each answers as answer (answer.dial)}
-			<li class:short={!answer.enough}>{dialWords(answer)}</li>
+			<li class={['py-1', !answer.enough && 'text-ink-soft']}>{dialWords(answer)}</li>
 		{/each}
 	</ul>
 	{#if !answers.some(({ enough }) => enough)}
-		<p class="soft">None is enough alone: turn several, or plan another application.</p>
+		<p class="text-ink-soft">None is enough alone: turn several, or plan another application.</p>
 	{/if}
 {/if}
-
-<style>
-	li {
-		padding: 3px 0;
-	}
-	.short,
-	.soft {
-		color: var(--ink-soft);
-	}
-</style>

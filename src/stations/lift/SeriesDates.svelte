@@ -65,14 +65,15 @@
 	}
 </script>
 
-<section aria-label="Planned visits">
-	<h2>Planned visits</h2>
+<section class="mb-2 border-b border-line pt-2 pb-3" aria-label="Planned visits">
+	<h2 class="text-18">Planned visits</h2>
 	<ol>
 		{#each series as visit (visit.id)}
-			<li>
-				<label>
+			<li class="flex flex-wrap items-center gap-x-4 gap-y-1">
+				<label class="flex items-center gap-3">
 					<span>Visit {visit.series!.number}</span>
 					<input
+						class="tap border-b-2 border-edge bg-room font-semibold text-inherit"
 						type="date"
 						required
 						value={visit.date}
@@ -81,65 +82,16 @@
 						onchange={(event) => move(visit, event.currentTarget)}
 					/>
 				</label>
-				{#if visit.id === session.id}<span class="soft">this one</span>
-				{:else}<a href="/visit/{visit.id}/read">Open</a>{/if}
-				<span class="soft">{visit.status === 'done' ? 'done' : worked(visit)}</span>
+				{#if visit.id === session.id}<span class="text-14 text-ink-soft">this one</span>
+				{:else}<a class="inline-flex tap items-center" href="/visit/{visit.id}/read">Open</a>{/if}
+				<span class="text-14 text-ink-soft">{visit.status === 'done' ? 'done' : worked(visit)}</span
+				>
 			</li>
 		{/each}
 	</ol>
-	{#if fault}<p class="fault" role="alert">{fault}</p>{/if}
-	<div class="foot">
+	{#if fault}<p class="font-semibold text-stop" role="alert">{fault}</p>{/if}
+	<div class="mt-2 flex flex-wrap items-center gap-x-4 gap-y-1.5">
 		<Button onclick={exportCalendar}>Calendar file</Button>
-		<p class="soft">Move one, and the later ones move with it.</p>
+		<p class="text-14 text-ink-soft">Move one, and the later ones move with it.</p>
 	</div>
 </section>
-
-<style>
-	section {
-		padding: 8px 0 14px;
-		border-bottom: 1px solid var(--line);
-		margin-bottom: 10px;
-	}
-	h2 {
-		font-size: 17px;
-	}
-	li {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 4px 18px;
-	}
-	label {
-		display: flex;
-		align-items: center;
-		gap: 12px;
-	}
-	input {
-		min-height: 44px;
-		border: 0;
-		border-bottom: 1.5px solid var(--edge);
-		background: var(--room);
-		color: inherit;
-		font-weight: 600;
-	}
-	a {
-		min-height: 44px;
-		display: inline-flex;
-		align-items: center;
-	}
-	.foot {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 6px 18px;
-		margin-top: 10px;
-	}
-	.soft {
-		color: var(--ink-soft);
-		font-size: 14px;
-	}
-	.fault {
-		color: var(--stop);
-		font-weight: 600;
-	}
-</style>

@@ -64,7 +64,7 @@
 		});
 </script>
 
-<div class="chart">
+<div class="relative flex-[1_0_238px]">
 	<LiftChart
 		moments={own}
 		tracks={ways.slice(1).map(({ letter, answer }) => ({ name: letter, moments: answer.moments }))}
@@ -82,13 +82,15 @@
 <ol aria-label="Ways side by side">
 	{#each ways as { letter, id, answer } (letter)}
 		{@const { lift, work } = answer}
-		<li>
-			<span class="letter figure">{letter}</span>
-			<p class="what">
+		<li
+			class="grid grid-cols-[24px_minmax(0,1.5fr)_minmax(0,1fr)_auto] items-center gap-x-3 gap-y-1 border-t border-line py-1 max-desk:grid-cols-[24px_minmax(0,1.4fr)_minmax(0,1fr)] max-tablet:grid-cols-[20px_minmax(0,1fr)_minmax(0,1fr)]"
+		>
+			<span class="figure text-18">{letter}</span>
+			<p class="what -col-end-1 max-tablet:col-start-2">
 				<b>{wayName(daySteps(answer.day).map(({ plan }) => plan))}</b>{id === undefined
 					? ', planned'
 					: ''}
-				<span class="soft"
+				<span class="block text-13 leading-close text-ink-soft"
 					>{work.steps.length === 0
 						? 'leaves it as it is'
 						: `${work.steps.map(({ step }) => step.plan.minutes).join(' + ')} min, ${work.grams} g mixed, ${formatHours(work.chairMinutes)}`}{work.price !==
@@ -97,15 +99,17 @@
 						: ''}</span
 				>
 			</p>
-			<p class="reach">
-				<b class="figure">{formatLevel(lift.level)}</b>
+			<p class="reach -col-end-1 max-tablet:col-start-2 max-tablet:row-start-2">
+				<b class="figure text-18">{formatLevel(lift.level)}</b>
 				{answer.undertone}
-				<span class="soft"
+				<span class="block text-13 leading-close text-ink-soft"
 					>condition {Math.round(lift.condition)}
 					{conditionBand(lift.condition)}</span
 				>
 			</p>
-			<span class="acts">
+			<span
+				class="-col-end-1 flex min-w-38 flex-wrap justify-end gap-x-4 gap-y-0 max-desk:col-start-2 max-desk:justify-start max-tablet:col-start-2 max-tablet:row-start-3"
+			>
 				{#if id === undefined}
 					{#if others.length < MOST_OTHERS}
 						<TextButton onclick={copy}>Copy</TextButton>
@@ -118,7 +122,7 @@
 		</li>
 	{/each}
 </ol>
-<p class="fill">
+<p class="fill flex flex-wrap gap-x-4 gap-y-0">
 	<TextButton onclick={() => set('the paces side by side', paceWays(session))}
 		>The other paces</TextButton
 	>
@@ -126,65 +130,3 @@
 		>High-lift, permanent, nothing</TextButton
 	>
 </p>
-
-<style>
-	.chart {
-		flex: 1 0 238px;
-		position: relative;
-	}
-	li {
-		display: grid;
-		grid-template-columns: 24px minmax(0, 1.5fr) minmax(0, 1fr) auto;
-		gap: 4px 14px;
-		align-items: center;
-		padding: 5px 0;
-		border-top: 1px solid var(--line);
-	}
-	.letter {
-		font-size: 19px;
-	}
-	.reach b {
-		font-size: 20px;
-	}
-	.soft {
-		display: block;
-		font-size: 13px;
-		line-height: 1.25;
-		color: var(--ink-soft);
-	}
-	.acts,
-	.fill {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 0 16px;
-	}
-	.acts {
-		justify-content: flex-end;
-		min-width: 150px;
-	}
-	@media (max-width: 1100px) {
-		li {
-			grid-template-columns: 24px minmax(0, 1.4fr) minmax(0, 1fr);
-		}
-		.acts {
-			grid-column: 2 / -1;
-			justify-content: flex-start;
-		}
-	}
-	@media (max-width: 760px) {
-		li {
-			grid-template-columns: 20px minmax(0, 1fr) minmax(0, 1fr);
-		}
-		.what,
-		.acts {
-			grid-column: 2 / -1;
-		}
-		.reach {
-			grid-column: 2 / -1;
-			grid-row: 2;
-		}
-		.acts {
-			grid-row: 3;
-		}
-	}
-</style>

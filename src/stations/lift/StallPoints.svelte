@@ -25,40 +25,18 @@
 {:else if points.length === 0}
 	<p>Even the low end of what is likely meets the aim.</p>
 {/if}
-<ul class:stale={search.searching}>
+<ul class={[search.searching && 'opacity-70']}>
 	{#each points as point (point.level)}
-		<li>
-			<b class="figure">{formatLevel(point.level)}</b>
+		<li class="border-t border-line py-2">
+			<b class="figure text-18">{formatLevel(point.level)}</b>
 			<b>{undertoneWord(point.undertone.name, point.level)}</b>
 			<p>{nextRoundWords(point)}</p>
 			{#if point.backup[0]}
-				<span class="lock"
+				<span class="my-1 block h-8 bg-field"
 					><Strand colours={{ hair: [rgbOf(point.backup[0].lab)] }} seed={71} label="" /></span
 				>
-				<p class="soft">{backupWords(point, backupParts(point, session.head.line))}</p>
+				<p class="text-ink-soft">{backupWords(point, backupParts(point, session.head.line))}</p>
 			{/if}
 		</li>
 	{/each}
 </ul>
-
-<style>
-	li {
-		padding: 8px 0;
-		border-top: 1px solid var(--line);
-	}
-	.stale {
-		opacity: 0.7;
-	}
-	.lock {
-		display: block;
-		height: 30px;
-		background: var(--field);
-		margin: 4px 0;
-	}
-	.figure {
-		font-size: 19px;
-	}
-	.soft {
-		color: var(--ink-soft);
-	}
-</style>

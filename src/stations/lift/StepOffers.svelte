@@ -42,30 +42,18 @@
 
 <ul>
 	{#each offers(session) as offer (offer.kind)}
-		<li>
+		<li class="flex flex-col items-start py-1 leading-close">
 			{#if offer.make && !full(offer)}
 				<TextButton onclick={() => add(offer)}>{nameOf(offer)}</TextButton>
 			{:else}
 				<span>{nameOf(offer)}</span>
 			{/if}
-			<span class="soft">{full(offer) ? 'three are the most' : whyWords(offer.why)}</span>
+			<span class="text-14 text-ink-soft"
+				>{full(offer) ? 'three are the most' : whyWords(offer.why)}</span
+			>
 		</li>
 	{/each}
 </ul>
-<p class="soft">
+<p class="text-14 text-ink-soft">
 	Each starts from what the last one leaves, rinsed between, with the condition carried along.
 </p>
-
-<style>
-	li {
-		display: flex;
-		flex-direction: column;
-		align-items: flex-start;
-		line-height: 1.25;
-		padding: 4px 0;
-	}
-	.soft {
-		color: var(--ink-soft);
-		font-size: 14px;
-	}
-</style>

@@ -36,7 +36,7 @@
 
 <Fold title="Shade" summary={parts.length === 0 ? 'none yet: lifts alone' : formulaWords(parts)}>
 	{#if !line}
-		<p class="soft">
+		<p class="text-14 text-ink-soft">
 			No {product} line stands on <a href="/shelf">the Shelf</a>: without its shades it is reckoned
 			as lifting alone.
 		</p>
@@ -73,16 +73,18 @@
 			options={shades}
 			onchange={(id) => change('added a shade', (draft) => addTintShade(draft, line, id))}
 		/>
-		{#if view.tintSearch.trouble}<p role="status" class="soft">{view.tintSearch.trouble}</p>{/if}
+		{#if view.tintSearch.trouble}<p role="status" class="text-14 text-ink-soft">
+				{view.tintSearch.trouble}
+			</p>{/if}
 		{#if found.length > 0}
 			<ul aria-label="Shades that hold the warmth it exposes">
 				{#each found as formula, i (i)}
 					{@const own = recordParts(formula, line)}
-					<li>
+					<li class="flex flex-col items-start py-1 leading-close">
 						<TextButton onclick={() => take(line, own)}
 							>{own.length === 0 ? 'Without a shade' : formulaWords(own)}</TextButton
 						>
-						<span class="soft"
+						<span class="text-14 text-ink-soft"
 							>{distanceWords(formula.deltaE)} to the aim, level {formatLevel(formula.level)}</span
 						>
 					</li>
@@ -91,17 +93,3 @@
 		{/if}
 	{/if}
 </Fold>
-
-<style>
-	li {
-		display: flex;
-		flex-direction: column;
-		align-items: flex-start;
-		line-height: 1.25;
-		padding: 4px 0;
-	}
-	.soft {
-		color: var(--ink-soft);
-		font-size: 14px;
-	}
-</style>

@@ -85,33 +85,40 @@
 {#snippet planned(plan: ServicePlan)}
 	<ol>
 		{#each plan.visits as visit, i (visit.week)}
-			<li>
+			<li
+				class="grid grid-cols-[100px_128px_100px_108px_minmax(0,1fr)] items-baseline gap-x-4 gap-y-0.5 py-1 max-desk:grid-cols-[92px_116px_minmax(0,1fr)_minmax(0,1fr)] max-tablet:grid-cols-[92px_minmax(0,1fr)] max-tablet:border-t max-tablet:border-line max-tablet:[&>:nth-child(n+3)]:col-start-2"
+			>
 				<span class="when"
 					><b>{i === 0 ? 'today' : day(visit.week)}</b>
-					{#if i > 0}<span class="soft">week {visit.week}</span>{/if}</span
+					{#if i > 0}<span class="text-14 text-ink-soft">week {visit.week}</span>{/if}</span
 				>
 				<span class="level"
-					><b class="figure">{formatLevel(visit.level)}</b>
-					<span class="soft range">{formatLevel(visit.low)} to {formatLevel(visit.high)}</span
+					><b class="figure text-22">{formatLevel(visit.level)}</b>
+					<span class="range text-14 text-ink-soft"
+						>{formatLevel(visit.low)} to {formatLevel(visit.high)}</span
 					></span
 				>
 				<span
 					><b class="figure">{Math.round(visit.condition)}</b>
 					{conditionBand(visit.condition)}</span
 				>
-				<span class="soft"
+				<span class="text-14 text-ink-soft"
 					>{formatHours(visit.chairMinutes)}{priced(visit.price)}{visit.tonerWaits
 						? ', tone a day later'
 						: ''}</span
 				>
-				<span class="soft what">{worked(visit)}</span>
+				<span class="what -col-end-1 text-14 text-ink-soft max-desk:col-start-2"
+					>{worked(visit)}</span
+				>
 			</li>
 		{/each}
 	</ol>
 {/snippet}
 
 {#if series.length > 1}<SeriesDates {series} />{/if}
-<div class="wishes">
+<div
+	class="wishes mb-3 grid grid-cols-[auto_120px_120px] items-end justify-start gap-x-8 gap-y-1 max-tablet:grid-cols-[1fr_1fr]"
+>
 	<Choice
 		label="Pace"
 		value={wishes.pace}
@@ -132,8 +139,10 @@
 	/>
 </div>
 {#if search.searching}
-	<p class="searching" role="status">
-		<progress max="1" value={search.progress}>{Math.round(search.progress * 100)} %</progress>
+	<p class="searching flex items-center gap-3" role="status">
+		<progress class="w-30 accent-ink" max="1" value={search.progress}
+			>{Math.round(search.progress * 100)} %</progress
+		>
 		Looking for ways…
 		<TextButton onclick={() => search.stop()}>Stop</TextButton>
 	</p>
@@ -144,8 +153,8 @@
 	</p>
 {/if}
 {#if judgement}
-	<div class:stale={search.searching}>
-		{#if judgement.darkColour}<p class="why">{DARK_COLOUR}</p>{/if}
+	<div class={[search.searching && 'opacity-70']}>
+		{#if judgement.darkColour}<p class="why mb-1.5">{DARK_COLOUR}</p>{/if}
 		{#if !hair}
 			<p>Nothing is put on: choose in Product and place where it goes.</p>
 		{:else if hair.already}
@@ -162,12 +171,14 @@
 			</p>
 			{#if hair.nearest}{@render planned(hair.nearest)}{/if}
 		{:else}
-			{#if judgement.hardest}<p class="soft">Needs most: {hairWords(judgement.hardest)}.</p>{/if}
+			{#if judgement.hardest}<p class="text-14 text-ink-soft">
+					Needs most: {hairWords(judgement.hardest)}.
+				</p>{/if}
 			{#each hair.plans as plan (plan.name)}
-				<section aria-label={plan.name}>
-					<header>
-						<h2>{capital([plan.name, ...plan.also].join(', '))}</h2>
-						<p class="soft">
+				<section class="mt-2 border-t border-line pt-2 pb-1" aria-label={plan.name}>
+					<header class="flex flex-wrap items-center gap-x-4 gap-y-1 pb-1.5 [&_button]:ml-auto">
+						<h2 class="text-18">{capital([plan.name, ...plan.also].join(', '))}</h2>
+						<p class="text-14 text-ink-soft">
 							{plan.visits.length === 1
 								? '1 visit'
 								: `${plan.visits.length} visits in ${formatWeeks(plan.weeks)}, ${formatHours(plan.chairMinutes)}${priced(plan.price)}`}
@@ -180,81 +191,3 @@
 		{/if}
 	</div>
 {/if}
-
-<style>
-	.why {
-		margin-bottom: 6px;
-	}
-	.wishes {
-		display: grid;
-		grid-template-columns: auto 120px 120px;
-		justify-content: start;
-		align-items: end;
-		gap: 4px 30px;
-		margin-bottom: 12px;
-	}
-	.searching {
-		display: flex;
-		align-items: center;
-		gap: 12px;
-	}
-	progress {
-		width: 120px;
-		accent-color: var(--ink);
-	}
-	.stale {
-		opacity: 0.7;
-	}
-	section {
-		margin-top: 8px;
-		padding: 10px 0 4px;
-		border-top: 1px solid var(--line);
-	}
-	header {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 4px 18px;
-		padding-bottom: 6px;
-	}
-	h2 {
-		font-size: 17px;
-	}
-	header :global(button) {
-		margin-left: auto;
-	}
-	li {
-		display: grid;
-		grid-template-columns: 100px 128px 100px 108px minmax(0, 1fr);
-		gap: 2px 18px;
-		align-items: baseline;
-		padding: 5px 0;
-	}
-	.level b {
-		font-size: 22px;
-	}
-	.soft {
-		color: var(--ink-soft);
-		font-size: 14px;
-	}
-	@media (max-width: 1100px) {
-		li {
-			grid-template-columns: 92px 116px minmax(0, 1fr) minmax(0, 1fr);
-		}
-		.what {
-			grid-column: 2 / -1;
-		}
-	}
-	@media (max-width: 760px) {
-		.wishes {
-			grid-template-columns: 1fr 1fr;
-		}
-		li {
-			grid-template-columns: 92px minmax(0, 1fr);
-			border-top: 1px solid var(--line);
-		}
-		li > :nth-child(n + 3) {
-			grid-column: 2;
-		}
-	}
-</style>

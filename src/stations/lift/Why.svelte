@@ -26,60 +26,30 @@
 		? `${CAUSE_NAMES[shown[0].name]} ${signed(shown[0].levels)}`
 		: 'nothing unusual'}
 >
-	<p class="soft">
+	<p class="text-ink-soft">
 		Powder, 20 vol, 1 : 2, 40 min in foil would bring this natural hair to {formatLevel(why.plain)}.
 	</p>
 	{#if shown.length > 0}
-		<dl>
+		<dl class="grid grid-cols-[auto_minmax(0,1fr)] items-center gap-x-3 gap-y-1">
 			{#each shown as { name, levels } (name)}
 				<dt>{CAUSE_NAMES[name]}</dt>
-				<dd>
-					<span class="bar" class:less={levels < 0}
-						><span style:width="{(50 * Math.abs(levels)) / widest}%"></span></span
+				<dd class="grid grid-cols-[minmax(0,1fr)_44px] items-center gap-2">
+					<span
+						class="bar relative h-3 bg-[linear-gradient(var(--line),var(--line))] bg-size-[1.5px_100%] bg-center bg-no-repeat"
+						><span
+							class={[
+								'absolute top-0.5 bottom-0.5',
+								levels < 0
+									? 'right-1/2 left-auto border-2 border-ink bg-transparent'
+									: 'left-1/2 bg-ink'
+							]}
+							style:width="{(50 * Math.abs(levels)) / widest}%"
+						></span></span
 					>
-					<b class="figure">{signed(levels)}</b>
+					<b class="text-right figure">{signed(levels)}</b>
 				</dd>
 			{/each}
 		</dl>
 	{/if}
 </Fold>
 <ReachFold />
-
-<style>
-	dl {
-		display: grid;
-		grid-template-columns: auto minmax(0, 1fr);
-		gap: 4px 12px;
-		align-items: center;
-	}
-	dd {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) 44px;
-		gap: 8px;
-		align-items: center;
-	}
-	dd b {
-		text-align: right;
-	}
-	.bar {
-		position: relative;
-		height: 12px;
-		background: linear-gradient(var(--line), var(--line)) center / 1.5px 100% no-repeat;
-	}
-	.bar span {
-		position: absolute;
-		left: 50%;
-		top: 2px;
-		bottom: 2px;
-		background: var(--ink);
-	}
-	.bar.less span {
-		left: auto;
-		right: 50%;
-		background: none;
-		border: 1.5px solid var(--ink);
-	}
-	.soft {
-		color: var(--ink-soft);
-	}
-</style>

@@ -39,7 +39,9 @@
 	] as const;
 </script>
 
-<ol>
+<ol
+	class="grid grid-cols-[repeat(auto-fill,minmax(280px,1fr))] gap-x-7 gap-y-2 max-tablet:grid-cols-1"
+>
 	<li>
 		<Choice
 			label="Wet stretch"
@@ -47,7 +49,7 @@
 			options={STRETCH}
 			onchange={(v) => session.changeHead('stretch', (r) => (r.strain.stretch = v))}
 		/>
-		<p class="soft">Wet one hair, stretch it by a third, let go.</p>
+		<p class="text-14 text-ink-soft">Wet one hair, stretch it by a third, let go.</p>
 	</li>
 	<li>
 		<Choice
@@ -56,7 +58,9 @@
 			options={POROSITY}
 			onchange={(v) => session.changeReading(`porosity of ${zone}`, (r) => setPorosity(r, zone, v))}
 		/>
-		<p class="soft">Watch it for ten seconds. It sets the porosity of this zone.</p>
+		<p class="text-14 text-ink-soft">
+			Watch it for ten seconds. It sets the porosity of this zone.
+		</p>
 	</li>
 	<li>
 		<Choice
@@ -65,7 +69,7 @@
 			options={FEEL}
 			onchange={(v) => session.changeHead('feel', (r) => (r.strain.feel = v))}
 		/>
-		<p class="soft">From the tip towards the root, wet.</p>
+		<p class="text-14 text-ink-soft">From the tip towards the root, wet.</p>
 	</li>
 	<li>
 		<Choice
@@ -74,7 +78,7 @@
 			options={ENDS}
 			onchange={(v) => session.changeHead('ends', (r) => (r.strain.ends = v))}
 		/>
-		<p class="soft">Fan them over a finger against the light.</p>
+		<p class="text-14 text-ink-soft">Fan them over a finger against the light.</p>
 	</li>
 </ol>
 <p role="status">
@@ -86,22 +90,3 @@
 		Ends {Math.round(ends)}, {conditionBand(ends)}{ends < 55 ? ': cut these first' : ''}.
 	{/if}
 </p>
-
-<style>
-	ol {
-		margin: 0;
-		padding: 0;
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(280px, 1fr));
-		gap: 10px 28px;
-	}
-	.soft {
-		color: var(--ink-soft);
-		font-size: 14px;
-	}
-	@media (max-width: 760px) {
-		ol {
-			grid-template-columns: minmax(0, 1fr);
-		}
-	}
-</style>

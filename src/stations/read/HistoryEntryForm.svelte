@@ -29,7 +29,9 @@
 	}
 </script>
 
-<div class="form">
+<div
+	class="grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] items-end gap-x-5 gap-y-2 pt-1 pb-4"
+>
 	<TextField label="When" type="date" value={entry.date} oninput={redate} />
 	{#if entry.kind === 'cut'}
 		<NumberField
@@ -81,13 +83,3 @@
 	{/if}
 	<Button onclick={onremove}>Remove</Button>
 </div>
-
-<style>
-	.form {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
-		gap: 10px 20px;
-		align-items: end;
-		padding: 4px 0 16px;
-	}
-</style>

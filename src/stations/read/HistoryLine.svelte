@@ -65,7 +65,9 @@
 	];
 </script>
 
-<div class="adding">
+<div
+	class="grid grid-cols-[minmax(140px,1fr)_auto_minmax(120px,1fr)] items-end gap-x-5 gap-y-2 max-tablet:grid-cols-1"
+>
 	<Select label="What was done" value={kind} options={KIND_OPTIONS} onchange={(v) => (kind = v)} />
 	<Button onclick={add}>Add to the history</Button>
 	<NumberField
@@ -83,33 +85,45 @@
 </div>
 
 {#if entries.length === 0}
-	<p class="soft">
+	<p class="text-ink-soft">
 		Nothing told yet. Add what was done to this hair, and the strand that it made is worked out.
 	</p>
 {:else}
-	<div class="line" aria-hidden="true">
+	<div class="relative mr-6 ml-8 h-15 border-b-2 border-ink" aria-hidden="true">
 		{#each MARKS.filter(({ weeks }) => weeks <= Math.max(52, oldest)) as { weeks, label } (weeks)}
-			<span class="mark" style:left="{placeOf(weeks, oldest) * 100}%">{label}</span>
+			<span
+				class="absolute -bottom-6 -translate-x-1/2 text-13 whitespace-nowrap text-ink-soft"
+				style:left="{placeOf(weeks, oldest) * 100}%">{label}</span
+			>
 		{/each}
 		{#each entries as entry, i (entry.id)}
 			<span
-				class="event"
+				class={[
+					'absolute bottom-1 min-w-7 -translate-x-1/2 rounded-box border-2 border-ink px-1 py-0.5 text-center font-semibold',
+					open === entry.id ? 'bg-ink text-room' : 'bg-room'
+				]}
 				style:left="{placeOf(weeksBefore(entry.date, date), oldest) * 100}%"
 				class:open={open === entry.id}>{i + 1}</span
 			>
 		{/each}
 	</div>
-	<ol aria-label="History of this hair, latest first">
+	<ol class="mt-6" aria-label="History of this hair, latest first">
 		{#each entries as entry, i (entry.id)}
 			<li>
 				<button
-					class="row"
+					class="row flex tap w-full flex-wrap items-center gap-x-3 gap-y-0 text-left"
 					aria-expanded={open === entry.id}
 					onclick={() => (open = open === entry.id ? undefined : entry.id)}
 				>
-					<span class="number" class:open={open === entry.id}>{i + 1}</span>
+					<span
+						class={[
+							'number min-w-7 rounded-box border-2 border-ink px-1 py-0.5 text-center font-semibold',
+							open === entry.id ? 'bg-ink text-room' : 'bg-room'
+						]}
+						class:open={open === entry.id}>{i + 1}</span
+					>
 					<b>{entryWords(entry)}</b>
-					<span class="soft">{agoWords(weeksBefore(entry.date, date))}</span>
+					<span class="text-ink-soft">{agoWords(weeksBefore(entry.date, date))}</span>
 				</button>
 				{#if open === entry.id}
 					<HistoryEntryForm
@@ -122,9 +136,11 @@
 			</li>
 		{/each}
 	</ol>
-	<div class="told">
-		<span class="word">as told</span>
-		<span class="strand"
+	<div
+		class="told grid grid-cols-[70px_minmax(0,1fr)] items-center bg-field px-3 py-2 text-on-field"
+	>
+		<span class="text-14">as told</span>
+		<span class="block h-13"
 			><Strand {colours} seed={17} label="The strand that the history makes" /></span
 		>
 	</div>
@@ -139,90 +155,7 @@
 				.join('; ')}. The reading counts until you take the history.
 		</p>
 	{:else}
-		<p class="soft">The history agrees with what was read.</p>
+		<p class="text-ink-soft">The history agrees with what was read.</p>
 	{/if}
 	<div><Button onclick={take}>Take zones from the history</Button></div>
 {/if}
-
-<style>
-	.adding {
-		display: grid;
-		grid-template-columns: minmax(140px, 1fr) auto minmax(120px, 1fr);
-		gap: 10px 20px;
-		align-items: end;
-	}
-	.line {
-		position: relative;
-		height: 58px;
-		margin: 0 24px 0 32px;
-		border-bottom: 1.5px solid var(--ink);
-	}
-	.mark,
-	.event {
-		position: absolute;
-		transform: translateX(-50%);
-	}
-	.mark {
-		bottom: -24px;
-		font-size: 13px;
-		color: var(--ink-soft);
-		white-space: nowrap;
-	}
-	.event {
-		bottom: 4px;
-	}
-	.event,
-	.number {
-		min-width: 26px;
-		padding: 2px 4px;
-		text-align: center;
-		font-weight: 600;
-		border: 1.5px solid var(--ink);
-		border-radius: 3px;
-		background: var(--room);
-	}
-	.event.open,
-	.number.open {
-		background: var(--ink);
-		color: var(--room);
-	}
-	ol {
-		margin: 26px 0 0;
-		padding: 0;
-	}
-	.row {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 0 12px;
-		align-items: center;
-		width: 100%;
-		min-height: 44px;
-		border: 0;
-		background: none;
-		text-align: left;
-		padding: 0;
-	}
-	.told {
-		display: grid;
-		grid-template-columns: 70px minmax(0, 1fr);
-		align-items: center;
-		background: var(--field);
-		color: var(--on-field);
-		padding: 8px 14px;
-	}
-	.strand {
-		display: block;
-		height: 52px;
-	}
-	.word {
-		font-size: 14px;
-	}
-	.soft {
-		color: var(--ink-soft);
-	}
-	@media (max-width: 760px) {
-		.adding {
-			grid-template-columns: minmax(0, 1fr);
-		}
-	}
-</style>

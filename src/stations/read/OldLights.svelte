@@ -26,7 +26,7 @@
 		session.changeReading(`old lights of ${zone}`, (draft) => haveOldLights(draft.zones[zone], on))}
 />
 {#if lights}
-	<div class="grid">
+	<div class="mb-3 grid grid-cols-[minmax(0,1fr)_200px] items-end gap-x-6 gap-y-2">
 		<Dial
 			label="Part of the hair"
 			value={Math.round(lights.share * 100)}
@@ -51,13 +51,3 @@
 		/>
 	</div>
 {/if}
-
-<style>
-	.grid {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) 200px;
-		gap: 8px 24px;
-		align-items: end;
-		margin-bottom: 12px;
-	}
-</style>

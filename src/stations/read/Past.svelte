@@ -51,7 +51,7 @@
 	});
 </script>
 
-<div class="past">
+<div class="mt-2">
 	<Fold title="From a picture" summary="point at hair and a grey card">
 		<ReadPicture {zone} />
 	</Fold>
@@ -62,7 +62,7 @@
 		<HistoryLine />
 	</Fold>
 	<Fold title="Past" summary={past}>
-		<div class="grid">
+		<div class="grid grid-cols-[repeat(auto-fill,minmax(210px,1fr))] items-end gap-x-6 gap-y-1">
 			<NumberField
 				label="Earlier lightenings still in the hair"
 				value={reading.strain.lightenings}
@@ -70,7 +70,7 @@
 				onchange={(v) => session.changeHead('lightenings', (r) => (r.strain.lightenings = v))}
 			/>
 		</div>
-		<div class="ticks">
+		<div class="grid grid-cols-[repeat(auto-fill,minmax(210px,1fr))] items-end gap-x-6 gap-y-1">
 			<Tick
 				label="Henna"
 				checked={reading.henna}
@@ -128,16 +128,3 @@
 		<Tests />
 	</Fold>
 </div>
-
-<style>
-	.past {
-		margin-top: 10px;
-	}
-	.grid,
-	.ticks {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(210px, 1fr));
-		gap: 4px 24px;
-		align-items: end;
-	}
-</style>

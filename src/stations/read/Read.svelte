@@ -84,7 +84,7 @@
 			<p>Hold the hair against the ladder below.</p>
 		{:else}
 			<HeadField {colours}>
-				<div class:grey>
+				<div class={[grey && 'grayscale']}>
 					<ReadStrand {zone} onpick={(picked) => (zone = picked)} />
 				</div>
 				<ZoneBorders
@@ -105,7 +105,7 @@
 					)}
 			/>
 		{/if}
-		<div class="zone">
+		<div class="zone mb-2 flex flex-wrap items-center gap-x-10 gap-y-0">
 			<Choice
 				label="Zone"
 				hideLabel
@@ -121,14 +121,14 @@
 				onchange={(state) =>
 					session.changeReading(`state of ${zone}`, (draft) => setState(draft, zone, state))}
 			/>
-			<span class="grey-toggle"
+			<span class="ml-auto"
 				><TextButton pressed={grey} onclick={() => (grey = !grey)}
 					>{grey ? 'In colour' : 'In grey'}</TextButton
 				></span
 			>
 		</div>
 		{#if !blind}
-			<div class:grey>
+			<div class={[grey && 'grayscale']}>
 				<Ladder
 					label="Level of the {zone}"
 					{rungs}
@@ -139,7 +139,7 @@
 						)}
 				/>
 			</div>
-			<p class="hint">
+			<p class="mt-1 text-14 text-ink-soft">
 				Judge dry, without hue: squint, or look in grey. {here.state === 'natural'
 					? 'Every untouched zone takes this level.'
 					: 'This zone only.'}
@@ -150,7 +150,7 @@
 					>.{/if}
 			</p>
 		{/if}
-		<div class:acts={!blind}>
+		<div class={[!blind && 'mb-1 flex flex-wrap items-center gap-x-6 gap-y-0 text-14']}>
 			{#if !blind}
 				<TextButton
 					onclick={() => session.changeReading('zones alike', (draft) => alikeFrom(draft, zone))}
@@ -174,32 +174,3 @@
 		</FootLine>
 	{/snippet}
 </Station>
-
-<style>
-	.grey {
-		filter: grayscale(1);
-	}
-	.zone {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 0 40px;
-		align-items: center;
-		margin-bottom: 8px;
-	}
-	.grey-toggle {
-		margin-left: auto;
-	}
-	.acts {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 0 24px;
-		align-items: center;
-		margin-bottom: 4px;
-		font-size: 14px;
-	}
-	.hint {
-		margin-top: 4px;
-		color: var(--ink-soft);
-		font-size: 14px;
-	}
-</style>

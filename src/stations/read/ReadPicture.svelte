@@ -51,8 +51,8 @@
 </script>
 
 {#if kept}
-	<div class="kept">
-		<img src={url} alt="The hair that was read" />
+	<div class="kept flex items-end gap-4">
+		<img class="max-w-45" src={url} alt="The hair that was read" />
 		<Button
 			onclick={() =>
 				workspace.transact('removed the picture', (draft) => dropPicture(draft, session.id))}
@@ -61,14 +61,3 @@
 	</div>
 {/if}
 <PictureFold action="Read this for the {zone}" keepable ontake={take} onkinds={takeKinds} />
-
-<style>
-	.kept {
-		display: flex;
-		gap: 16px;
-		align-items: end;
-	}
-	.kept img {
-		max-width: 180px;
-	}
-</style>

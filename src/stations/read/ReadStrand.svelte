@@ -18,12 +18,15 @@
 	const share = (cm: number) => `${(100 * cm) / length}%`;
 </script>
 
-<div class="strand">
+<div class="relative h-24 max-tablet:h-19">
 	<Strand colours={view.nowColours} label="now: {formatLevel(view.nowLevel)}" />
 	{#each view.zones as { name, fromCm, toCm, fibre } (name)}
 		<!-- Pointing is one way to choose a zone; the list of zones below is the one for keys. -->
 		<div
-			class="zone"
+			class={[
+				'zone absolute top-0 bottom-0 cursor-pointer border-b-4',
+				name === zone ? 'border-on-field' : 'border-transparent'
+			]}
 			class:here={name === zone}
 			style:left={share(fromCm)}
 			style:width={share(toCm - fromCm)}
@@ -34,25 +37,3 @@
 		></div>
 	{/each}
 </div>
-
-<style>
-	.strand {
-		position: relative;
-		height: 96px;
-	}
-	.zone {
-		position: absolute;
-		top: 0;
-		bottom: 0;
-		border-bottom: 4px solid transparent;
-		cursor: pointer;
-	}
-	.here {
-		border-bottom-color: var(--on-field);
-	}
-	@media (max-width: 760px) {
-		.strand {
-			height: 74px;
-		}
-	}
-</style>

@@ -49,8 +49,8 @@
 	}
 </script>
 
-<div class="reader">
-	<div class="acts">
+<div class="flex flex-col gap-2">
+	<div class="flex flex-wrap items-center gap-x-4 gap-y-2">
 		{#if inUse.state === 'off'}
 			<Button onclick={() => void inUse.connect()}>Connect</Button>
 		{:else}
@@ -62,7 +62,7 @@
 				>{complete ? 'Begin again' : `Reading ${inUse.labs.length + 1} of ${READINGS}`}</Button
 			>
 		{/if}
-		<span class="soft" role="status"
+		<span class="text-14 text-ink-soft" role="status"
 			>{inUse.device.name}{inUse.state === 'connecting'
 				? ', connecting'
 				: inUse.state === 'busy'
@@ -76,11 +76,13 @@
 							: ', not connected'}</span
 		>
 	</div>
-	{#if inUse.problem}<p class="fault" role="alert">{inUse.problem}</p>{/if}
+	{#if inUse.problem}<p class="font-semibold text-stop" role="alert">{inUse.problem}</p>{/if}
 	{#if reading}
-		<div class="result">
+		<div
+			class="result grid grid-cols-[repeat(3,minmax(60px,110px))_minmax(180px,1fr)] flex-col items-center gap-x-3 gap-y-0 max-tablet:grid-cols-3"
+		>
 			{#each inUse.labs as lab, i (i)}
-				<span class="lock"
+				<span class="block h-10 bg-field"
 					><Strand
 						colours={{ hair: [rgbOf(lab)] }}
 						seed={40 + i}
@@ -90,10 +92,10 @@
 					/></span
 				>
 			{/each}
-			<p>
-				<b class="figure level">{formatLevel(reading.level)}</b>
+			<p class="col-start-4 max-tablet:col-span-full">
+				<b class="level mr-1.5 figure text-40">{formatLevel(reading.level)}</b>
 				<b>± {(1.28 * reading.sd).toFixed(1)} {reading.undertone.name}</b>
-				<span class="soft"
+				<span class="text-14 text-ink-soft"
 					>{complete ? 'median of three' : 'so far'}, L* {reading.lab.l.toFixed(1)}, a* {reading.lab.a.toFixed(
 						1
 					)}, b* {reading.lab.b.toFixed(1)}</span
@@ -101,63 +103,14 @@
 			</p>
 		</div>
 		{#if reading.apart > READINGS_APART}
-			<p class="fault">
+			<p class="font-semibold text-stop">
 				They lie {reading.apart.toFixed(1)} level apart: place it flat, on one colour, and begin again.
 			</p>
 		{/if}
 		{#if complete}<div><Button onclick={take}>Read this for the {zone}</Button></div>{/if}
 	{:else}
-		<p class="soft">
+		<p class="text-14 text-ink-soft">
 			Flat on dry hair, three times on the same zone, a finger’s breadth apart. The median counts.
 		</p>
 	{/if}
 </div>
-
-<style>
-	.reader,
-	.result {
-		display: flex;
-		flex-direction: column;
-		gap: 10px;
-	}
-	.acts {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 10px 16px;
-		align-items: center;
-	}
-	.result {
-		display: grid;
-		grid-template-columns: repeat(3, minmax(60px, 110px)) minmax(180px, 1fr);
-		align-items: center;
-		gap: 0 14px;
-	}
-	.lock {
-		display: block;
-		height: 40px;
-		background: var(--field);
-	}
-	.result p {
-		grid-column: 4;
-	}
-	.level {
-		font-size: 34px;
-		margin-right: 6px;
-	}
-	.soft {
-		color: var(--ink-soft);
-		font-size: 14px;
-	}
-	.fault {
-		color: var(--stop);
-		font-weight: 600;
-	}
-	@media (max-width: 760px) {
-		.result {
-			grid-template-columns: repeat(3, minmax(0, 1fr));
-		}
-		.result p {
-			grid-column: 1 / -1;
-		}
-	}
-</style>

@@ -39,26 +39,16 @@
 		value=""
 		onpick={keep}
 	/>
-	<div class="not-now"><Button onclick={() => (session.blind = false)}>Not now</Button></div>
+	<div class="my-2"><Button onclick={() => (session.blind = false)}>Not now</Button></div>
 {:else if other !== undefined}
-	<p class="hint" role="status">
+	<p class="text-14 text-ink-soft" role="status">
 		You {formatLevel(own)}, second opinion {formatLevel(other)}. {Math.abs(own - other) < 0.5
 			? 'Two pairs of eyes agree: the interval is narrower.'
 			: 'The difference widens the interval.'}
 		<TextButton onclick={forget}>Forget it</TextButton>
 	</p>
 {:else}
-	<p class="hint">
+	<p class="text-14 text-ink-soft">
 		<TextButton onclick={() => (session.blind = true)}>Ask for a second opinion</TextButton>
 	</p>
 {/if}
-
-<style>
-	.not-now {
-		margin: 10px 0;
-	}
-	.hint {
-		color: var(--ink-soft);
-		font-size: 14px;
-	}
-</style>

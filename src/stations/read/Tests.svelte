@@ -64,19 +64,21 @@
 	] as const;
 </script>
 
-<div class="add">
+<div class="add flex flex-wrap items-end gap-x-5 gap-y-1">
 	<TextField label="Set on" type="date" value={date} oninput={(v) => (date = v)} />
 	<Button disabled={!isDay(date) || patches.some((p) => p.date === date)} onclick={addPatch}
 		>Patch test</Button
 	>
 	<Button disabled={!isDay(date)} onclick={addStrand}>Strand test</Button>
 </div>
-{#if !isDay(date)}<p class="fault" role="alert">A day up to today.</p>{/if}
+{#if !isDay(date)}<p class="font-semibold text-stop" role="alert">A day up to today.</p>{/if}
 
 <section>
-	<h2>Patch tests: {patchWords(patchTestOf(session.client, clock.today))}</h2>
+	<h2 class="mb-1 text-15 font-semibold">
+		Patch tests: {patchWords(patchTestOf(session.client, clock.today))}
+	</h2>
 	{#each patches as test (test.date)}
-		<div class="test">
+		<div class="test flex flex-wrap items-center gap-x-5 gap-y-1 border-t border-line py-1">
 			<span class="figure">{test.date}</span>
 			<Tick label="Reacted" checked={test.reacted} onchange={(v) => setPatch(test.date, v)} />
 			<TextButton onclick={() => dropPatch(test.date)}
@@ -86,9 +88,11 @@
 	{/each}
 </section>
 <section>
-	<h2>Strand tests of this hair: {strandWords(strandTestOf(reading, clock.today))}</h2>
+	<h2 class="mb-1 text-15 font-semibold">
+		Strand tests of this hair: {strandWords(strandTestOf(reading, clock.today))}
+	</h2>
 	{#each strands as test (test.id)}
-		<div class="test">
+		<div class="test flex flex-wrap items-center gap-x-5 gap-y-1 border-t border-line py-1">
 			<span class="figure">{test.date}</span>
 			<Choice
 				label="Result of {test.date}"
@@ -111,38 +115,10 @@
 			>
 		</div>
 		{#if test.level !== undefined}
-			<p class="soft">
+			<p class="text-14 text-ink-soft">
 				The strand reached {formatLevel(test.level)}; the sums expect
 				{formatLevel(session.head.lift.level)} of the head.
 			</p>
 		{/if}
 	{/each}
 </section>
-
-<style>
-	.add,
-	.test {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 4px 20px;
-		align-items: end;
-	}
-	.test {
-		align-items: center;
-		border-top: 1px solid var(--line);
-		padding: 4px 0;
-	}
-	h2 {
-		font-size: 15px;
-		font-weight: 600;
-		margin-bottom: 4px;
-	}
-	.fault {
-		color: var(--stop);
-		font-weight: 600;
-	}
-	.soft {
-		color: var(--ink-soft);
-		font-size: 14px;
-	}
-</style>

@@ -20,7 +20,7 @@
 	}
 </script>
 
-<div class="row">
+<div class="row h-9">
 	<Slider.Root
 		type="multiple"
 		value={[reading.regrowthCm, endsFrom]}
@@ -30,17 +30,17 @@
 		onValueChange={move}
 	>
 		{#snippet child({ props })}
-			<span {...props} class="track">
-				<span class="rule"></span>
+			<span {...props} class="relative flex h-11 touch-pan-y items-center">
+				<span class="h-px flex-1 bg-on-field"></span>
 				<Slider.Thumb
 					index={0}
-					class="border-thumb"
+					class="h-8 w-4 rounded-box bg-on-field focus-visible:outline-on-field"
 					aria-label="Root ends at"
 					aria-valuetext={cm(reading.regrowthCm)}
 				/>
 				<Slider.Thumb
 					index={1}
-					class="border-thumb"
+					class="h-8 w-4 rounded-box bg-on-field focus-visible:outline-on-field"
 					aria-label="Ends begin at"
 					aria-valuetext={cm(endsFrom)}
 				/>
@@ -48,7 +48,7 @@
 		{/snippet}
 	</Slider.Root>
 </div>
-<p class="words">
+<p class="mt-2 flex justify-between gap-2 text-13">
 	<span>scalp</span>
 	<span
 		>root to {cm(reading.regrowthCm)} · lengths to {cm(endsFrom)} · ends to {cm(
@@ -57,37 +57,3 @@
 	>
 	<span>tips</span>
 </p>
-
-<style>
-	.row {
-		height: 34px;
-	}
-	.track {
-		position: relative;
-		display: flex;
-		align-items: center;
-		height: 44px;
-		touch-action: pan-y;
-	}
-	.rule {
-		flex: 1;
-		height: 1.5px;
-		background: var(--on-field);
-	}
-	:global(.border-thumb) {
-		width: 14px;
-		height: 30px;
-		border-radius: 2px;
-		background: var(--on-field);
-	}
-	:global(.border-thumb:focus-visible) {
-		outline-color: var(--on-field);
-	}
-	.words {
-		margin-top: 7px;
-		display: flex;
-		justify-content: space-between;
-		gap: 8px;
-		font-size: 13px;
-	}
-</style>

@@ -43,14 +43,16 @@
 </script>
 
 {#if here.state === 'lightened'}
-	<div class="grid">
+	<div
+		class="mt-1.5 mb-3 grid grid-cols-[200px_minmax(0,1fr)] items-end gap-x-6 gap-y-3 max-tablet:grid-cols-1"
+	>
 		<Select
 			label="What you see"
 			value={here.undertone ?? 'model'}
 			options={NAMES}
 			onchange={nameIt}
 		/>
-		<p class="note">
+		<p class="note text-14 text-ink-soft">
 			{#if here.undertone && here.undertone !== modelled}
 				You see {here.undertone}; on this head’s path level {here.presentLevel} is {modelled}. Yours
 				is toned; a lift still starts from the level.
@@ -60,7 +62,9 @@
 		</p>
 	</div>
 {:else if here.state === 'coloured' && colour}
-	<div class="grid four">
+	<div
+		class="mt-1.5 mb-3 grid grid-cols-[repeat(auto-fit,minmax(120px,1fr))] items-end gap-x-6 gap-y-3"
+	>
 		<Select
 			label="Old colour"
 			value={colour.kind}
@@ -92,7 +96,7 @@
 		/>
 	</div>
 	{#if here.artificial.length > 1}
-		<p class="note">
+		<p class="note text-14 text-ink-soft">
 			And under it: {here.artificial
 				.slice(1)
 				.map((c) => `${c.level}${c.tone} ${VEHICLE_NAMES[c.kind]}`)
@@ -100,25 +104,3 @@
 		</p>
 	{/if}
 {/if}
-
-<style>
-	.grid {
-		display: grid;
-		grid-template-columns: 200px minmax(0, 1fr);
-		gap: 14px 24px;
-		align-items: end;
-		margin: 6px 0 12px;
-	}
-	.four {
-		grid-template-columns: repeat(auto-fit, minmax(120px, 1fr));
-	}
-	.note {
-		color: var(--ink-soft);
-		font-size: 14px;
-	}
-	@media (max-width: 760px) {
-		.grid:not(.four) {
-			grid-template-columns: minmax(0, 1fr);
-		}
-	}
-</style>

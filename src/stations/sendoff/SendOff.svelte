@@ -119,10 +119,10 @@
 		/>
 	{/snippet}
 	{#snippet picture()}
-		<div class="grid">
-			<div>
-				<h2>Seen at the end</h2>
-				<div class="pair">
+		<div class="grid grid-cols-[repeat(auto-fit,minmax(300px,1fr))] gap-x-11 gap-y-6">
+			<div class="flex flex-col gap-3">
+				<h2 class="text-18">Seen at the end</h2>
+				<div class="grid grid-cols-3 items-end gap-5">
 					<NumberField
 						label="Level"
 						value={result.level}
@@ -166,18 +166,18 @@
 						session.change('result notes', (draft) => (draft.result.notes = v.slice(0, 4000)))}
 				/>
 			</div>
-			<div>
-				<h2>For {session.client?.name.split(' ')[0] ?? 'the client'}</h2>
+			<div class="flex flex-col gap-3">
+				<h2 class="text-18">For {session.client?.name.split(' ')[0] ?? 'the client'}</h2>
 				<ul>
-					{#each AFTERCARE as line (line)}<li>{line}</li>{/each}
+					{#each AFTERCARE as line (line)}<li class="border-b border-line py-1">{line}</li>{/each}
 				</ul>
 				{#if session.head.toneParts.length > 0}
-					<p class="soft">
+					<p class="text-ink-soft">
 						Toned with {formulaWords(session.head.toneParts)}, {session.visit.tone.minutes} min.
 					</p>
 				{/if}
 				{#each session.visit.passed.filter(({ reason }) => reason) as entry (entry.code)}
-					<p class="soft">
+					<p class="text-ink-soft">
 						Passed {cautionTitle(entry.code)} “{entry.reason}”
 					</p>
 				{/each}
@@ -185,12 +185,12 @@
 		</div>
 	{/snippet}
 	{#snippet foot()}
-		<p class="soft">
+		<p class="text-ink-soft">
 			{recorded
 				? `Recorded ${new Date(result.recordedAt!).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })}. Changes are still saved.`
 				: 'Everything is saved as you go; recording closes the visit.'}
 		</p>
-		<div class="acts">
+		<div class="flex flex-wrap gap-3">
 			<Button onclick={() => void remove()}>Remove visit</Button>
 			<Button onclick={() => window.print()}>Print sheet</Button>
 			<Button onclick={() => void exportClient()}>Export client</Button>
@@ -199,37 +199,3 @@
 		</div>
 	{/snippet}
 </Station>
-
-<style>
-	.grid {
-		display: grid;
-		grid-template-columns: repeat(auto-fit, minmax(300px, 1fr));
-		gap: 24px 44px;
-	}
-	.grid > div {
-		display: flex;
-		flex-direction: column;
-		gap: 12px;
-	}
-	.pair {
-		display: grid;
-		grid-template-columns: repeat(3, minmax(0, 1fr));
-		gap: 20px;
-		align-items: end;
-	}
-	h2 {
-		font-size: 17px;
-	}
-	li {
-		padding: 5px 0;
-		border-bottom: 1px solid var(--line);
-	}
-	.soft {
-		color: var(--ink-soft);
-	}
-	.acts {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 12px;
-	}
-</style>

@@ -38,7 +38,7 @@
 </script>
 
 {#if filler}
-	<div class="filler">
+	<div class="mb-3 grid justify-items-start gap-2">
 		<p>
 			<b>{filler.isToner ? 'First toner:' : 'First the filler:'}</b>
 			{formulaWords(filler.parts)}, rinsed before the {filler.isToner ? 'second' : 'toner'}.
@@ -47,7 +47,7 @@
 		<TonerClock of="filler" minutes={filler.minutes} />
 	</div>
 {:else if advice?.needed}
-	<div class="filler warning" role="status">
+	<div class="mb-3 grid justify-items-start gap-2 border-l-4 border-ask pl-3" role="status">
 		<p>
 			<b>Fill first.</b> It goes down {advice.steps.toFixed(1)} levels: without warm colour under it,
 			so pale a hair turns flat or green.
@@ -58,7 +58,7 @@
 		{/if}
 	</div>
 {:else if two}
-	<div class="filler">
+	<div class="mb-3 grid justify-items-start gap-2">
 		<p>
 			<b>Two toners come nearer than one:</b> first {formulaWords(two.first)} for what is left of yellow-orange,
 			rinsed, then {formulaWords(two.second)}: {distanceWords(two.distance)}{figures.shown
@@ -68,16 +68,3 @@
 		<Button onclick={() => takeTwo(two)}>Tone in two steps</Button>
 	</div>
 {/if}
-
-<style>
-	.filler {
-		margin-bottom: 12px;
-		display: grid;
-		gap: 8px;
-		justify-items: start;
-	}
-	.warning {
-		padding-left: 14px;
-		border-left: 4px solid var(--ask);
-	}
-</style>

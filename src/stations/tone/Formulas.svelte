@@ -50,15 +50,17 @@
 	<p>{line.name} holds no shades yet. Add them on the Shelf, or choose another line.</p>
 {:else}
 	{#if session.head.tonerSearch.trouble}
-		<p role="status" class="soft">
+		<p role="status" class="text-14 text-ink-soft">
 			{session.head.tonerSearch.trouble} The formulas below were found before.
 			<Button onclick={() => session.head.tonerSearch.again()}>Search again</Button>
 		</p>
 	{/if}
 	<ol aria-label="Formulas that come closest">
 		{#each formulas as formula (formulaWords(partsOf(formula)))}
-			<li class:chosen={isChosen(formula)}>
-				<span class="lock"
+			<li
+				class="grid grid-cols-[128px_minmax(0,1fr)_auto] items-center gap-4 border-b border-line py-2 max-tablet:grid-cols-[72px_minmax(0,1fr)] max-tablet:[&_button]:col-span-full"
+			>
+				<span class="block h-14 bg-field py-2 pl-2"
 					><Strand
 						colours={uniform(formula.lab)}
 						seed={5}
@@ -66,8 +68,15 @@
 					/></span
 				>
 				<div>
-					<p class="figure parts">{formulaWords(partsOf(formula)) || 'No toner'}</p>
-					<p class="soft">
+					<p
+						class={[
+							'parts figure text-18',
+							isChosen(formula) && 'underline decoration-3 underline-offset-4'
+						]}
+					>
+						{formulaWords(partsOf(formula)) || 'No toner'}
+					</p>
+					<p class="text-14 text-ink-soft">
 						{#if formula.untilLifted}Serves until it is lifted further:{/if}
 						<b>{distanceWords(formula.deltaE)}</b>{figures.shown
 							? ` (ΔE ${formula.deltaE.toFixed(1)})`
@@ -85,40 +94,3 @@
 		{/each}
 	</ol>
 {/if}
-
-<style>
-	li {
-		display: grid;
-		grid-template-columns: 128px minmax(0, 1fr) auto;
-		gap: 16px;
-		align-items: center;
-		padding: 8px 0;
-		border-bottom: 1px solid var(--line);
-	}
-	.lock {
-		display: block;
-		height: 56px;
-		background: var(--field);
-		padding: 8px 0 8px 8px;
-	}
-	.parts {
-		font-size: 20px;
-	}
-	.chosen .parts {
-		text-decoration: underline;
-		text-decoration-thickness: 3px;
-		text-underline-offset: 5px;
-	}
-	.soft {
-		color: var(--ink-soft);
-		font-size: 14px;
-	}
-	@media (max-width: 760px) {
-		li {
-			grid-template-columns: 72px minmax(0, 1fr);
-		}
-		li :global(button) {
-			grid-column: 1 / -1;
-		}
-	}
-</style>

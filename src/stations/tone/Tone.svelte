@@ -144,26 +144,32 @@
 	{/snippet}
 	{#snippet picture()}
 		{#each warnings as warning (warning.code)}
-			<p class="warning" role="status"><b>Watch:</b> {toneWarningWords(warning)}</p>
+			<p class="mb-3 border-l-4 border-ask pl-3" role="status">
+				<b>Watch:</b>
+				{toneWarningWords(warning)}
+			</p>
 		{/each}
 		{#if held < 1 && !session.head.noToner}
-			<p class="warning" role="status"><b>Holds little:</b> {holdsWords(held)}</p>
+			<p class="mb-3 border-l-4 border-ask pl-3" role="status">
+				<b>Holds little:</b>
+				{holdsWords(held)}
+			</p>
 		{/if}
 		{#if need !== undefined}
-			<p class="warning">
+			<p class="mb-3 border-l-4 border-ask pl-3">
 				<b>Nothing on this line comes close.</b> Lifted to {formatLevel(need)} it would. The nearest stand
 				below with their distance.
 			</p>
 		{/if}
 		{#if session.line && isPlainLine(session.line)}
-			<p class="warning" role="status">
+			<p class="mb-3 border-l-4 border-ask pl-3" role="status">
 				<b>These are not your tubes.</b> The shelf still holds the line that a new salon starts
 				with:
 				<a href="/shelf">enter your own shades</a> before you mix by this.
 			</p>
 		{/if}
 		{#each session.head.lightsToned as piece (piece.zone)}
-			<p class="warning">
+			<p class="mb-3 border-l-4 border-ask pl-3">
 				<b>Old light pieces, {piece.zone}:</b>
 				{lightsTonedWords(piece)}
 			</p>
@@ -191,11 +197,3 @@
 		</FootLine>
 	{/snippet}
 </Station>
-
-<style>
-	.warning {
-		margin-bottom: 12px;
-		padding-left: 14px;
-		border-left: 4px solid var(--ask);
-	}
-</style>

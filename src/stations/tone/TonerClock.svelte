@@ -47,9 +47,19 @@
 		});
 </script>
 
-<div class="clock" class:running class:due={begun && left <= 0}>
-	<p class="figure time" role="timer" aria-label="The {name} on the hair">{formatTimer(seconds)}</p>
-	<p class="soft">
+<div class="clock flex flex-wrap items-center gap-x-4 gap-y-1.5 border-t border-line py-2">
+	<p
+		class={[
+			'figure text-40 leading-none tabular-nums',
+			running ? 'text-ink' : 'text-ink-soft',
+			begun && left <= 0 && 'text-stop'
+		]}
+		role="timer"
+		aria-label="The {name} on the hair"
+	>
+		{formatTimer(seconds)}
+	</p>
+	<p class="min-w-40 flex-1 text-ink-soft">
 		{#if stop}
 			{cautionWords(stop).title} The timer starts when this stop is passed or gone.
 		{:else if begun && left <= 0}
@@ -68,31 +78,3 @@
 		>{running ? 'Hold' : begun ? 'Go on' : `Start the ${name}`}</Button
 	>
 </div>
-
-<style>
-	.clock {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 6px 16px;
-		padding: 8px 0;
-		border-top: 1px solid var(--line);
-	}
-	.time {
-		font-size: 40px;
-		line-height: 1;
-		font-variant-numeric: tabular-nums;
-		color: var(--ink-soft);
-	}
-	.running .time {
-		color: var(--ink);
-	}
-	.due .time {
-		color: var(--stop);
-	}
-	.soft {
-		color: var(--ink-soft);
-		flex: 1;
-		min-width: 160px;
-	}
-</style>

@@ -49,40 +49,45 @@
 
 <svelte:head><title>Upkeep · {session.client?.name ?? 'Visit'} · Zelvant</title></svelte:head>
 
-<main class="handout">
-	<header>
+<main class="mx-auto w-full max-w-270 px-8 pt-6 pb-10 max-tablet:p-4 print:p-0">
+	<header class="mb-4 flex flex-wrap items-start justify-between gap-x-10 gap-y-3">
 		<div>
-			<p class="soft">
+			<p class="text-ink-soft">
 				{session.client?.name ?? 'Client'} · {session.visit.date}{session.visit.colourist
 					? ` · ${session.visit.colourist}`
 					: ''}
 			</p>
-			<h1>{formatLevel(aim.level)} {aim.direction}, {labelIn(KIND_OPTIONS, aim.kind)}</h1>
-			<p class="soft">
+			<h1 class="text-40 leading-tight max-tablet:text-28">
+				{formatLevel(aim.level)}
+				{aim.direction}, {labelIn(KIND_OPTIONS, aim.kind)}
+			</h1>
+			<p class="text-ink-soft">
 				{depthName(aim.level)}, {contrastWords(aim)}{aim.panel
 					? `; panel: ${panelWords(aim, aimView.panel)}`
 					: ''}
 			</p>
 		</div>
-		<div class="acts no-print">
-			<a href="/visit/{id}/aim">Back to the aim</a>
+		<div class="no-print flex items-center gap-5">
+			<a class="inline-grid tap place-items-center" href="/visit/{id}/aim">Back to the aim</a>
 			<Button primary onclick={() => window.print()}>Print</Button>
 		</div>
 	</header>
 
-	{#if aim.lightShare < 1}<p class="soft">The light strands, as they fade:</p>{/if}
-	<section class="field">
+	{#if aim.lightShare < 1}<p class="text-ink-soft">The light strands, as they fade:</p>{/if}
+	<section
+		class="grid grid-cols-[84px_minmax(0,1fr)_320px] items-center gap-x-4 gap-y-1 bg-field px-5 py-3 text-on-field max-tablet:grid-cols-[70px_minmax(0,1fr)] max-tablet:px-3 max-tablet:py-2 print:print-exact"
+	>
 		{#each weeks as { week, rgb, level, hex, words: told, left } (week)}
-			<span class="when">{week === 0 ? 'that day' : formatWeeks(week)}</span>
-			<span class="strand"
+			<span class="font-semibold">{week === 0 ? 'that day' : formatWeeks(week)}</span>
+			<span class="block h-11"
 				><Strand
 					colours={{ hair: [rgb] }}
 					seed={51 + week}
 					label="{told}, level {formatLevel(level)}"
 				/></span
 			>
-			<span class="told"
-				><b class="figure">{formatLevel(level)}</b>
+			<span class="told max-tablet:col-span-full max-tablet:mb-1.5 max-tablet:text-14"
+				><b class="figure font-semibold">{formatLevel(level)}</b>
 				{told}
 				{figures.shown ? hex : ''}{week > 0
 					? `, ${Math.round(left * 100)} % of the toner left`
@@ -91,10 +96,10 @@
 		{/each}
 	</section>
 
-	<div class="answers">
+	<div class="my-5 grid grid-cols-[repeat(auto-fit,minmax(290px,1fr))] gap-x-10 gap-y-5">
 		<section>
-			<h2>Come back</h2>
-			<p class="big figure">
+			<h2 class="text-15 font-semibold text-ink-soft">Come back</h2>
+			<p class="big figure text-28 leading-close">
 				{back.weeks.from < 13
 					? `${back.weeks.from} to ${formatWeeks(back.weeks.to)}`
 					: `${Math.round(back.weeks.from / 4.35)} to ${Math.round(back.weeks.to / 4.35)} months`}
@@ -111,24 +116,26 @@
 			</p>
 		</section>
 		<section>
-			<h2>Getting there</h2>
-			<p class="big figure">{planning?.visits ?? words?.short ?? '…'}</p>
+			<h2 class="text-15 font-semibold text-ink-soft">Getting there</h2>
+			<p class="big figure text-28 leading-close">{planning?.visits ?? words?.short ?? '…'}</p>
 			{#if planning}
 				<p>As it is planned now. {planning.sentence}</p>
-				<p class="soft">What else the aim allows: {words?.short}. <span>{words?.sentence}</span></p>
+				<p class="text-ink-soft">
+					What else the aim allows: {words?.short}. <span>{words?.sentence}</span>
+				</p>
 			{:else}
 				<p>{words?.sentence ?? 'Working it out…'}</p>
 			{/if}
 			{#if words && words.instead.length > 0}
 				<ul>
-					{#each words.instead as text (text)}<li>{text}</li>{/each}
+					{#each words.instead as text (text)}<li class="py-1">{text}</li>{/each}
 				</ul>
 			{/if}
 		</section>
 		<section>
-			<h2>Hours and price</h2>
+			<h2 class="text-15 font-semibold text-ink-soft">Hours and price</h2>
 			{#if costs}
-				<p class="big figure">{formatHours(costs.chairMinutes)}</p>
+				<p class="big figure text-28 leading-close">{formatHours(costs.chairMinutes)}</p>
 				{#if costs.price}
 					<p>
 						{formatPrice(costs.price.low, session.shelf)} to {formatPrice(
@@ -142,7 +149,7 @@
 				{#if costs.visits.length > 1}
 					<ul>
 						{#each costs.visits as { week, chairMinutes, price } (week)}
-							<li>
+							<li class="py-1">
 								{week === 0 ? 'Today' : `Week ${week}`}: {formatHours(chairMinutes)}{price ===
 								undefined
 									? ''
@@ -160,18 +167,18 @@
 			{/if}
 		</section>
 		<section>
-			<h2>Until then</h2>
+			<h2 class="text-15 font-semibold text-ink-soft">Until then</h2>
 			<ul>
-				{#each AFTERCARE as line (line)}<li>{line}</li>{/each}
+				{#each AFTERCARE as line (line)}<li class="py-1">{line}</li>{/each}
 			</ul>
 		</section>
 		{#if aimView.doors.length > 0}
 			<section>
-				<h2>What this closes</h2>
+				<h2 class="text-15 font-semibold text-ink-soft">What this closes</h2>
 				<ul>
 					{#each aimView.doors as door (door)}
 						{@const { closes, instead } = DOOR_WORDS[door]}
-						<li>
+						<li class="py-1">
 							{closes}
 							{instead}
 						</li>{/each}
@@ -179,104 +186,7 @@
 			</section>
 		{/if}
 	</div>
-	<footer class="soft">
+	<footer class="text-ink-soft">
 		{STANDING_CAUTIONS.read} What is said here is expected, not promised.
 	</footer>
 </main>
-
-<style>
-	.handout {
-		width: 100%;
-		max-width: 1080px;
-		margin: 0 auto;
-		padding: 26px 30px 40px;
-	}
-	header {
-		display: flex;
-		flex-wrap: wrap;
-		justify-content: space-between;
-		align-items: flex-start;
-		gap: 12px 40px;
-		margin-bottom: 16px;
-	}
-	h1 {
-		font-size: 40px;
-		line-height: 1.1;
-	}
-	h2 {
-		font-size: 15px;
-		font-weight: 600;
-		color: var(--ink-soft);
-	}
-	.soft {
-		color: var(--ink-soft);
-	}
-	.acts {
-		display: flex;
-		gap: 20px;
-		align-items: center;
-	}
-	.acts a {
-		min-height: 44px;
-		display: inline-grid;
-		place-items: center;
-	}
-	.field {
-		background: var(--field);
-		color: var(--on-field);
-		padding: 12px 20px;
-		display: grid;
-		grid-template-columns: 84px minmax(0, 1fr) 320px;
-		gap: 4px 16px;
-		align-items: center;
-	}
-	.strand {
-		display: block;
-		height: 44px;
-	}
-	.when,
-	.told b {
-		font-weight: 600;
-	}
-	.answers {
-		display: grid;
-		grid-template-columns: repeat(auto-fit, minmax(290px, 1fr));
-		gap: 22px 40px;
-		margin: 22px 0;
-	}
-	.big {
-		font-size: 32px;
-		line-height: 1.2;
-	}
-	section ul {
-		padding-left: 0;
-	}
-	section li {
-		padding: 3px 0;
-	}
-	@media (max-width: 760px) {
-		.handout {
-			padding: 16px;
-		}
-		h1 {
-			font-size: 28px;
-		}
-		.field {
-			grid-template-columns: 70px minmax(0, 1fr);
-			padding: 10px 12px;
-		}
-		.told {
-			grid-column: 1 / -1;
-			font-size: 14px;
-			margin-bottom: 6px;
-		}
-	}
-	@media print {
-		.handout {
-			padding: 0;
-		}
-		.field {
-			print-color-adjust: exact;
-		}
-	}
-</style>

@@ -23,22 +23,13 @@
 	);
 </script>
 
-<section class="mend" role="alert">
+<section
+	class="mend flex flex-wrap items-center gap-x-4 gap-y-2 border-t-2 border-stop py-3 text-18"
+	role="alert"
+>
 	<p>
 		<b>The ratio is off.</b> It comes back with {more.join(' and ') || 'what is in the bowl'}.
 	</p>
 	<Button primary onclick={() => mixing.mend()}>Bring the ratio back</Button>
 	<Button onclick={() => mixing.keepAsItIs()}>Leave it so</Button>
 </section>
-
-<style>
-	.mend {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 10px 18px;
-		padding: 12px 0;
-		border-top: 2px solid var(--stop);
-		font-size: 18px;
-	}
-</style>

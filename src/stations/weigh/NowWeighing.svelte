@@ -46,22 +46,35 @@
 	});
 </script>
 
-<section class="now" aria-live="polite">
+<section class="now flex flex-1 flex-col justify-center" aria-live="polite">
 	{#if now}
-		<p class="what">{partName(now.part, shelf)}</p>
+		<p class="what text-28 leading-tight font-semibold">{partName(now.part, shelf)}</p>
 		{#if now.part.unit === 'g'}
-			<p class="reading figure" class:over={mixing.pouring === 'over'}>
-				{on || now.poured > 0 ? tenth(mixing.poured) : '–'}<small>of {shown(now.target)}</small>
+			<p
+				class={[
+					'reading figure text-giant leading-none tracking-giant whitespace-nowrap max-tablet:text-act max-tablet:whitespace-normal',
+					mixing.pouring === 'over' && 'text-stop'
+				]}
+			>
+				{on || now.poured > 0 ? tenth(mixing.poured) : '–'}<small
+					class="ml-1.5 text-40 tracking-figure text-ink-soft max-tablet:mx-0 max-tablet:mt-2 max-tablet:mb-0 max-tablet:block max-tablet:text-28 max-tablet:tracking-normal"
+					>of {shown(now.target)}</small
+				>
 			</p>
-			<div class="bar" aria-hidden="true">
-				<span class="fill" style:width="{filled * 100}%"></span>
+			<div class="bar relative mt-3 h-6 bg-sunk" aria-hidden="true">
 				<span
-					class="band"
+					class="fill absolute top-0 right-auto bottom-0 left-0 bg-ink"
+					style:width="{filled * 100}%"
+				></span>
+				<span
+					class="absolute -top-1 -bottom-1 border-2 border-edge"
 					style:left="{((now.target - tolerance) / (now.target * FULL)) * 100}%"
 					style:width="{((2 * tolerance) / (now.target * FULL)) * 100}%"
 				></span>
 			</div>
-			<p class="say" class:over={mixing.pouring === 'over'}>
+			<p
+				class={['say min-h-7 pt-2 text-22 font-semibold', mixing.pouring === 'over' && 'text-stop']}
+			>
 				{#if mixing.pouring === 'over'}
 					{shown(tenth(-remaining))} too much
 				{:else if on}
@@ -73,77 +86,27 @@
 				{/if}
 			</p>
 		{:else}
-			<p class="reading figure">{now.target}<small>{now.part.unit}, beside the ratio</small></p>
+			<p
+				class="reading figure text-giant leading-none tracking-giant whitespace-nowrap max-tablet:text-act max-tablet:whitespace-normal"
+			>
+				{now.target}<small
+					class="ml-1.5 text-40 tracking-figure text-ink-soft max-tablet:mx-0 max-tablet:mt-2 max-tablet:mb-0 max-tablet:block max-tablet:text-28 max-tablet:tracking-normal"
+					>{now.part.unit}, beside the ratio</small
+				>
+			</p>
 		{/if}
 	{:else}
-		<p class="what">In the bowl</p>
-		<p class="reading figure">
-			{shown(tenth(mixing.total))}<small>{formatRatio(result.ratio)}, {result.volume} vol</small>
+		<p class="what text-28 leading-tight font-semibold">In the bowl</p>
+		<p
+			class="reading figure text-giant leading-none tracking-giant whitespace-nowrap max-tablet:text-act max-tablet:whitespace-normal"
+		>
+			{shown(tenth(mixing.total))}<small
+				class="ml-1.5 text-40 tracking-figure text-ink-soft max-tablet:mx-0 max-tablet:mt-2 max-tablet:mb-0 max-tablet:block max-tablet:text-28 max-tablet:tracking-normal"
+				>{formatRatio(result.ratio)}, {result.volume} vol</small
+			>
 		</p>
-		<p class="say">Stir until it is smooth. Fresh until {freshUntil}.</p>
+		<p class="say min-h-7 pt-2 text-22 font-semibold">
+			Stir until it is smooth. Fresh until {freshUntil}.
+		</p>
 	{/if}
 </section>
-
-<style>
-	.now {
-		flex: 1;
-		display: flex;
-		flex-direction: column;
-		justify-content: center;
-	}
-	.what {
-		font-size: 26px;
-		font-weight: 600;
-		line-height: 1.1;
-	}
-	.reading {
-		font-size: clamp(120px, 25vw, 270px);
-		line-height: 0.92;
-		letter-spacing: -0.05em;
-		white-space: nowrap;
-	}
-	.reading small {
-		font-size: 0.22em;
-		letter-spacing: -0.02em;
-		margin-left: 0.4em;
-		color: var(--ink-soft);
-	}
-	.over {
-		color: var(--stop);
-	}
-	.bar {
-		position: relative;
-		height: 22px;
-		margin-top: 12px;
-		background: var(--sunk);
-	}
-	.fill {
-		position: absolute;
-		inset: 0 auto 0 0;
-		background: var(--ink);
-	}
-	.band {
-		position: absolute;
-		top: -5px;
-		bottom: -5px;
-		border: 2px solid var(--edge);
-	}
-	.say {
-		font-size: 24px;
-		font-weight: 600;
-		padding-top: 10px;
-		min-height: 1.9em;
-	}
-	@media (max-width: 760px) {
-		.reading {
-			font-size: 112px;
-			white-space: normal;
-		}
-		.reading small {
-			display: block;
-			margin: 8px 0 0;
-			font-size: 26px;
-			letter-spacing: 0;
-		}
-	}
-</style>

@@ -25,11 +25,11 @@
 </script>
 
 <!-- There is no scale on this machine: these stand for the hand that pours and the plug in the wall. -->
-<section aria-label="Simulated scale">
-	<span class="soft">{scale.name}</span>
+<section class="flex flex-wrap items-center gap-x-3 gap-y-2" aria-label="Simulated scale">
+	<span class="text-ink-soft">{scale.name}</span>
 	{#if on}
 		<button
-			class="hold"
+			class="tap touch-none rounded-box border border-edge px-4 font-semibold"
 			onpointerdown={pour}
 			onpointerup={stop}
 			onpointerleave={stop}
@@ -43,24 +43,3 @@
 		<Button onclick={onplug}>Connect</Button>
 	{/if}
 </section>
-
-<style>
-	section {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 8px 12px;
-	}
-	.hold {
-		min-height: 44px;
-		padding: 0 18px;
-		border: 1px solid var(--edge);
-		border-radius: 3px;
-		background: transparent;
-		font-weight: 600;
-		touch-action: none;
-	}
-	.soft {
-		color: var(--ink-soft);
-	}
-</style>

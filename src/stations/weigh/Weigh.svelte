@@ -108,20 +108,24 @@
 <svelte:head><title>Bowl {at} · {session.client?.name ?? 'Visit'} · Zelvant</title></svelte:head>
 <svelte:window onkeydown={press} />
 
-<main>
-	<header>
+<main
+	class="mx-auto flex min-h-dvh max-w-375 flex-col gap-3 px-9 py-5 max-tablet:gap-2 max-tablet:px-4 max-tablet:py-3"
+>
+	<header class="flex flex-wrap items-center justify-between gap-x-8 gap-y-2">
 		<div>
-			<h1>{session.bowls.ready ? `Bowl ${at} of ${bowls.length}` : 'Bowls'}</h1>
+			<h1 class="font-figure text-28 leading-close">
+				{session.bowls.ready ? `Bowl ${at} of ${bowls.length}` : 'Bowls'}
+			</h1>
 			{#if bowl}
-				<p class="soft">
+				<p class="text-ink-soft">
 					{session.client?.name ?? 'Client'} · {bowlName(bowl, nameOf)} · {bowlNote(bowl, time)}
 				</p>
 			{/if}
 		</div>
-		<nav aria-label="Bowls">
+		<nav class="flex flex-wrap items-center gap-x-4 gap-y-2 max-tablet:w-full" aria-label="Bowls">
 			<Button disabled={at <= 1} onclick={() => go(at - 1)}>Before</Button>
 			<Button disabled={at >= bowls.length} onclick={() => go(at + 1)}>Next bowl</Button>
-			<a href="/visit/{id}/bowls">Back to Bowls</a>
+			<a class="inline-flex tap items-center" href="/visit/{id}/bowls">Back to Bowls</a>
 			<SaveLine />
 		</nav>
 	</header>
@@ -132,9 +136,13 @@
 		<p>Nothing is put on: there is no bowl to weigh.</p>
 	{:else if mixing}
 		<NowWeighing {mixing} shelf={session.shelf} />
-		{#if mixing.problem}<p class="fault" role="alert">{mixing.problem}</p>{/if}
+		{#if mixing.problem}<p class="text-18 font-semibold text-stop" role="alert">
+				{mixing.problem}
+			</p>{/if}
 		{#if mixing.mended}<MendNotice {mixing} mended={mixing.mended} shelf={session.shelf} />{/if}
-		<div class="acts">
+		<div
+			class="flex flex-wrap items-end gap-3 [&_button:not(.text-button)]:min-h-18 [&_button:not(.text-button)]:min-w-48 [&_button:not(.text-button)]:text-22 max-tablet:[&_button:not(.text-button)]:min-w-0 max-tablet:[&_button:not(.text-button)]:flex-1"
+		>
 			{#if now}
 				{#if now.part.unit !== 'g'}
 					<Button primary onclick={takeOn}>{shown(now.target, now.part.unit)} in</Button>
@@ -166,83 +174,12 @@
 			nameOf={(part) => partName(part, session.shelf)}
 			onchoose={(index) => mixing?.choose(index)}
 		/>
-		<footer>
+		<footer class="border-t border-line pt-2">
 			<SimulatedControls {scale} {on} onplug={() => void mixing?.connect()} />
-			<p class="soft">
+			<p class="text-ink-soft">
 				Space takes it, t tares, m mends, arrows change the bowl. {SCREEN[awake.state]}
 			</p>
-			<p class="soft">{STANDING_CAUTIONS.bowls}</p>
+			<p class="text-ink-soft">{STANDING_CAUTIONS.bowls}</p>
 		</footer>
 	{/if}
 </main>
-
-<style>
-	main {
-		min-height: 100dvh;
-		display: flex;
-		flex-direction: column;
-		gap: 14px;
-		padding: 20px 34px;
-		max-width: 1500px;
-		margin: 0 auto;
-	}
-	header {
-		display: flex;
-		flex-wrap: wrap;
-		justify-content: space-between;
-		align-items: center;
-		gap: 8px 30px;
-	}
-	h1 {
-		font-family: var(--figure);
-		font-size: 26px;
-		line-height: 1.2;
-	}
-	nav {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 10px 16px;
-	}
-	nav a {
-		min-height: 44px;
-		display: inline-flex;
-		align-items: center;
-	}
-	.acts {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: end;
-		gap: 14px;
-	}
-	.acts :global(button:not(.text-button)) {
-		min-height: 72px;
-		min-width: 190px;
-		font-size: 22px;
-	}
-	footer {
-		border-top: 1px solid var(--line);
-		padding-top: 10px;
-	}
-	.soft {
-		color: var(--ink-soft);
-	}
-	.fault {
-		color: var(--stop);
-		font-weight: 600;
-		font-size: 18px;
-	}
-	@media (max-width: 760px) {
-		main {
-			padding: 14px 16px;
-			gap: 10px;
-		}
-		.acts :global(button:not(.text-button)) {
-			flex: 1;
-			min-width: 0;
-		}
-		nav {
-			width: 100%;
-		}
-	}
-</style>

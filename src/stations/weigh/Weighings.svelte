@@ -13,56 +13,27 @@
 	const WORDS = { empty: '', under: 'more', near: 'more', within: 'in', over: 'too much' } as const;
 </script>
 
-<ol>
+<ol class="flex flex-wrap gap-x-3 gap-y-0">
 	{#each weighings as { part, target, poured, state }, i (part.key)}
-		<li class:now={i === index}>
-			<button aria-current={i === index ? 'step' : undefined} onclick={() => onchoose(i)}>
-				<span class="what">{nameOf(part)}</span>
-				<b class="figure">{shown(target, part.unit)}</b>
-				<span class="state" class:bad={state === 'over'}
+		<li
+			class={['flex-[1_1_150px] border-t-3', i === index ? 'border-ink' : 'border-line']}
+			class:now={i === index}
+		>
+			<button
+				class="min-h-21 w-full py-2 text-left leading-close"
+				aria-current={i === index ? 'step' : undefined}
+				onclick={() => onchoose(i)}
+			>
+				<span class={['what block', i === index ? 'font-bold text-ink' : 'text-ink-soft']}
+					>{nameOf(part)}</span
+				>
+				<b class="figure text-28">{shown(target, part.unit)}</b>
+				<span
+					class={['state block', state === 'over' ? 'font-bold text-stop' : 'text-ink-soft']}
+					class:bad={state === 'over'}
 					>{poured > 0 ? `${shown(poured, part.unit)} ${WORDS[state]}` : ''}&nbsp;</span
 				>
 			</button>
 		</li>
 	{/each}
 </ol>
-
-<style>
-	ol {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 0 14px;
-	}
-	li {
-		flex: 1 1 150px;
-		border-top: 3px solid var(--line);
-	}
-	.now {
-		border-top-color: var(--ink);
-	}
-	button {
-		width: 100%;
-		min-height: 84px;
-		padding: 8px 0;
-		border: 0;
-		background: none;
-		text-align: left;
-		line-height: 1.2;
-	}
-	.what,
-	.state {
-		display: block;
-		color: var(--ink-soft);
-	}
-	.now .what {
-		color: var(--ink);
-		font-weight: 700;
-	}
-	b {
-		font-size: 30px;
-	}
-	.bad {
-		color: var(--stop);
-		font-weight: 700;
-	}
-</style>
