@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 
-const files = (readdirSync('src', { recursive: true, encoding: 'utf8' }))
+const files = readdirSync('src', { recursive: true, encoding: 'utf8' })
 	.map((path) => `src/${path.replaceAll('\\', '/')}`)
 	.filter((path) => path.endsWith('.svelte'));
 const textOf = (path: string) => readFileSync(path, 'utf8');

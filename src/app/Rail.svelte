@@ -78,7 +78,9 @@
 		class="mt-auto max-tablet:flex max-tablet:items-center max-tablet:justify-between max-tablet:bg-rail max-tablet:pr-4 max-tablet:text-rail-soft"
 	>
 		<RailTools {session} />
-		<div class="save px-5 pb-3 text-13 text-rail-soft max-tablet:p-0 max-tablet:whitespace-nowrap">
+		<div
+			class="save px-5 pb-3 text-13 text-rail-soft max-desk:px-3 max-tablet:p-0 max-tablet:whitespace-nowrap"
+		>
 			<SaveLine />
 		</div>
 	</div>

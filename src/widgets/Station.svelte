@@ -39,7 +39,7 @@
 			<p class={['answer mt-0.5 mb-1 figure leading-none', guess && 'text-ink-soft']}>
 				<span
 					class={[
-						'big max-desk:text-60',
+						'big',
 						answer.length > 13 ? 'text-40 leading-tight max-tablet:text-28' : 'text-60'
 					]}>{answer}</span
 				>{#if words}<span class="text-28 font-semibold max-tablet:text-22">&nbsp;{words}</span>{/if}
@@ -67,8 +67,10 @@
 		</div>{/if}
 	<div
 		class={[
-			'work grid min-h-0 flex-1 max-desk:grid-cols-[minmax(0,1fr)_252px] max-tablet:grid-cols-1',
-			!dials ? 'grid-cols-1' : 'grid-cols-[minmax(0,1fr)_300px]'
+			'work grid min-h-0 flex-1',
+			dials
+				? 'grid-cols-[minmax(0,1fr)_300px] max-desk:grid-cols-[minmax(0,1fr)_252px] max-tablet:grid-cols-1'
+				: 'grid-cols-1'
 		]}
 	>
 		<div

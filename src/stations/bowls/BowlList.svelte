@@ -47,8 +47,10 @@
 					>
 						<dd
 							class={[
-								'figure whitespace-nowrap max-desk:text-28 max-tablet:text-40',
-								part.kind === 'additive' ? 'text-22 leading-7' : 'text-28 leading-none'
+								'figure whitespace-nowrap',
+								part.kind === 'additive'
+									? 'text-22 leading-7'
+									: 'text-28 leading-none max-tablet:text-40'
 							]}
 						>
 							{part.unit === 'g' ? weigh(part.amount) : `${part.amount} ${part.unit}`}

@@ -138,7 +138,7 @@
 		{/snippet}
 		{#snippet picture()}
 			<div
-				class="two grid flex-1 grid-cols-[minmax(0,400px)_minmax(0,1fr)] gap-9 max-desk:grid-cols-1 max-desk:grid-cols-[300px_minmax(0,1fr)] max-desk:gap-4 max-desk:gap-6"
+				class="two grid flex-1 grid-cols-[minmax(0,400px)_minmax(0,1fr)] gap-9 max-desk:grid-cols-[300px_minmax(0,1fr)] max-desk:gap-6 max-tablet:grid-cols-1 max-tablet:gap-4"
 			>
 				<div class="clock" class:running>
 					{#if begun && run.rinsedAtMinute === undefined && session.stops.length > 0}
@@ -148,7 +148,7 @@
 					{/if}
 					<p
 						class={[
-							'figure text-act leading-none tracking-giant tabular-nums max-desk:text-act max-desk:text-name',
+							'figure text-act leading-none tracking-giant tabular-nums max-desk:text-name',
 							running ? 'text-ink' : 'text-ink-soft'
 						]}
 						role="timer"

@@ -152,7 +152,8 @@
 		{/snippet}
 		{#snippet picture()}
 			<Choice label="What to look at" hideLabel value={looked} options={PICTURES} onchange={look} />
-			<div class="contents">
+			<!-- The chart’s own tools stand on the line of the choice above it. -->
+			<div class="contents [--tools-left:auto] [--tools-right:0] [--tools-top:-46px]">
 				{#if looked === 'clock'}
 					{#if several}
 						{#await import('./DaySteps.svelte') then { default: DaySteps }}<DaySteps />{/await}
