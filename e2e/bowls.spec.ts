@@ -4,7 +4,7 @@ import { accessible, answer, comeBack, openClient, openDemo, station } from './h
 const main = (page: Page) => page.getByRole('main');
 const locks = (page: Page) => main(page).locator('.locks li');
 const look = (page: Page, name: string) =>
-	main(page).getByRole('radio', { name, exact: true }).click();
+	main(page).getByRole('tab', { name, exact: true }).click();
 /** Bowls of a demo client, staged. */
 async function bowls(page: Page, client: string): Promise<void> {
 	await openDemo(page);

@@ -187,7 +187,7 @@ test('hair that goes darker leaves the lift by itself, and so do its foils and g
 	await expect(page.getByText('No lightener:')).toBeVisible();
 	await expect(page.getByRole('main').getByText(/nape root 5; nape lengths 5/)).toBeVisible();
 	await station(page, 'Bowls');
-	await page.getByRole('radio', { name: 'Sections' }).click();
+	await page.getByRole('tab', { name: 'Sections' }).click();
 	const nape = page.getByRole('listitem').filter({ hasText: 'nape' }).first();
 	await expect(nape).toContainText('stays or goes deeper: no lightener');
 });
@@ -257,7 +257,7 @@ test('a root is retouched by brush from partings, without foils, in orders of it
 	await openDemo(page);
 	await openClient(page, 'Anneke Rill');
 	await station(page, 'Bowls');
-	await page.getByRole('radio', { name: 'Sections' }).click();
+	await page.getByRole('tab', { name: 'Sections' }).click();
 	await page.getByRole('radio', { name: 'root by brush' }).click();
 	await expect(page.getByText('parting', { exact: true })).toBeVisible();
 	const first = page.getByLabel('Sections in the order of the work').getByRole('listitem').first();
@@ -267,13 +267,13 @@ test('a root is retouched by brush from partings, without foils, in orders of it
 	await page.getByText('back first', { exact: true }).click();
 	await expect(first).toContainText(/back/);
 	// Blocks of partings rinse together, those that went on first before the others.
-	await page.getByRole('radio', { name: 'Bowls' }).click();
+	await page.getByRole('tab', { name: 'Bowls' }).click();
 	await page.getByText('block by block', { exact: true }).click();
 	await page
 		.getByRole('group', { name: 'Blocks that rinse together' })
 		.getByText('4', { exact: true })
 		.click();
-	await page.getByRole('radio', { name: 'Sections' }).click();
+	await page.getByRole('tab', { name: 'Sections' }).click();
 	const rows = page.getByLabel('Sections in the order of the work').getByRole('listitem');
 	await expect(rows.first()).toContainText(/rinsed at \d+ min/);
 	const minutes = async () =>
@@ -363,10 +363,10 @@ test('a part of the head is all that is sectioned, foiled, weighed and charged, 
 	await saved(page);
 	await accessible(page);
 	await station(page, 'Bowls');
-	await main.getByRole('radio', { name: 'Sections' }).click();
+	await main.getByRole('tab', { name: 'Sections' }).click();
 	await expect(main.getByText(/of them in the hidden panel/)).toBeVisible();
 	await expect(main.locator('.bowls, .sections').getByText(/crown|fringe|hairline/)).toHaveCount(0);
-	await main.getByRole('radio', { name: 'Bowls' }).click();
+	await main.getByRole('tab', { name: 'Bowls' }).click();
 	await expect(answer(page)).toHaveText(/^[1-4]?\d g/);
 });
 

@@ -41,7 +41,7 @@ test('a whole visit for a new client, found again after closing the browser', as
 	// Bowls: grams, bowls by section, and more of them for more foils.
 	await expect(answer(page)).toContainText(/\d+ g/);
 	const grams = Number.parseInt((await answer(page).textContent())!, 10);
-	await page.getByRole('radio', { name: 'Sections' }).click();
+	await page.getByRole('tab', { name: 'Sections' }).click();
 	await page.getByLabel('Foils').fill('60');
 	await page.getByLabel('Foils').press('Enter');
 	await expect
@@ -250,7 +250,7 @@ test('wrong input says what is allowed and keeps the last good value', async ({ 
 	await station(page, 'Bowls');
 	await expect(page.locator('.locks li').first()).toBeVisible();
 	const total = await answer(page).textContent();
-	await page.getByRole('radio', { name: 'Sections' }).click();
+	await page.getByRole('tab', { name: 'Sections' }).click();
 	for (const wrong of ['', 'many', '-3', '9999']) {
 		await page.getByLabel('Foils').fill(wrong);
 		await page.getByLabel('Foils').press('Tab');

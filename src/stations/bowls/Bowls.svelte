@@ -5,7 +5,7 @@
 	import { GRAMS_PER_OUNCE, ratioFault } from '../../core/mix';
 	import { STAGING } from '../../core/work';
 	import Button from '../../ui/Button.svelte';
-	import Choice from '../../ui/Choice.svelte';
+	import Tabs from '../../ui/Tabs.svelte';
 	import FootLine from '../../widgets/FootLine.svelte';
 	import Station from '../../widgets/Station.svelte';
 	import { Search } from '../../state/search.svelte';
@@ -125,37 +125,37 @@
 			{/if}
 		{/snippet}
 		{#snippet picture()}
-			<Choice
+			<Tabs
 				label="What to look at"
-				hideLabel
 				value={looked}
 				options={PICTURES}
 				onchange={(v) => (looked = v)}
-			/>
-			<div class="relative min-w-0" aria-busy={session.bowls.search.searching}>
-				{#if looked === 'sections'}
-					<SectionList {chosen} onchoose={(id) => (chosen = chosen === id ? undefined : id)} />
-				{:else if looked === 'clock'}
-					{#if staging}<ClockView {staging} late={late.kept} />{/if}
-				{:else}
-					{#if ratio}<p class="mb-3 font-semibold text-stop" role="alert">
-							{ratioFaultWords(plan.ratio, ratio)}
-						</p>{/if}
-					{#each unmixable.slice(0, 1) as bowl (bowl.id)}
-						<p class="mb-3 font-semibold text-stop" role="alert">
-							{bowl.volume} vol cannot be mixed from the developers in stock ({stock.join(', ') ||
-								'none'} vol). Choose another strength in Lift, or add a developer on the Shelf.
+			>
+				<div class="relative min-w-0" aria-busy={session.bowls.search.searching}>
+					{#if looked === 'sections'}
+						<SectionList {chosen} onchoose={(id) => (chosen = chosen === id ? undefined : id)} />
+					{:else if looked === 'clock'}
+						{#if staging}<ClockView {staging} late={late.kept} />{/if}
+					{:else}
+						{#if ratio}<p class="mb-3 font-semibold text-stop" role="alert">
+								{ratioFaultWords(plan.ratio, ratio)}
+							</p>{/if}
+						{#each unmixable.slice(0, 1) as bowl (bowl.id)}
+							<p class="mb-3 font-semibold text-stop" role="alert">
+								{bowl.volume} vol cannot be mixed from the developers in stock ({stock.join(', ') ||
+									'none'} vol). Choose another strength in Lift, or add a developer on the Shelf.
+							</p>
+						{/each}
+						{#if fault}<p class="mb-3 font-semibold text-stop" role="alert">{fault}</p>{/if}
+						{#if staging?.behind !== undefined}<AdviceList {staging} {advice} />{/if}
+						{#if session.bowls.ready}<BowlList {bowls} {weigh} onweigh={mix} />{/if}
+						<p class="pt-2 text-ink-soft">
+							{weigh(main.reserveGrams)} of it is reserve{learned}. Weigh, tare, then pour; fully
+							saturate every section.
 						</p>
-					{/each}
-					{#if fault}<p class="mb-3 font-semibold text-stop" role="alert">{fault}</p>{/if}
-					{#if staging?.behind !== undefined}<AdviceList {staging} {advice} />{/if}
-					{#if session.bowls.ready}<BowlList {bowls} {weigh} onweigh={mix} />{/if}
-					<p class="pt-2 text-ink-soft">
-						{weigh(main.reserveGrams)} of it is reserve{learned}. Weigh, tare, then pour; fully
-						saturate every section.
-					</p>
-				{/if}
-			</div>
+					{/if}
+				</div>
+			</Tabs>
 		{/snippet}
 		{#snippet dials()}
 			{#if looked === 'sections'}

@@ -5,7 +5,7 @@
 	import { hexOf } from '../../core/colour';
 	import { conditionBand, formatLevel } from '../../core/hair';
 	import Button from '../../ui/Button.svelte';
-	import Choice from '../../ui/Choice.svelte';
+	import Tabs from '../../ui/Tabs.svelte';
 	import FootLine from '../../widgets/FootLine.svelte';
 	import Station from '../../widgets/Station.svelte';
 	import { MAIN_STEP, tintOf } from '../../model/visit/day';
@@ -151,29 +151,31 @@
 			{:else}<LiftField />{/if}
 		{/snippet}
 		{#snippet picture()}
-			<Choice label="What to look at" hideLabel value={looked} options={PICTURES} onchange={look} />
-			<!-- The chart’s own tools stand on the line of the choice above it. -->
-			<div class="contents [--tools-left:auto] [--tools-right:0] [--tools-top:-46px]">
-				{#if looked === 'clock'}
-					{#if several}
-						{#await import('./DaySteps.svelte') then { default: DaySteps }}<DaySteps />{/await}
+			<Tabs label="What to look at" value={looked} options={PICTURES} onchange={look}>
+				<!-- The chart’s own tools stand on the line of the choice above it. -->
+				<div class="contents [--tools-left:auto] [--tools-right:0] [--tools-top:-46px]">
+					{#if looked === 'clock'}
+						{#if several}
+							{#await import('./DaySteps.svelte') then { default: DaySteps }}<DaySteps />{/await}
+						{/if}
+						<LiftChart
+							{moments}
+							{tracks}
+							window={windowOf(step)}
+							minute={step.plan.minutes}
+							spent={answer.spent}
+							onminute={setMinute}
+						/>
+					{:else if looked === 'ways'}
+						{#await import('./SideBySide.svelte') then { default: SideBySide }}
+							<SideBySide {moments} {ways} />
+						{/await}
+					{:else}
+						{#await import('./VisitPlans.svelte') then { default: VisitPlans }}<VisitPlans
+							/>{/await}
 					{/if}
-					<LiftChart
-						{moments}
-						{tracks}
-						window={windowOf(step)}
-						minute={step.plan.minutes}
-						spent={answer.spent}
-						onminute={setMinute}
-					/>
-				{:else if looked === 'ways'}
-					{#await import('./SideBySide.svelte') then { default: SideBySide }}
-						<SideBySide {moments} {ways} />
-					{/await}
-				{:else}
-					{#await import('./VisitPlans.svelte') then { default: VisitPlans }}<VisitPlans />{/await}
-				{/if}
-			</div>
+				</div>
+			</Tabs>
 		{/snippet}
 		{#snippet dials()}
 			{#if otherwise}
