@@ -17,7 +17,10 @@ const big = (page: Page) => answer(page).locator('.big');
 const main = (page: Page) => page.getByRole('main');
 const rail = (page: Page) => page.getByRole('navigation', { name: 'Stations of the visit' });
 const look = (page: Page, at: string) =>
-	main(page).getByRole('tablist', { name: 'What to look at' }).getByText(at, { exact: true }).click();
+	main(page)
+		.getByRole('tablist', { name: 'What to look at' })
+		.getByText(at, { exact: true })
+		.click();
 const fold = (page: Page, title: string) =>
 	main(page).locator('summary').filter({ hasText: title }).click();
 
