@@ -7,7 +7,7 @@
 	import { openVisit } from '../state/openVisit';
 	import { stationLine, stationState } from './summary';
 	import { cautionWords } from '../wording/cautions';
-	import { formatDay, formatTime, STATIONS } from '../wording/words';
+	import { formatDay, formatTime, STATIONS, formatDate } from '../wording/words';
 
 	interface Props {
 		visit: Visit;
@@ -42,7 +42,7 @@
 	>
 		<span class="flex min-w-0 flex-col wrap-anywhere max-tablet:col-span-full">
 			<span class="name figure text-22 leading-tight"
-				>{dated ? visit.date : (session.client?.name ?? 'Unknown client')}</span
+				>{dated ? formatDate(visit.date) : (session.client?.name ?? 'Unknown client')}</span
 			>
 			<span class="text-ink-soft">{since}</span>
 		</span>

@@ -95,6 +95,12 @@ export const formatDay = (date: string): string =>
 		timeZone: 'UTC'
 	}).format(parseDate(date).toDate('UTC'));
 
+/** An ISO day with its year, as the browser's language writes it: 21 Dec 2026. */
+export const formatDate = (date: string): string =>
+	new DateFormatter(navigatorLocale(), { dateStyle: 'medium', timeZone: 'UTC' }).format(
+		parseDate(date).toDate('UTC')
+	);
+
 /** Weeks, one or many. */
 export const formatWeeks = (weeks: number): string => `${weeks} week${weeks === 1 ? '' : 's'}`;
 

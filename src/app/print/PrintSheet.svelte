@@ -25,7 +25,8 @@
 		PLACEMENT_OPTIONS,
 		PRODUCT_OPTIONS,
 		SECTION_OPTIONS,
-		STEP_NAMES
+		STEP_NAMES,
+		formatDate
 	} from '../../wording/words';
 	import PrintBowls from './PrintBowls.svelte';
 	import { formulaWords } from '../../wording/tone';
@@ -83,7 +84,7 @@
 	class="printed hidden print:block print:p-8 print:text-15 print:text-black print:[&_table]:w-full print:[&_table]:border-collapse print:[&_table]:text-13 print:[&_td]:border-b print:[&_td]:border-edge print:[&_td]:py-1 print:[&_td]:pr-3 print:[&_td]:pl-0 print:[&_td]:text-left print:[&_th]:border-b print:[&_th]:border-edge print:[&_th]:py-1 print:[&_th]:pr-3 print:[&_th]:pl-0 print:[&_th]:text-left print:[&_tr]:break-inside-avoid"
 >
 	<h1 class="print:font-figure print:text-28">{session.client?.name ?? 'Client'}</h1>
-	<p>{visit.date}{visit.colourist ? ` · ${visit.colourist}` : ''} · Zelvant</p>
+	<p>{formatDate(visit.date)}{visit.colourist ? ` · ${visit.colourist}` : ''} · Zelvant</p>
 
 	<h2 class="print:mt-4 print:break-after-avoid print:text-15">Read</h2>
 	<p>

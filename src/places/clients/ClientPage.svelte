@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { formatDate } from '../../wording/words';
 	import { BOUNDS } from '../../core/vocabulary';
 	import { removeClient } from '../../model/commands/remove';
 	import { useClock } from '../../state/clock.svelte';
@@ -89,7 +90,7 @@
 	Patch tests: {client.patchTests.length === 0
 		? 'none on record'
 		: client.patchTests
-				.map(({ date, reacted }) => `${date} ${reacted ? 'reacted' : 'clean'}`)
+				.map(({ date, reacted }) => `${formatDate(date)} ${reacted ? 'reacted' : 'clean'}`)
 				.join(', ')}
 </p>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { formatDate } from '../../wording/words';
 	import { page } from '$app/state';
 	import { useRecords } from '../../state/records';
 	import Button from '../../ui/Button.svelte';
@@ -21,7 +22,7 @@
 	const lastLine = (id: string) => {
 		const visit = workspace.visitsOf(id)[0];
 		if (!visit) return 'no visit yet';
-		return `${visit.date}, ${visit.aim.level} ${visit.aim.direction}${visit.result.recordedAt ? '' : ', open'}`;
+		return `${formatDate(visit.date)}, ${visit.aim.level} ${visit.aim.direction}${visit.result.recordedAt ? '' : ', open'}`;
 	};
 </script>
 

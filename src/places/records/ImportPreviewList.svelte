@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { formatDate } from '../../wording/words';
 	import type { ImportPreview } from '../../store/transfer';
 	import type { AnyDocument } from '../../schema/records';
 	import Button from '../../ui/Button.svelte';
@@ -15,7 +16,7 @@
 		document.kind === 'client'
 			? document.name
 			: document.kind === 'visit'
-				? `visit of ${document.date}`
+				? `visit of ${formatDate(document.date)}`
 				: 'the shelf';
 	const list = (documents: readonly AnyDocument[]) =>
 		documents.slice(0, MOST).map(name).join(', ') +

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { formatDate } from '../../wording/words';
 	import { BOUNDS } from '../../core/vocabulary';
 	import { useClock } from '../../state/clock.svelte';
 	import { formatLevel } from '../../core/hair';
@@ -79,10 +80,10 @@
 	</h2>
 	{#each patches as test (test.date)}
 		<div class="test flex flex-wrap items-center gap-x-5 gap-y-1 border-t border-line py-1">
-			<span class="figure">{test.date}</span>
+			<span class="figure">{formatDate(test.date)}</span>
 			<Tick label="Reacted" checked={test.reacted} onchange={(v) => setPatch(test.date, v)} />
 			<TextButton onclick={() => dropPatch(test.date)}
-				>Remove<span class="sr-only"> patch test of {test.date}</span></TextButton
+				>Remove<span class="sr-only"> patch test of {formatDate(test.date)}</span></TextButton
 			>
 		</div>
 	{/each}
@@ -93,9 +94,9 @@
 	</h2>
 	{#each strands as test (test.id)}
 		<div class="test flex flex-wrap items-center gap-x-5 gap-y-1 border-t border-line py-1">
-			<span class="figure">{test.date}</span>
+			<span class="figure">{formatDate(test.date)}</span>
 			<Choice
-				label="Result of {test.date}"
+				label="Result of {formatDate(test.date)}"
 				hideLabel
 				value={test.result}
 				options={RESULTS}
@@ -111,7 +112,7 @@
 				/>
 			{/if}
 			<TextButton onclick={() => dropStrand(test.id)}
-				>Remove<span class="sr-only"> strand test of {test.date}</span></TextButton
+				>Remove<span class="sr-only"> strand test of {formatDate(test.date)}</span></TextButton
 			>
 		</div>
 		{#if test.level !== undefined}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { formatDate } from '../../wording/words';
 	import { BOUNDS } from '../../core/vocabulary';
 	import { removeVisit } from '../../model/commands/remove';
 	import { record, seeResult } from '../../model/commands/result';
@@ -52,7 +53,7 @@
 		const step = workspace.transact('visit removed', (draft) =>
 			removeVisit(draft, visit, workspace.visits.values())
 		);
-		say(`The visit of ${visit.date} is removed.`, () => workspace.undo(step));
+		say(`The visit of ${formatDate(visit.date)} is removed.`, () => workspace.undo(step));
 	}
 	const exportClient = async () =>
 		downloadRecords(

@@ -12,7 +12,14 @@
 	import { AimView } from '../../state/aimView.svelte';
 	import { AFTERCARE } from '../../wording/aftercare';
 	import { openVisit } from '../../state/openVisit';
-	import { formatHours, formatPrice, formatWeeks, labelIn, formatDay } from '../../wording/words';
+	import {
+		formatHours,
+		formatPrice,
+		formatWeeks,
+		labelIn,
+		formatDay,
+		formatDate
+	} from '../../wording/words';
 	import { isUntouched } from '../../model/commands/takePlan';
 	import { deciding, isWorkedSo } from '../../model/visit/planDay';
 	import { cost, fadeWeeks, freshenIn, returnDates } from '../../model/visit/upkeep';
@@ -53,7 +60,8 @@
 	<header class="mb-4 flex flex-wrap items-start justify-between gap-x-10 gap-y-3">
 		<div>
 			<p class="text-ink-soft">
-				{session.client?.name ?? 'Client'} · {session.visit.date}{session.visit.colourist
+				{session.client?.name ?? 'Client'} · {formatDate(session.visit.date)}{session.visit
+					.colourist
 					? ` · ${session.visit.colourist}`
 					: ''}
 			</p>
