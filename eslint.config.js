@@ -1,4 +1,5 @@
 import js from '@eslint/js';
+import tailwind from 'eslint-plugin-better-tailwindcss';
 import svelte from 'eslint-plugin-svelte';
 import globals from 'globals';
 import ts from 'typescript-eslint';
@@ -9,6 +10,13 @@ const typed = {
 	extraFileExtensions: ['.svelte'],
 	tsconfigRootDir: import.meta.dirname
 };
+
+/** Classes that style nothing by themselves. */
+const NAMES = [
+	...['answer', 'bar', 'big', 'bowls', 'bowls-printed', 'choice', 'field', 'group', 'interval'],
+	...['level', 'lock', 'locks', 'no-print', 'printed', 'range', 'reach', 'reading', 'row'],
+	...['sections', 'state', 'text-button', 'told', 'value', 'work']
+];
 
 export default ts.config(
 	{ ignores: ['build/', '.svelte-kit/', 'test-results/', 'node_modules/', '.zelvant/'] },
@@ -49,6 +57,19 @@ export default ts.config(
 				'off'
 			])
 		)
+	},
+	{
+		// Every class is one of the tokens, or a name that a test, the print or a parent looks for.
+		files: ['**/*.svelte'],
+		ignores: ['src/charts/**', 'src/stations/bowls/BowlFigure.svelte'],
+		plugins: { 'better-tailwindcss': tailwind },
+		settings: { 'better-tailwindcss': { entryPoint: 'src/app.css' } },
+		rules: {
+			'better-tailwindcss/no-unknown-classes': ['error', { ignore: NAMES }],
+			'better-tailwindcss/no-conflicting-classes': 'error',
+			'better-tailwindcss/no-duplicate-classes': 'error',
+			'better-tailwindcss/no-deprecated-classes': 'error'
+		}
 	},
 	{
 		// One place asks the time: whoever wants to know it takes a clock or a moment.

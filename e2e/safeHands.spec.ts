@@ -1,6 +1,6 @@
-import { openPicture, picture, point } from './picture';
-import { expect, test } from '@playwright/test';
+import { expect, test, type Locator, type Page } from '@playwright/test';
 import { accessible, answer, comeBack, openClient, openDemo, saved, station } from './helpers';
+import { openPicture, picture, point } from './picture';
 
 test('bowls mix what Lift says; staging is an offer with its gain, and never stronger unasked', async ({
 	page
@@ -395,15 +395,21 @@ test('minutes to put it on follow the hands: a preset, corrected by what Chair l
 	await expect(page.getByText(/than usual, from one service/)).toBeVisible();
 });
 
-test('old light pieces among darker hair are read, drawn, kept out and picked up between', async ({
-	page
-}) => {
+/** Hesper Oake with old light pieces at 9 among her lengths. */
+async function readOldLights(page: Page): Promise<Locator> {
 	await openDemo(page);
 	await page.goto('/visit/hesper-oake-today/read');
 	const main = page.getByRole('main');
 	await main.getByRole('checkbox', { name: 'Old light pieces among it' }).click();
 	await main.getByLabel('Their level').fill('9');
 	await main.getByLabel('Their level').press('Tab');
+	return main;
+}
+
+test('old light pieces among darker hair are read, drawn, kept out and picked up between', async ({
+	page
+}) => {
+	const main = await readOldLights(page);
 	await expect(main.getByRole('slider', { name: 'Part of the hair' })).toBeVisible();
 	await accessible(page);
 	await saved(page);
@@ -416,12 +422,7 @@ test('old light pieces among darker hair are read, drawn, kept out and picked up
 test('old light pieces are aimed at, taken along with a weak bowl of their own, and told apart to the end', async ({
 	page
 }) => {
-	await openDemo(page);
-	await page.goto('/visit/hesper-oake-today/read');
-	const main = page.getByRole('main');
-	await main.getByRole('checkbox', { name: 'Old light pieces among it' }).click();
-	await main.getByLabel('Their level').fill('9');
-	await main.getByLabel('Their level').press('Tab');
+	const main = await readOldLights(page);
 	await station(page, 'Aim');
 	await main
 		.getByRole('group', { name: 'Where on the strand' })

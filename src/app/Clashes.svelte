@@ -27,7 +27,7 @@
 	}
 </script>
 
-<section class="clashes no-print border-b-2 border-ask px-6 py-3" role="alert">
+<section class="no-print border-b-2 border-ask px-6 py-3" role="alert">
 	<p><b>Changed in two windows at once.</b> What the other one set stands until you say.</p>
 	<ul class="mt-2">
 		{#each workspace.clashes.slice(0, MOST) as clash (clash.id)}

@@ -28,7 +28,7 @@
 		class="px-5 pt-5 pb-4 max-desk:px-4 max-desk:pt-4 max-desk:pb-3 max-tablet:flex max-tablet:items-baseline max-tablet:justify-between max-tablet:gap-3 max-tablet:bg-rail max-tablet:px-4 max-tablet:py-2 max-tablet:text-rail-ink"
 	>
 		<a
-			class="name figure text-28 leading-tight wrap-anywhere no-underline max-desk:text-22 max-tablet:text-18"
+			class="figure text-28 leading-tight wrap-anywhere no-underline max-desk:text-22 max-tablet:text-18"
 			href="/clients/{session.visit.clientId}">{session.client?.name ?? 'Unknown client'}</a
 		>
 		<p class="mt-1 text-14 text-rail-soft max-tablet:m-0 max-tablet:whitespace-nowrap">{since}</p>
@@ -42,12 +42,11 @@
 				<a
 					class="group grid min-h-16 grid-cols-[22px_minmax(0,1fr)] content-center border-b border-rail-line pt-2 pr-4 pb-3 pl-5 no-underline aria-[current=page]:bg-room aria-[current=page]:text-ink max-desk:min-h-15 max-desk:px-3 max-desk:py-2 max-tablet:flex max-tablet:min-h-15 max-tablet:flex-col max-tablet:items-center max-tablet:justify-center max-tablet:border-0 max-tablet:px-0 max-tablet:py-1"
 					href="/visit/{session.id}/{station.path}"
-					class:needs={state === 'needs'}
 					aria-current={current === station.path ? 'page' : undefined}
 				>
 					<span
 						class={[
-							'number grid self-center text-14 text-rail-soft group-aria-[current=page]:text-ink',
+							'grid self-center text-14 text-rail-soft group-aria-[current=page]:text-ink',
 							state === 'notToday' && 'invisible',
 							state === 'needs' && 'max-tablet:font-bold max-tablet:text-rail-ink'
 						]}
@@ -79,7 +78,7 @@
 	>
 		<RailTools {session} />
 		<div
-			class="save px-5 pb-3 text-13 text-rail-soft max-desk:px-3 max-tablet:p-0 max-tablet:whitespace-nowrap"
+			class="px-5 pb-3 text-13 text-rail-soft max-desk:px-3 max-tablet:p-0 max-tablet:whitespace-nowrap"
 		>
 			<SaveLine />
 		</div>

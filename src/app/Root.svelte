@@ -34,16 +34,16 @@
 <Messages />
 
 {#if !opening}
-	<p class="plain max-w-173 p-10 text-18">
+	<p class="max-w-173 p-10 text-18">
 		This browser is too old to keep records. Update it, or open Zelvant in a current one.
 	</p>
 {:else}
 	{#await opening}
-		{#if slow}<p class="plain max-w-173 p-10 text-18">Opening the records…</p>{/if}
+		{#if slow}<p class="max-w-173 p-10 text-18">Opening the records…</p>{/if}
 	{:then workspace}
 		<Opened {workspace} {salon}>{@render children()}</Opened>
 	{:catch error}
-		<div class="plain max-w-173 p-10 text-18" role="alert">
+		<div class="max-w-173 p-10 text-18" role="alert">
 			<h1>This browser does not open the records</h1>
 			<p>
 				It says: {error instanceof Error ? error.message : 'nothing more'}. Nothing was changed, and

@@ -28,11 +28,11 @@
 		onchange(options.filter(({ value }) => next.includes(value)).map(({ value }) => value));
 </script>
 
-<div class="choices">
+<div>
 	<span class="block leading-close text-ink-soft" class:sr-only={hideLabel}>{label}</span>
 	<ToggleGroup.Root type="multiple" bind:value={() => [...values], pick} aria-label={label}>
 		{#snippet child({ props })}
-			<div {...props} class="options flex flex-wrap gap-x-3 gap-y-0">
+			<div {...props} class="flex flex-wrap gap-x-3 gap-y-0">
 				{#if none}
 					<button
 						class={optionLook({ class: 'min-w-11 text-center' })}

@@ -28,11 +28,10 @@
 	}
 </script>
 
-<div class="dial">
-	<div class="head flex items-baseline justify-between gap-3">
+<div>
+	<div class="flex items-baseline justify-between gap-3">
 		<span class="text-ink-soft">{label}</span>
-		{#if figure}{@render figure()}{:else}<span class="shown text-right figure text-18">{shown}</span
-			>{/if}
+		{#if figure}{@render figure()}{:else}<span class="text-right figure text-18">{shown}</span>{/if}
 	</div>
 	<Slider.Root type="single" {value} {min} {max} {step} onValueChange={moved}>
 		{#snippet child({ props })}

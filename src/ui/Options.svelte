@@ -15,22 +15,22 @@
 	};
 </script>
 
-<div class="options">
+<div>
 	<span class="text-ink-soft">{label}</span>
 	<RadioGroup.Root bind:value={() => value, pick} aria-label={label}>
 		{#each options as option (option.value)}
 			<RadioGroup.Item
 				value={option.value}
-				class="option group block tap w-full border-l-3 border-transparent py-1.5 pl-3 text-left data-[state=checked]:border-ink"
+				class="group block tap w-full border-l-3 border-transparent py-1.5 pl-3 text-left data-[state=checked]:border-ink"
 			>
-				<span class="head flex flex-wrap items-baseline justify-between gap-x-2 gap-y-0"
-					><span class="name group-data-[state=checked]:font-bold">{option.label}</span
-					>{#if option.aside}<span class="aside text-13 whitespace-nowrap text-ink-soft"
+				<span class="flex flex-wrap items-baseline justify-between gap-x-2 gap-y-0"
+					><span class="group-data-[state=checked]:font-bold">{option.label}</span
+					>{#if option.aside}<span class="text-13 whitespace-nowrap text-ink-soft"
 							>{option.aside}</span
 						>{/if}</span
 				>
 				{#if option.note && option.value === value}<span
-						class="note block text-13 leading-close text-ink-soft">{option.note}</span
+						class="block text-13 leading-close text-ink-soft">{option.note}</span
 					>{/if}
 			</RadioGroup.Item>
 		{/each}

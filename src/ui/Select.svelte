@@ -16,7 +16,7 @@
 	}
 </script>
 
-<div class="select">
+<div>
 	<label class="block text-ink-soft" for={id}>{label}</label>
 	<select
 		class="tap w-full border-b-2 border-edge bg-room text-15 font-semibold"

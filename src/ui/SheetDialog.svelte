@@ -20,7 +20,7 @@
 			class="fixed top-1/2 left-1/2 z-41 max-h-[calc(100dvh_-_32px)] w-[min(560px,calc(100vw_-_32px))] -translate-1/2 overflow-auto rounded-box bg-room px-8 py-6"
 		>
 			<Dialog.Title class="mb-4 figure text-28 leading-tight">{title}</Dialog.Title>
-			<div class="body">{@render children()}</div>
+			<div>{@render children()}</div>
 			<div class="mt-5 flex flex-wrap justify-end gap-3">
 				{#if actions}{@render actions()}{/if}
 				<Dialog.Close class={buttonLook()}>Close</Dialog.Close>

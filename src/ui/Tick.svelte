@@ -13,7 +13,7 @@
 	const id = $props.id();
 </script>
 
-<div class="tick flex tap items-center">
+<div class="flex tap items-center">
 	<Checkbox.Root
 		{id}
 		{checked}

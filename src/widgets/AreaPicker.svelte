@@ -20,7 +20,7 @@
 	const ownHere = $derived(session.areas.some((area) => differs(area) !== ''));
 </script>
 
-<div class="where">
+<div>
 	<Choices
 		label="Where on the head"
 		hideLabel

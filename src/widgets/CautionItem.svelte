@@ -27,7 +27,7 @@
 	</p>
 	<p class="text-ink-soft">{said.todo}</p>
 	{#if caution.reason !== undefined}
-		<p class="passed mt-1.5 font-semibold">
+		<p class="mt-1.5 font-semibold">
 			{caution.reason ? `Passed: “${caution.reason}”` : 'Seen.'}
 		</p>
 	{:else if caution.severity === 'stop'}

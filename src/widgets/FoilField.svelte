@@ -70,7 +70,7 @@
 		printed ? 'grid-cols-1' : 'grid-cols-[minmax(0,590px)_minmax(0,1fr)]'
 	]}
 >
-	<div class="plan">
+	<div>
 		<FoilPlan
 			bind:svg
 			{sections}
@@ -82,7 +82,7 @@
 			onpick={(number) => onchoose(planned[number - 1]!.section.id)}
 		/>
 	</div>
-	{#if !printed}<div class="key">
+	{#if !printed}<div>
 			{#each pickings as picking (picking)}
 				<p class="flex items-center gap-2">
 					<svg width="56" height="8" aria-hidden="true"

@@ -44,10 +44,10 @@
 		<p>
 			<b class={[first.severity === 'stop' && 'text-stop', first.severity === 'ask' && 'text-ask']}
 				>{title}</b
-			> <span class="why max-tablet:hidden">{why}</span>
+			> <span class="max-tablet:hidden">{why}</span>
 		</p>
 	{:else}
-		<p class="quiet text-ink-soft max-tablet:text-13 max-tablet:leading-close">
+		<p class="text-ink-soft max-tablet:text-13 max-tablet:leading-close">
 			{STANDING_CAUTIONS[station]}
 		</p>
 	{/if}
@@ -78,7 +78,7 @@
 			<CautionItem {caution} {onpass} />
 		{/each}
 	</ul>
-	<p class="quiet text-ink-soft max-tablet:text-13 max-tablet:leading-close">
+	<p class="text-ink-soft max-tablet:text-13 max-tablet:leading-close">
 		{station === 'read' ? '' : STANDING_CAUTIONS[station]}
 		{STANDING_CAUTIONS.read}
 	</p>

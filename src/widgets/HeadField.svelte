@@ -23,7 +23,7 @@
 <div
 	class="grid grid-cols-[372px_minmax(0,1fr)] items-center gap-x-6 gap-y-0 max-desk:grid-cols-[268px_minmax(0,1fr)] max-desk:gap-x-4 max-desk:gap-y-0 max-tablet:grid-cols-1 max-tablet:gap-2"
 >
-	<div class="map max-tablet:max-w-90">
+	<div class="max-tablet:max-w-90">
 		<HeadMap
 			{colours}
 			chosen={session.areas}
@@ -35,5 +35,5 @@
 			ontoggle={(area) => session.toggleArea(area)}
 		/>
 	</div>
-	<div class="strands min-w-0">{@render children()}</div>
+	<div class="min-w-0">{@render children()}</div>
 </div>

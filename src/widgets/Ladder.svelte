@@ -29,7 +29,7 @@
 				><Strand hanging seed={20 + (i % 3)} colours={{ hair: [rgbOf(rung.lab)] }} label="" /></span
 			>
 			<span
-				class="name block overflow-hidden figure text-15 leading-close text-ellipsis max-tablet:text-13"
+				class="block overflow-hidden figure text-15 leading-close text-ellipsis max-tablet:text-13"
 				>{rung.name}</span
 			>
 		</RadioGroup.Item>

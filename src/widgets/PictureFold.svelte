@@ -98,7 +98,7 @@
 			class="work grid grid-cols-[minmax(0,1.5fr)_minmax(190px,1fr)] items-start gap-x-6 gap-y-3 max-tablet:grid-cols-1"
 		>
 			<PictureCanvas {reader} />
-			<div class="result flex min-h-30 flex-col gap-2 max-tablet:-order-1" role="status">
+			<div class="flex min-h-30 flex-col gap-2 max-tablet:-order-1" role="status">
 				{#if reading}
 					<PictureResult {reading} />
 					{#if keepable}<Tick

@@ -12,7 +12,6 @@
 		records.workspace.saveState.status === 'failed' && 'font-bold underline'
 	]}
 	role="status"
-	class:failed={records.workspace.saveState.status === 'failed'}
 >
 	{records.salon === 'demo' ? 'Demo · ' : ''}{WORDS[records.workspace.saveState.status]}
 </p>

@@ -30,7 +30,7 @@
 	}: Props = $props();
 </script>
 
-<section class="station group flex h-dvh min-h-155 flex-col max-tablet:h-auto">
+<section class="group flex h-dvh min-h-155 flex-col max-tablet:h-auto">
 	<header
 		class="flex flex-wrap items-end justify-between gap-x-10 gap-y-2 px-gap pt-4 pb-3 max-tablet:px-4 max-tablet:py-3"
 	>
@@ -58,7 +58,7 @@
 		{/if}
 	</header>
 	<p
-		class="kept hidden border-t-2 border-stop px-gap py-1.5 font-semibold text-stop group-has-[[aria-invalid=true]]:block"
+		class="hidden border-t-2 border-stop px-gap py-1.5 font-semibold text-stop group-has-[[aria-invalid=true]]:block"
 	>
 		This is from before: a field beside it holds something that is not allowed.
 	</p>
@@ -73,9 +73,7 @@
 				: 'grid-cols-1'
 		]}
 	>
-		<div
-			class="picture flex min-w-0 flex-col overflow-y-auto px-gap py-3 max-tablet:overflow-visible"
-		>
+		<div class="flex min-w-0 flex-col overflow-y-auto px-gap py-3 max-tablet:overflow-visible">
 			{@render picture()}
 		</div>
 		{#if dials}<div

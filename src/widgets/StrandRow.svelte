@@ -50,18 +50,18 @@
 	{#if onpick}
 		<button
 			class={[
-				'name min-h-6 text-left text-15 leading-tight text-inherit after:absolute after:-top-0.5 after:right-0 after:-bottom-0.5 after:left-0 max-tablet:leading-close',
+				'min-h-6 text-left text-15 leading-tight text-inherit after:absolute after:-top-0.5 after:right-0 after:-bottom-0.5 after:left-0 max-tablet:leading-close',
 				strong ? 'font-bold' : 'font-semibold'
 			]}
 			aria-pressed={picked}
 			onclick={onpick}
 			><span class={[!strong && 'underline underline-offset-3']}>{name}</span>{#if note}<span
-					class="note block text-13 leading-tight font-semibold">{note}</span
+					class="block text-13 leading-tight font-semibold">{note}</span
 				>{/if}</button
 		>
 	{:else}
-		<span class={['name text-15 max-tablet:leading-close', strong ? 'font-bold' : 'font-semibold']}
-			>{name}{#if note}<span class="note block text-13 leading-tight font-semibold">{note}</span
+		<span class={['text-15 max-tablet:leading-close', strong ? 'font-bold' : 'font-semibold']}
+			>{name}{#if note}<span class="block text-13 leading-tight font-semibold">{note}</span
 				>{/if}</span
 		>
 	{/if}
@@ -75,7 +75,7 @@
 		<Strand {colours} label="{name}: {value} {words}" />
 		{#if warm}
 			<span
-				class="warm absolute -bottom-2 left-0 h-2 border-r-2 border-b-2 border-l-2 border-on-field"
+				class="absolute -bottom-2 left-0 h-2 border-r-2 border-b-2 border-l-2 border-on-field"
 				style:width="{Math.min(1, warm.share) * 100}%"
 				><span class="absolute -bottom-3 left-full ml-2 text-13 whitespace-nowrap">{warm.text}</span
 				></span
@@ -91,7 +91,6 @@
 						: 'border-current pl-1'
 				]}
 				class:told
-				class:last={at > 0.9}
 				style:left="{at * 100}%">{text}</span
 			>
 		{/each}

@@ -41,7 +41,7 @@
 		href="/visit/{visit.id}/{next.path}"
 	>
 		<span class="flex min-w-0 flex-col wrap-anywhere max-tablet:col-span-full">
-			<span class="name figure text-22 leading-tight"
+			<span class="figure text-22 leading-tight"
 				>{dated ? formatDate(visit.date) : (session.client?.name ?? 'Unknown client')}</span
 			>
 			<span class="text-ink-soft">{since}</span>
@@ -66,7 +66,7 @@
 				/></span
 			>
 		</span>
-		<span class="plan flex min-w-0 flex-col wrap-anywhere max-tablet:col-start-1">
+		<span class="flex min-w-0 flex-col wrap-anywhere max-tablet:col-start-1">
 			<b
 				>{formatLevel(session.head.nowLevel)} to {formatLevel(visit.aim.level)}
 				{visit.aim.direction}</b

@@ -32,7 +32,7 @@
 						.map((part) => `${partName(part, session.shelf)} ${part.amount} ${part.unit}`)
 						.join(' + ')}{bowl.mixable ? '' : ' (not in stock)'}</td
 				>
-				<td class="tick text-18" aria-hidden="true">☐</td>
+				<td class="text-18" aria-hidden="true">☐</td>
 			</tr>
 		{/each}
 	</tbody>

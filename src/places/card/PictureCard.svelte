@@ -16,7 +16,7 @@
 </script>
 
 <main class="mx-auto max-w-190 px-6 py-8 print:m-0 print:p-0">
-	<div class="how no-print">
+	<div class="no-print">
 		<h1 class="mb-3 figure text-40 leading-tight">A card for pictures</h1>
 		<p>
 			Laid beside the hair in the same light, it tells what the lamp and the camera did: white and
@@ -52,9 +52,9 @@
 		aria-label="Card with a white, a grey and a black step"
 	>
 		{#each CARD_STEPS as step (step)}
-			<div class="step">
+			<div>
 				<span class="block aspect-square min-w-20 print-exact" style:background={INKS[step]}></span>
-				<span class="name block bg-white px-2 pt-1 pb-2 text-13 text-black">{NAMES[step]}</span>
+				<span class="block bg-white px-2 pt-1 pb-2 text-13 text-black">{NAMES[step]}</span>
 			</div>
 		{/each}
 	</div>

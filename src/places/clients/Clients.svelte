@@ -53,11 +53,9 @@
 					class="grid grid-cols-[minmax(150px,1fr)_minmax(0,2fr)_230px] items-baseline gap-x-6 gap-y-1 border-t border-line py-3 wrap-anywhere no-underline max-tablet:grid-cols-1"
 					href="/clients/{client.id}"
 				>
-					<span class="name figure text-18">{client.name}</span>
+					<span class="figure text-18">{client.name}</span>
 					<span class="text-ink-soft">{client.note}</span>
-					<span class="last text-right text-ink-soft max-tablet:text-left"
-						>{lastLine(client.id)}</span
-					>
+					<span class="text-right text-ink-soft max-tablet:text-left">{lastLine(client.id)}</span>
 				</a>
 			</li>
 		{/each}

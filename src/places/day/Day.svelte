@@ -64,7 +64,7 @@
 </PlaceHead>
 
 {#if groups.length === 0}
-	<div class="empty max-w-128 text-18">
+	<div class="max-w-128 text-18">
 		<p>The day shows who is in the chair and who waits. Begin with a client: a name is enough.</p>
 		<div class="mt-4 flex flex-wrap gap-3">
 			<Button onclick={() => (starting = true)}>New visit</Button>
@@ -113,7 +113,7 @@
 				</li>
 			{/each}
 		</ul>
-		{#if due.length > DUE_SHOWN}<p class="more">And {due.length - DUE_SHOWN} more.</p>{/if}
+		{#if due.length > DUE_SHOWN}<p>And {due.length - DUE_SHOWN} more.</p>{/if}
 	</section>
 {/if}
 

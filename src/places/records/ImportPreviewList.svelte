@@ -25,7 +25,7 @@
 </script>
 
 <div
-	class="preview mt-4 border-l-4 border-ink py-1 pl-4"
+	class="mt-4 border-l-4 border-ink py-1 pl-4"
 	role="region"
 	aria-label="What {fileName} would do"
 >

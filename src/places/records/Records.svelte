@@ -110,7 +110,7 @@
 		/>
 	{/if}
 	{#if workspace.kept !== undefined}
-		<p class="kept mt-3 max-w-173 text-ink-soft">
+		<p class="mt-3 max-w-173 text-ink-soft">
 			{workspace.kept
 				? 'This browser keeps the records for good: it will not clear them to make space.'
 				: 'This browser may clear the records when the device runs out of space: export them regularly.'}

@@ -108,13 +108,13 @@
 	</div>
 	{#if Object.keys(line.key).length > 0}
 		<h3 class="mt-2 text-14">Key of this line</h3>
-		<ul class="key flex flex-wrap gap-x-6 gap-y-1">
+		<ul class="flex flex-wrap gap-x-6 gap-y-1">
 			{#each Object.entries(line.key) as [written, family] (written)}
 				<li><b class="figure">{written}</b> {toneWords(family)}</li>
 			{/each}
 		</ul>
 	{/if}
-	<div class="add grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] items-end gap-x-6 gap-y-3">
+	<div class="grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] items-end gap-x-6 gap-y-3">
 		<TextField label="Sign in the key" value={sign} oninput={(v) => (sign = v)} />
 		<TextField label="What it means ({tones})" value={meaning} oninput={(v) => (meaning = v)} />
 		<Button onclick={addSign}>Add to the key</Button>
@@ -137,7 +137,7 @@
 	{:else}
 		<p class="text-ink-soft">No shades yet.</p>
 	{/each}
-	<div class="add grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] items-end gap-x-6 gap-y-3">
+	<div class="grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] items-end gap-x-6 gap-y-3">
 		<TextField label="Code on the tube" value={code} oninput={typeCode} />
 		<NumberField
 			label="Level"

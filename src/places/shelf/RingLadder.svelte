@@ -27,7 +27,7 @@
 		Usual
 	</p>
 	<p
-		class="own absolute top-47 left-4 font-semibold max-tablet:left-2 max-tablet:hidden max-tablet:text-13"
+		class="absolute top-47 left-4 font-semibold max-tablet:left-2 max-tablet:hidden max-tablet:text-13"
 	>
 		Yours
 	</p>
@@ -71,7 +71,7 @@
 				</span>
 				<span
 					class={[
-						'off block min-h-6 max-tablet:text-13 max-tablet:tracking-figure',
+						'block min-h-6 max-tablet:text-13 max-tablet:tracking-figure',
 						!rung.read ? 'font-normal' : 'font-bold'
 					]}>{rung.lies === undefined ? '' : sign(rung.lies, rung.level)}</span
 				>

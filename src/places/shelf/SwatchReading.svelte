@@ -25,7 +25,7 @@
 </script>
 
 <h2 class="mt-5 mb-0.5 text-18">Swatch {rung.level}</h2>
-<p class="now mb-2">
+<p class="mb-2">
 	{#if rung.read}
 		Read {READ_BY[rung.read.by]} on {formatDay(rung.read.date)}:
 		<b>{liesWords(rung.lies, rung.level)}</b>{rung.read.sd

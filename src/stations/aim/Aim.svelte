@@ -164,7 +164,7 @@
 					(draft) => (draft.aim.areas = withoutExceptions(draft.aim.areas, session.areas))
 				)}
 		/>
-		<div class="zone mb-1.5 flex flex-wrap items-center gap-x-6 gap-y-0">
+		<div class="mb-1.5 flex flex-wrap items-center gap-x-6 gap-y-0">
 			<Choice
 				label="Where on the strand"
 				hideLabel
@@ -181,7 +181,7 @@
 				>
 			{/if}
 			{#if zone}
-				<label class="cover inline-flex tap items-center gap-2">
+				<label class="inline-flex tap items-center gap-2">
 					<input
 						class="h-5 w-5 accent-ink"
 						type="checkbox"
@@ -219,7 +219,7 @@
 	{#snippet dials()}
 		{#if aimView.trouble}<p role="alert">{aimView.trouble}</p>{/if}
 		{#if words && words.instead.length > 0}
-			<div class="say">
+			<div>
 				<h2 class="text-15 font-semibold">Instead</h2>
 				<ul>
 					{#each words.instead as text (text)}<li class="mb-1.5">{text}</li>{/each}
@@ -228,7 +228,7 @@
 		{/if}
 		<AimDials view={aimView} place={aimed} {aim} />
 		{#if aimView.doors.length > 0}
-			<div class="say">
+			<div>
 				<h2 class="text-15 font-semibold">What this closes</h2>
 				<ul>
 					{#each aimView.doors as door (door)}

@@ -33,7 +33,7 @@
 			class="grid grid-cols-[58px_minmax(110px,1fr)_auto_auto] items-center gap-4 border-b border-line py-2 max-desk:grid-cols-[60px_minmax(90px,1fr)_auto_auto] max-desk:gap-3 max-tablet:grid-cols-[56px_minmax(0,1fr)_auto] max-tablet:gap-x-3 max-tablet:gap-y-1.5"
 		>
 			<BowlFigure {bowl} />
-			<div class="for">
+			<div>
 				<h2 class="figure text-18 leading-tight">{bowlName(bowl, nameOf)}</h2>
 				<p class="text-14 text-ink-soft">{bowlNote(bowl, time)}</p>
 			</div>
@@ -66,7 +66,7 @@
 	{/each}
 </ol>
 {#if stray.length > 0}
-	<section class="stray" aria-label="Weighed, and no longer planned">
+	<section aria-label="Weighed, and no longer planned">
 		<h2 class="figure text-18 leading-tight">Weighed, and no longer planned</h2>
 		<ul>
 			{#each stray as bowl (bowl.id)}

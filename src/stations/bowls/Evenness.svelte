@@ -37,7 +37,7 @@
 				/></span
 			>
 			<b class="block figure text-18">{formatLevel(one.level)}</b>
-			<span class="name text-13 wrap-anywhere"
+			<span class="text-13 wrap-anywhere"
 				>{nameOf(one.section)}{#if several}<br />{partOf(one)}{/if}</span
 			>
 		</li>

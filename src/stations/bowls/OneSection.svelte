@@ -140,7 +140,7 @@
 	>
 </div>
 {#if apart}
-	<p class="apart">
+	<p>
 		Bowl {apart.one.number} is weighed for this section at {apart.one.volume} vol, bowl {apart.other
 			.number} for the next at {apart.other.volume} vol: they stay apart.
 	</p>

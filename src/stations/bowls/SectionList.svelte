@@ -59,7 +59,7 @@
 </script>
 
 <div
-	class="row head grid min-h-7 grid-cols-[30px_minmax(120px,1fr)_44px_40px_40px_58px_208px] items-center gap-2 border-b border-line bg-room text-14 text-ink-soft max-desk:grid-cols-[26px_minmax(90px,1fr)_40px_36px_36px_50px_130px] max-desk:gap-2 max-tablet:grid-cols-[26px_minmax(0,1fr)_34px_30px_30px_60px] max-tablet:gap-1.5 max-tablet:[&>:nth-child(6)]:hidden"
+	class="row grid min-h-7 grid-cols-[30px_minmax(120px,1fr)_44px_40px_40px_58px_208px] items-center gap-2 border-b border-line bg-room text-14 text-ink-soft max-desk:grid-cols-[26px_minmax(90px,1fr)_40px_36px_36px_50px_130px] max-desk:gap-2 max-tablet:grid-cols-[26px_minmax(0,1fr)_34px_30px_30px_60px] max-tablet:gap-1.5 max-tablet:[&>:nth-child(6)]:hidden"
 	aria-hidden="true"
 >
 	<span></span>
@@ -101,7 +101,7 @@
 			</span>
 			<button
 				class={[
-					'name flex tap items-center gap-2 text-left leading-close',
+					'flex tap items-center gap-2 text-left leading-close',
 					id === chosen && 'font-bold'
 				]}
 				aria-pressed={id === chosen}

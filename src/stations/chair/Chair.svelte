@@ -138,9 +138,9 @@
 		{/snippet}
 		{#snippet picture()}
 			<div
-				class="two grid flex-1 grid-cols-[minmax(0,400px)_minmax(0,1fr)] gap-9 max-desk:grid-cols-[300px_minmax(0,1fr)] max-desk:gap-6 max-tablet:grid-cols-1 max-tablet:gap-4"
+				class="grid flex-1 grid-cols-[minmax(0,400px)_minmax(0,1fr)] gap-9 max-desk:grid-cols-[300px_minmax(0,1fr)] max-desk:gap-6 max-tablet:grid-cols-1 max-tablet:gap-4"
 			>
-				<div class="clock" class:running>
+				<div>
 					{#if begun && run.rinsedAtMinute === undefined && session.stops.length > 0}
 						<p class="font-semibold text-stop" role="alert">
 							{cautionWords(session.stops[0]!).title} The clock goes on: the lightener lies on the hair.
@@ -189,7 +189,7 @@
 					{#if session.steps.length > 1}
 						<!-- The clock is that of the main application; the others are told, so that none is forgotten. -->
 						<ol
-							class="steps mt-3 list-inside list-decimal text-ink-soft"
+							class="mt-3 list-inside list-decimal text-ink-soft"
 							aria-label="Applications of the day"
 						>
 							{#each session.steps as { id, kind, plan } (id)}
@@ -204,7 +204,7 @@
 					{/if}
 					<CheckList />
 				</div>
-				<div class="course min-h-75 overflow-x-clip">
+				<div class="min-h-75 overflow-x-clip">
 					<LiftChart
 						{moments}
 						{seen}

@@ -88,7 +88,7 @@
 			value={formatLevel(level)}
 			onpick={(v) => (level = Number(v))}
 		/>
-		<div class="two grid grid-cols-[1fr_1fr] gap-5">
+		<div class="grid grid-cols-[1fr_1fr] gap-5">
 			<NumberField
 				label="Level, finer"
 				value={level}

@@ -23,7 +23,7 @@
 		<ol>
 			{#each notes as note (note.id)}
 				<li class="grid grid-cols-[84px_minmax(0,1fr)_44px] items-center border-b border-line">
-					<span class="minute figure text-18">{note.minute} min</span>
+					<span class="figure text-18">{note.minute} min</span>
 					<span
 						><b>{formatLevel(note.level)}</b>
 						{note.undertone ?? ''} on the {note.zone}, {gap(

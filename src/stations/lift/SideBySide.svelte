@@ -86,7 +86,7 @@
 			class="grid grid-cols-[24px_minmax(0,1.5fr)_minmax(0,1fr)_auto] items-center gap-x-3 gap-y-1 border-t border-line py-1 max-desk:grid-cols-[24px_minmax(0,1.4fr)_minmax(0,1fr)] max-tablet:grid-cols-[20px_minmax(0,1fr)_minmax(0,1fr)]"
 		>
 			<span class="figure text-18">{letter}</span>
-			<p class="what -col-end-1 max-tablet:col-start-2">
+			<p class="-col-end-1 max-tablet:col-start-2">
 				<b>{wayName(daySteps(answer.day).map(({ plan }) => plan))}</b>{id === undefined
 					? ', planned'
 					: ''}
@@ -122,7 +122,7 @@
 		</li>
 	{/each}
 </ol>
-<p class="fill flex flex-wrap gap-x-4 gap-y-0">
+<p class="flex flex-wrap gap-x-4 gap-y-0">
 	<TextButton onclick={() => set('the paces side by side', paceWays(session))}
 		>The other paces</TextButton
 	>

@@ -88,7 +88,7 @@
 			<li
 				class="grid grid-cols-[100px_128px_100px_108px_minmax(0,1fr)] items-baseline gap-x-4 gap-y-0.5 py-1 max-desk:grid-cols-[92px_116px_minmax(0,1fr)_minmax(0,1fr)] max-tablet:grid-cols-[92px_minmax(0,1fr)] max-tablet:border-t max-tablet:border-line max-tablet:[&>:nth-child(n+3)]:col-start-2"
 			>
-				<span class="when"
+				<span
 					><b>{i === 0 ? 'today' : day(visit.week)}</b>
 					{#if i > 0}<span class="text-14 text-ink-soft">week {visit.week}</span>{/if}</span
 				>
@@ -107,9 +107,7 @@
 						? ', tone a day later'
 						: ''}</span
 				>
-				<span class="what -col-end-1 text-14 text-ink-soft max-desk:col-start-2"
-					>{worked(visit)}</span
-				>
+				<span class="-col-end-1 text-14 text-ink-soft max-desk:col-start-2">{worked(visit)}</span>
 			</li>
 		{/each}
 	</ol>
@@ -117,7 +115,7 @@
 
 {#if series.length > 1}<SeriesDates {series} />{/if}
 <div
-	class="wishes mb-3 grid grid-cols-[auto_120px_120px] items-end justify-start gap-x-8 gap-y-1 max-tablet:grid-cols-[1fr_1fr]"
+	class="mb-3 grid grid-cols-[auto_120px_120px] items-end justify-start gap-x-8 gap-y-1 max-tablet:grid-cols-[1fr_1fr]"
 >
 	<Choice
 		label="Pace"
@@ -139,7 +137,7 @@
 	/>
 </div>
 {#if search.searching}
-	<p class="searching flex items-center gap-3" role="status">
+	<p class="flex items-center gap-3" role="status">
 		<progress class="w-30 accent-ink" max="1" value={search.progress}
 			>{Math.round(search.progress * 100)} %</progress
 		>
@@ -154,7 +152,7 @@
 {/if}
 {#if judgement}
 	<div class={[search.searching && 'opacity-70']}>
-		{#if judgement.darkColour}<p class="why mb-1.5">{DARK_COLOUR}</p>{/if}
+		{#if judgement.darkColour}<p class="mb-1.5">{DARK_COLOUR}</p>{/if}
 		{#if !hair}
 			<p>Nothing is put on: choose in Product and place where it goes.</p>
 		{:else if hair.already}

@@ -102,8 +102,7 @@
 					'absolute bottom-1 min-w-7 -translate-x-1/2 rounded-box border-2 border-ink px-1 py-0.5 text-center font-semibold',
 					open === entry.id ? 'bg-ink text-room' : 'bg-room'
 				]}
-				style:left="{placeOf(weeksBefore(entry.date, date), oldest) * 100}%"
-				class:open={open === entry.id}>{i + 1}</span
+				style:left="{placeOf(weeksBefore(entry.date, date), oldest) * 100}%">{i + 1}</span
 			>
 		{/each}
 	</div>
@@ -117,10 +116,9 @@
 				>
 					<span
 						class={[
-							'number min-w-7 rounded-box border-2 border-ink px-1 py-0.5 text-center font-semibold',
+							'min-w-7 rounded-box border-2 border-ink px-1 py-0.5 text-center font-semibold',
 							open === entry.id ? 'bg-ink text-room' : 'bg-room'
-						]}
-						class:open={open === entry.id}>{i + 1}</span
+						]}>{i + 1}</span
 					>
 					<b>{entryWords(entry)}</b>
 					<span class="text-ink-soft">{agoWords(weeksBefore(entry.date, date))}</span>

@@ -105,7 +105,7 @@
 					)}
 			/>
 		{/if}
-		<div class="zone mb-2 flex flex-wrap items-center gap-x-10 gap-y-0">
+		<div class="mb-2 flex flex-wrap items-center gap-x-10 gap-y-0">
 			<Choice
 				label="Zone"
 				hideLabel

@@ -51,7 +51,7 @@
 </script>
 
 {#if kept}
-	<div class="kept flex items-end gap-4">
+	<div class="flex items-end gap-4">
 		<img class="max-w-45" src={url} alt="The hair that was read" />
 		<Button
 			onclick={() =>

@@ -24,10 +24,9 @@
 		<!-- Pointing is one way to choose a zone; the list of zones below is the one for keys. -->
 		<div
 			class={[
-				'zone absolute top-0 bottom-0 cursor-pointer border-b-4',
+				'absolute top-0 bottom-0 cursor-pointer border-b-4',
 				name === zone ? 'border-on-field' : 'border-transparent'
 			]}
-			class:here={name === zone}
 			style:left={share(fromCm)}
 			style:width={share(toCm - fromCm)}
 			role="presentation"

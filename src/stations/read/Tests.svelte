@@ -65,7 +65,7 @@
 	] as const;
 </script>
 
-<div class="add flex flex-wrap items-end gap-x-5 gap-y-1">
+<div class="flex flex-wrap items-end gap-x-5 gap-y-1">
 	<TextField label="Set on" type="date" value={date} oninput={(v) => (date = v)} />
 	<Button disabled={!isDay(date) || patches.some((p) => p.date === date)} onclick={addPatch}
 		>Patch test</Button
@@ -79,7 +79,7 @@
 		Patch tests: {patchWords(patchTestOf(session.client, clock.today))}
 	</h2>
 	{#each patches as test (test.date)}
-		<div class="test flex flex-wrap items-center gap-x-5 gap-y-1 border-t border-line py-1">
+		<div class="flex flex-wrap items-center gap-x-5 gap-y-1 border-t border-line py-1">
 			<span class="figure">{formatDate(test.date)}</span>
 			<Tick label="Reacted" checked={test.reacted} onchange={(v) => setPatch(test.date, v)} />
 			<TextButton onclick={() => dropPatch(test.date)}
@@ -93,7 +93,7 @@
 		Strand tests of this hair: {strandWords(strandTestOf(reading, clock.today))}
 	</h2>
 	{#each strands as test (test.id)}
-		<div class="test flex flex-wrap items-center gap-x-5 gap-y-1 border-t border-line py-1">
+		<div class="flex flex-wrap items-center gap-x-5 gap-y-1 border-t border-line py-1">
 			<span class="figure">{formatDate(test.date)}</span>
 			<Choice
 				label="Result of {formatDate(test.date)}"

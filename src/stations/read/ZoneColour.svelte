@@ -52,7 +52,7 @@
 			options={NAMES}
 			onchange={nameIt}
 		/>
-		<p class="note text-14 text-ink-soft">
+		<p class="text-14 text-ink-soft">
 			{#if here.undertone && here.undertone !== modelled}
 				You see {here.undertone}; on this head’s path level {here.presentLevel} is {modelled}. Yours
 				is toned; a lift still starts from the level.
@@ -96,7 +96,7 @@
 		/>
 	</div>
 	{#if here.artificial.length > 1}
-		<p class="note text-14 text-ink-soft">
+		<p class="text-14 text-ink-soft">
 			And under it: {here.artificial
 				.slice(1)
 				.map((c) => `${c.level}${c.tone} ${VEHICLE_NAMES[c.kind]}`)

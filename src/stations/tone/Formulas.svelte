@@ -70,7 +70,7 @@
 				<div>
 					<p
 						class={[
-							'parts figure text-18',
+							'figure text-18',
 							isChosen(formula) && 'underline decoration-3 underline-offset-4'
 						]}
 					>

@@ -47,7 +47,7 @@
 		});
 </script>
 
-<div class="clock flex flex-wrap items-center gap-x-4 gap-y-1.5 border-t border-line py-2">
+<div class="flex flex-wrap items-center gap-x-4 gap-y-1.5 border-t border-line py-2">
 	<p
 		class={[
 			'figure text-40 leading-none tabular-nums',

@@ -24,7 +24,7 @@
 </script>
 
 <section
-	class="mend flex flex-wrap items-center gap-x-4 gap-y-2 border-t-2 border-stop py-3 text-18"
+	class="flex flex-wrap items-center gap-x-4 gap-y-2 border-t-2 border-stop py-3 text-18"
 	role="alert"
 >
 	<p>

@@ -46,9 +46,9 @@
 	});
 </script>
 
-<section class="now flex flex-1 flex-col justify-center" aria-live="polite">
+<section class="flex flex-1 flex-col justify-center" aria-live="polite">
 	{#if now}
-		<p class="what text-28 leading-tight font-semibold">{partName(now.part, shelf)}</p>
+		<p class="text-28 leading-tight font-semibold">{partName(now.part, shelf)}</p>
 		{#if now.part.unit === 'g'}
 			<p
 				class={[
@@ -62,9 +62,7 @@
 				>
 			</p>
 			<div class="bar relative mt-3 h-6 bg-sunk" aria-hidden="true">
-				<span
-					class="fill absolute top-0 right-auto bottom-0 left-0 bg-ink"
-					style:width="{filled * 100}%"
+				<span class="absolute top-0 right-auto bottom-0 left-0 bg-ink" style:width="{filled * 100}%"
 				></span>
 				<span
 					class="absolute -top-1 -bottom-1 border-2 border-edge"
@@ -72,9 +70,7 @@
 					style:width="{((2 * tolerance) / (now.target * FULL)) * 100}%"
 				></span>
 			</div>
-			<p
-				class={['say min-h-7 pt-2 text-22 font-semibold', mixing.pouring === 'over' && 'text-stop']}
-			>
+			<p class={['min-h-7 pt-2 text-22 font-semibold', mixing.pouring === 'over' && 'text-stop']}>
 				{#if mixing.pouring === 'over'}
 					{shown(tenth(-remaining))} too much
 				{:else if on}
@@ -96,7 +92,7 @@
 			</p>
 		{/if}
 	{:else}
-		<p class="what text-28 leading-tight font-semibold">In the bowl</p>
+		<p class="text-28 leading-tight font-semibold">In the bowl</p>
 		<p
 			class="reading figure text-giant leading-none tracking-giant whitespace-nowrap max-tablet:text-act max-tablet:whitespace-normal"
 		>
@@ -105,7 +101,7 @@
 				>{formatRatio(result.ratio)}, {result.volume} vol</small
 			>
 		</p>
-		<p class="say min-h-7 pt-2 text-22 font-semibold">
+		<p class="min-h-7 pt-2 text-22 font-semibold">
 			Stir until it is smooth. Fresh until {freshUntil}.
 		</p>
 	{/if}

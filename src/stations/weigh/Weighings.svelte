@@ -15,22 +15,17 @@
 
 <ol class="flex flex-wrap gap-x-3 gap-y-0">
 	{#each weighings as { part, target, poured, state }, i (part.key)}
-		<li
-			class={['flex-[1_1_150px] border-t-3', i === index ? 'border-ink' : 'border-line']}
-			class:now={i === index}
-		>
+		<li class={['flex-[1_1_150px] border-t-3', i === index ? 'border-ink' : 'border-line']}>
 			<button
 				class="min-h-21 w-full py-2 text-left leading-close"
 				aria-current={i === index ? 'step' : undefined}
 				onclick={() => onchoose(i)}
 			>
-				<span class={['what block', i === index ? 'font-bold text-ink' : 'text-ink-soft']}
+				<span class={['block', i === index ? 'font-bold text-ink' : 'text-ink-soft']}
 					>{nameOf(part)}</span
 				>
 				<b class="figure text-28">{shown(target, part.unit)}</b>
-				<span
-					class={['state block', state === 'over' ? 'font-bold text-stop' : 'text-ink-soft']}
-					class:bad={state === 'over'}
+				<span class={['state block', state === 'over' ? 'font-bold text-stop' : 'text-ink-soft']}
 					>{poured > 0 ? `${shown(poured, part.unit)} ${WORDS[state]}` : ''}&nbsp;</span
 				>
 			</button>
