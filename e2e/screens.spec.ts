@@ -1,3 +1,4 @@
+import { gzipSync } from 'node:zlib';
 import { expect, test } from '@playwright/test';
 import { accessible, noSidewaysScroll, openDemo } from './helpers';
 
@@ -10,6 +11,7 @@ const SCREENS = {
 		'/shelf',
 		'/shelf/ring',
 		'/card',
+		'/parts',
 		'/records',
 		'/visit/hesper-oake-today/upkeep',
 		'/visit/nobody/read',
@@ -92,4 +94,17 @@ test('long names and a salon with many clients hold', async ({ page }) => {
 	await noSidewaysScroll(page);
 	await page.goto('/');
 	await noSidewaysScroll(page);
+});
+
+test('the first view loads 25 KiB of style at most', async ({ page }) => {
+	const sheets: Promise<Buffer>[] = [];
+	page.on('response', (response) => {
+		if (response.request().resourceType() === 'stylesheet') sheets.push(response.body());
+	});
+	await openDemo(page);
+	await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+	const bodies = await Promise.all(sheets);
+	expect(bodies.length).toBeGreaterThan(0);
+	const bytes = bodies.reduce((sum, body) => sum + gzipSync(body).length, 0);
+	expect(bytes / 1024).toBeLessThanOrEqual(25);
 });

@@ -1,0 +1,5 @@
+<script lang="ts">
+	import Parts from '../../places/parts/Parts.svelte';
+</script>
+
+<Parts />
