@@ -64,4 +64,8 @@ describe('the look', () => {
 		const css = textOf('src/app.css');
 		expect(css).toMatch(/@theme \{\s*--\*: initial;/);
 	});
+	it('paper is white in the dark theme too: its greys stand outside of any layer', () => {
+		const css = textOf('src/app.css');
+		expect(css).toMatch(/^@media print \{\s*:root,\s*:root\.dark \{\s*--room: #ffffff;/m);
+	});
 });

@@ -17,7 +17,7 @@
 	const of = (id: string) => finish.filter(({ section }) => section === id);
 </script>
 
-<h2>
+<h2 class="mt-4 text-15">
 	Bowls: {session.bowlPlan.totalGrams} g mixed, {formatHours(session.bowlPlan.workMinutes)} to put on
 </h2>
 <table class="bowls-printed">
@@ -38,7 +38,7 @@
 	</tbody>
 </table>
 {#if worked.length > 0}
-	<h2>Order of work</h2>
+	<h2 class="mt-4 text-15">Order of work</h2>
 	<div class="max-w-142"><FoilField chosen={undefined} onchoose={() => undefined} printed /></div>
 	<table>
 		<thead
