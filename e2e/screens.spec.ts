@@ -97,13 +97,15 @@ test('long names and a salon with many clients hold', async ({ page }) => {
 });
 
 test('the first view loads 25 KiB of style at most', async ({ page }) => {
-	const sheets: Promise<Buffer>[] = [];
+	// The demo is opened by an address of its own first: a sheet that comes again is the same sheet.
+	const sheets = new Map<string, Promise<Buffer>>();
 	page.on('response', (response) => {
-		if (response.request().resourceType() === 'stylesheet') sheets.push(response.body());
+		if (response.request().resourceType() === 'stylesheet')
+			sheets.set(response.url(), response.body());
 	});
 	await openDemo(page);
 	await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-	const bodies = await Promise.all(sheets);
+	const bodies = await Promise.all(sheets.values());
 	expect(bodies.length).toBeGreaterThan(0);
 	const bytes = bodies.reduce((sum, body) => sum + gzipSync(body).length, 0);
 	expect(bytes / 1024).toBeLessThanOrEqual(25);
