@@ -191,6 +191,20 @@ describe('the bowls of a demo head', () => {
 		expect(Math.min(...foils)).toBeGreaterThanOrEqual(1);
 		expect(foils.reduce((sum, count) => sum + count, 0)).toBe(36);
 	});
+	it('starts from what an earlier application of the day left, where it went on at all', async () => {
+		const { session } = await openVisit('hesper-oake');
+		const levelOf = (id: string) =>
+			session.bowls.staging!.finish.find(({ section }) => section === id)!.level;
+		session.change('one strength', ({ bowls }) => (bowls.staged = false));
+		const [nape, fringe] = [levelOf('nape'), levelOf('fringe')];
+		session.change('the nape first', (draft) => {
+			draft.before = [
+				{ ...draft.lift, id: 'first', kind: 'removal', minutes: 20, areas: ['nape'] }
+			];
+		});
+		expect(levelOf('nape')).toBeGreaterThan(nape + 0.1);
+		expect(levelOf('fringe')).toBeCloseTo(fringe, 6);
+	});
 	it('the hair of an area is its own: another aim for the fringe leaves it lighter', async () => {
 		const { session } = await openVisit('casimir-bly');
 		session.change('stronger bowls', (draft) => (draft.bowls.aboveChosen = true));

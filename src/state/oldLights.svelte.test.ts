@@ -37,6 +37,13 @@ describe('old light pieces among darker hair', () => {
 		expect(session.work.grams).toBeCloseTo(grams, 6);
 		expect(keptHair(session)).toEqual([]);
 	});
+	it('take their share of the bowls where no foil goes round them', async () => {
+		const { session } = await withLights();
+		session.change('open work', ({ bowls }) => (bowls.technique = 'open'));
+		const { grams } = session.work;
+		session.change('none', ({ reading }) => haveOldLights(reading.zones.lengths, false));
+		expect(session.work.grams).toBeCloseTo(grams, 6);
+	});
 	it('are toned with the rest', async () => {
 		const { session } = await withLights();
 		session.change('a violet toner', ({ tone }) => {

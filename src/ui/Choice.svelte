@@ -23,7 +23,7 @@
 	<span class="block leading-close text-ink-soft" class:sr-only={hideLabel}>{label}</span>
 	<ToggleGroup.Root type="single" bind:value={() => value, pick} aria-label={label}>
 		{#snippet child({ props })}
-			<div {...props} class="flex flex-wrap gap-x-3 gap-y-0">
+			<div {...props} class="flex flex-wrap gap-x-3">
 				{#each options as option (option.value)}
 					<ToggleGroup.Item value={option.value} class={optionLook()}
 						>{option.label}</ToggleGroup.Item

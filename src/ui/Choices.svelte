@@ -32,7 +32,7 @@
 	<span class="block leading-close text-ink-soft" class:sr-only={hideLabel}>{label}</span>
 	<ToggleGroup.Root type="multiple" bind:value={() => [...values], pick} aria-label={label}>
 		{#snippet child({ props })}
-			<div {...props} class="flex flex-wrap gap-x-3 gap-y-0">
+			<div {...props} class="flex flex-wrap gap-x-3">
 				{#if none}
 					<button
 						class={optionLook({ class: 'min-w-11 text-center' })}

@@ -37,7 +37,7 @@
 	}
 </script>
 
-<div class={[inline && 'flex flex-wrap items-center justify-between gap-x-3 gap-y-0']}>
+<div class={[inline && 'flex flex-wrap items-center justify-between gap-x-3 ']}>
 	<label class="block text-ink-soft" for={id} class:sr-only={hideLabel}>{label}</label>
 	<span class={['flex items-baseline gap-1.5 border-b-2 border-edge', inline && 'w-23']}>
 		<input

@@ -23,7 +23,7 @@
 				value={option.value}
 				class="group block tap w-full border-l-3 border-transparent py-1.5 pl-3 text-left data-[state=checked]:border-ink"
 			>
-				<span class="flex flex-wrap items-baseline justify-between gap-x-2 gap-y-0"
+				<span class="flex flex-wrap items-baseline justify-between gap-x-2"
 					><span class="group-data-[state=checked]:font-bold">{option.label}</span
 					>{#if option.aside}<span class="text-13 whitespace-nowrap text-ink-soft"
 							>{option.aside}</span

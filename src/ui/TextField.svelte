@@ -16,7 +16,7 @@
 	<label class="mb-0.5 block text-ink-soft" for={id}>{label}</label>
 	{#if long}
 		<textarea
-			class={fieldLook()}
+			class={fieldLook({ class: 'resize-y' })}
 			{id}
 			rows="3"
 			{value}

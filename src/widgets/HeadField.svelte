@@ -21,7 +21,7 @@
 </script>
 
 <div
-	class="grid grid-cols-[372px_minmax(0,1fr)] items-center gap-x-6 gap-y-0 max-desk:grid-cols-[268px_minmax(0,1fr)] max-desk:gap-x-4 max-desk:gap-y-0 max-tablet:grid-cols-1 max-tablet:gap-2"
+	class="grid grid-cols-[372px_minmax(0,1fr)] items-center gap-x-6 max-desk:grid-cols-[268px_minmax(0,1fr)] max-desk:gap-x-4 max-desk:gap-y-0 max-tablet:grid-cols-1 max-tablet:gap-2"
 >
 	<div class="max-tablet:max-w-90">
 		<HeadMap

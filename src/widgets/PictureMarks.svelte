@@ -8,7 +8,7 @@
 	let { reader }: Props = $props();
 </script>
 
-<ul class="flex flex-wrap gap-x-5 gap-y-0" aria-label="What is marked">
+<ul class="flex flex-wrap gap-x-5" aria-label="What is marked">
 	{#each reader.marks as mark, i (i)}
 		<li>
 			<button class="tap underline underline-offset-3" onclick={() => reader.unmark(i)}

@@ -58,7 +58,7 @@
 		{/if}
 	</header>
 	<p
-		class="hidden border-t-2 border-stop px-gap py-1.5 font-semibold text-stop group-has-[[aria-invalid=true]]:block"
+		class="hidden border-t-2 border-stop px-gap py-1.5 font-semibold text-stop group-has-[[data-dials]_[aria-invalid=true]]:block"
 	>
 		This is from before: a field beside it holds something that is not allowed.
 	</p>
@@ -77,6 +77,7 @@
 			{@render picture()}
 		</div>
 		{#if dials}<div
+				data-dials
 				class="flex min-w-0 flex-col gap-1 overflow-y-auto border-l border-line py-3 pr-8 pl-6 *:flex-none max-desk:px-5 max-desk:py-4 max-tablet:overflow-visible max-tablet:border-t max-tablet:border-l-0 max-tablet:border-line max-tablet:p-4"
 			>
 				{@render dials()}

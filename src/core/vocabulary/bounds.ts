@@ -29,9 +29,9 @@ export const BOUNDS = {
 	volumeOrNone: { min: 0, max: 40, step: 0.5 },
 	/** Parts of developer to one; each product has its own within these. */
 	ratio: { min: 0.5, max: 4, step: 0.25 },
-	/** Minutes of one application as it is planned. */
 	/** Blocks of a head that rinse together. */
 	rinseBlocks: { min: 2, max: 4, step: 1 },
+	/** Minutes of one application as it is planned. */
 	liftMinutes: { min: 1, max: 120, step: 1 },
 	/** Longest that a product may stay. */
 	limitMinutes: { min: 10, max: 120, step: 1 },

@@ -1,5 +1,5 @@
 import type { Ceilings } from '../../core/caution';
-import { predictLift, type Fibre, type HeadFactors } from '../../core/lift';
+import { predictLift, type AreaName, type Fibre, type HeadFactors } from '../../core/lift';
 import { ratioFault } from '../../core/mix';
 import {
 	isHairline,
@@ -25,7 +25,7 @@ import {
 	type HeadWorkSource,
 	type SectionWork
 } from './headWork';
-import { planAt, stepOnLights } from './kept';
+import { planAt, stepOnLights, stepsAt, stepsOn } from './kept';
 import { middleOf, touchesScalp, volumeOn, type WorkedPlan } from './day';
 import { applicationOn, liftTarget, subjectOf } from './lift';
 
@@ -151,10 +151,19 @@ const withFresh = (pass: HeadPass, at: number): HeadPass => ({
 	)
 });
 
-const afterEarlier = (source: HeadWorkSource, reading: Reading, zone: ZoneStart): Fibre =>
+/** The hair of a zone as the earlier applications of the day leave it there; some leave an area out. */
+const afterEarlier = (
+	source: HeadWorkSource,
+	reading: Reading,
+	zone: ZoneStart,
+	area?: AreaName
+): Fibre =>
 	after(
 		zone.fibre,
-		source.earlier.map(({ plan }) => plan),
+		(area === undefined
+			? source.earlier
+			: stepsOn(source.earlier, area, reading, aimOf(source.aim, area))
+		).map(({ plan }) => plan),
 		zone,
 		subjectOf(reading, source.learned).factors
 	);
@@ -208,7 +217,7 @@ function workSection(
 		minutesToApply: load!.minutes * (source.bowls.strand === 'rootLater' ? reached : 1),
 		placement,
 		section: section.thickness ?? plan.section,
-		fibre: afterEarlier(source, reading, zone),
+		fibre: afterEarlier(source, reading, zone, area),
 		factors: subjectOf(reading, source.learned).factors,
 		condition: conditionOf(reading),
 		distanceCm: middleOf(plan, zone),
@@ -229,7 +238,7 @@ function lightsSection(
 	const { reading, zones } = hairAt(source.reading, area);
 	const zone = lightsZone(mainZone(zones, plan.covers));
 	const { factors } = subjectOf(reading, source.learned);
-	const earlier = source.earlier.map(
+	const earlier = stepsAt(source.earlier, area!).map(
 		(step) => stepOnLights(step, reading, aimOf(source.aim, area), source.bowls.technique).plan
 	);
 	const fibre = after(zone.fibre, earlier, zone, factors);

@@ -74,21 +74,38 @@ export function hairAt(reading: Reading, area?: AreaName): AreaHair {
 }
 
 /** Centimetres of each strand of an area that a mixture goes on, as its plan works there. */
-const coveredCm = (reading: Reading, plan: WorkedPlan, area?: AreaName): number =>
+const coveredCm = (
+	reading: Reading,
+	plan: WorkedPlan,
+	area?: AreaName,
+	technique?: BowlsPlan['technique']
+): number =>
 	Math.max(
 		0.5,
 		hairAt(reading, area)
 			.zones.filter(({ name }) => reaches(plan, name))
-			.reduce((sum, zone) => sum + workedCm(plan, zone), 0)
+			.reduce((sum, zone) => sum + workedCm(plan, zone, technique), 0)
 	);
 
+/** Centimetres of a zone from where a mixture begins. */
+const reachedCm = (plan: WorkedPlan, zone: ZoneStart): number =>
+	Math.max(0, zone.toCm - beginCm(plan, zone));
+
 /** Centimetres of a zone that a mixture goes on: between old light pieces only the darker hair is picked up. */
-const workedCm = (plan: WorkedPlan, zone: ZoneStart): number =>
-	Math.max(0, zone.toCm - beginCm(plan, zone)) *
-	(1 - (plan.roundLights?.includes(zone.name) ? (zone.oldLights?.share ?? 0) : 0));
+const workedCm = (
+	plan: WorkedPlan,
+	zone: ZoneStart,
+	technique?: BowlsPlan['technique']
+): number => {
+	const round = picksBetween(plan, technique) && plan.roundLights?.includes(zone.name);
+	return reachedCm(plan, zone) * (1 - (round ? (zone.oldLights?.share ?? 0) : 0));
+};
 
 /** The head on which an application is worked. */
 export type StepHead = Pick<HeadWorkSource, 'reading' | 'aim' | 'plan'>;
+
+/** The same with how it is sectioned. */
+export type SectionedSource = StepHead & Pick<HeadWorkSource, 'bowls'>;
 
 /** Share of the head's hair that lies in some areas, as far as a part of the head takes it. */
 export const hairShare = (areas: readonly AreaName[], part?: LiftPlan['part']): number =>
@@ -96,17 +113,23 @@ export const hairShare = (areas: readonly AreaName[], part?: LiftPlan['part']): 
 
 /** Centimetres of each strand that a mixture goes on: over some areas, each by its share of the hair. */
 export function meanCoveredCm(
-	{ reading, aim, plan }: StepHead,
+	{ reading, aim, plan, bowls }: StepHead & Partial<Pick<HeadWorkSource, 'bowls'>>,
 	areas: readonly AreaName[],
 	kind?: DayStep['kind']
 ): number {
 	const share = hairShare(areas, plan.part);
-	if (share === 0) return coveredCm(reading, planAt(plan, reading, aim, undefined, kind));
+	if (share === 0)
+		return coveredCm(
+			reading,
+			planAt(plan, reading, aim, undefined, kind),
+			undefined,
+			bowls?.technique
+		);
 	const sum = areas.reduce(
 		(total, area) =>
 			total +
 			hairShare([area], plan.part) *
-				coveredCm(reading, planAt(plan, reading, aim, area, kind), area),
+				coveredCm(reading, planAt(plan, reading, aim, area, kind), area, bowls?.technique),
 		0
 	);
 	return sum / share;
@@ -130,7 +153,7 @@ export const sectionedHead = ({
 	texture: reading.texture,
 	section: plan.section,
 	coveredCm: meanCoveredCm(
-		{ reading, aim, plan },
+		{ reading, aim, plan, bowls },
 		workedAreas({ kind: 'main', plan }, reading, aim)
 	),
 	...reading.haircut,
@@ -161,7 +184,7 @@ export const sectionLevel =
 		);
 
 /** The sections in the order of the work: as somebody set them, or as proposed for this head. */
-export function sectionsOf(source: StepHead & Pick<HeadWorkSource, 'bowls'>): HeadSection[] {
+export function sectionsOf(source: SectionedSource): HeadSection[] {
 	const { reading, bowls } = source;
 	if (bowls.sections) return bowls.sections;
 	const head = sectionedHead({ ...source, usage: 1 });
@@ -193,7 +216,7 @@ export const workedIn = ({ reading, aim, plan }: StepHead, { areas }: HeadSectio
 
 /** The main application on the old light pieces of an area: it goes on no other hair there. */
 export const lightsPlanAt = (
-	{ reading, aim, plan, bowls }: StepHead & Pick<HeadWorkSource, 'bowls'>,
+	{ reading, aim, plan, bowls }: SectionedSource,
 	area: AreaName | undefined
 ): WorkedPlan =>
 	stepOnLights(
@@ -204,19 +227,13 @@ export const lightsPlanAt = (
 	).plan;
 
 /** Areas of a section on which old light pieces get a bowl of their own. */
-export const lightsIn = (
-	source: StepHead & Pick<HeadWorkSource, 'bowls'>,
-	section: HeadSection
-): AreaName[] =>
+export const lightsIn = (source: SectionedSource, section: HeadSection): AreaName[] =>
 	picksBetween(source.plan, source.bowls.technique)
 		? workedIn(source, section).filter((area) => goesOn(lightsPlanAt(source, area)))
 		: [];
 
 /** Part of what a section takes that goes on old light pieces, 0-1. */
-export function lightsShare(
-	source: StepHead & Pick<HeadWorkSource, 'bowls'>,
-	section: HeadSection
-): number {
+export function lightsShare(source: SectionedSource, section: HeadSection): number {
 	const { reading, aim, plan } = source;
 	const lit = lightsIn(source, section);
 	if (lit.length === 0) return 0;
@@ -224,11 +241,7 @@ export function lightsShare(
 		const on = lightsPlanAt(source, area);
 		return hairAt(reading, area)
 			.zones.filter(({ name }) => on.covers[name])
-			.reduce(
-				(sum, zone) =>
-					sum + Math.max(0, zone.toCm - beginCm(on, zone)) * (zone.oldLights?.share ?? 0),
-				0
-			);
+			.reduce((sum, zone) => sum + reachedCm(on, zone) * (zone.oldLights?.share ?? 0), 0);
 	};
 	const lights = lit.reduce((sum, area) => sum + hairShare([area], plan.part) * cmOf(area), 0);
 	const areas = workedIn(source, section);
@@ -237,7 +250,7 @@ export function lightsShare(
 }
 
 /** A section with what of it is worked: hair that is kept out takes no foil, no gram and no minute. */
-function loaded(source: StepHead, section: HeadSection): LoadedSection {
+function loaded(source: SectionedSource, section: HeadSection): LoadedSection {
 	const areas = workedIn(source, section);
 	if (areas.length === 0) return { ...section, skip: true };
 	return {

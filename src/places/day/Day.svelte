@@ -96,7 +96,7 @@
 	<section>
 		<h2 class="mt-5 mb-1.5 text-15">Tests due</h2>
 		<ul
-			class="grid grid-cols-[repeat(auto-fill,minmax(330px,1fr))] gap-x-10 gap-y-0 max-tablet:grid-cols-1"
+			class="grid grid-cols-[repeat(auto-fill,minmax(330px,1fr))] gap-x-10 max-tablet:grid-cols-1"
 		>
 			{#each due.slice(0, DUE_SHOWN) as test (test.visitId + test.test)}
 				{@const { visitId, client, stops } = test}

@@ -164,7 +164,7 @@
 					(draft) => (draft.aim.areas = withoutExceptions(draft.aim.areas, session.areas))
 				)}
 		/>
-		<div class="mb-1.5 flex flex-wrap items-center gap-x-6 gap-y-0">
+		<div class="mb-1.5 flex flex-wrap items-center gap-x-6">
 			<Choice
 				label="Where on the strand"
 				hideLabel

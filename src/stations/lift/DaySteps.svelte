@@ -23,7 +23,7 @@
 		{@const left = view.results[i]!}
 		<li>
 			<button
-				class="grid min-h-12 grid-cols-[auto_auto] items-baseline gap-x-3 gap-y-0 border-b-3 border-transparent py-1 text-left aria-pressed:border-ink aria-pressed:font-semibold [&>:nth-child(3)]:col-start-2 [&>:nth-child(3)]:row-start-1 [&>:nth-child(3)]:text-18"
+				class="grid min-h-12 grid-cols-[auto_auto] items-baseline gap-x-3 border-b-3 border-transparent py-1 text-left aria-pressed:border-ink aria-pressed:font-semibold [&>:nth-child(3)]:col-start-2 [&>:nth-child(3)]:row-start-1 [&>:nth-child(3)]:text-18"
 				aria-pressed={view.shown.index === i}
 				onclick={() => (session.stepId = step.id)}
 			>

@@ -108,7 +108,7 @@
 				>
 			</p>
 			<span
-				class="-col-end-1 flex min-w-38 flex-wrap justify-end gap-x-4 gap-y-0 max-desk:col-start-2 max-desk:justify-start max-tablet:col-start-2 max-tablet:row-start-3"
+				class="-col-end-1 flex min-w-38 flex-wrap justify-end gap-x-4 max-desk:col-start-2 max-desk:justify-start max-tablet:col-start-2 max-tablet:row-start-3"
 			>
 				{#if id === undefined}
 					{#if others.length < MOST_OTHERS}
@@ -122,7 +122,7 @@
 		</li>
 	{/each}
 </ol>
-<p class="flex flex-wrap gap-x-4 gap-y-0">
+<p class="flex flex-wrap gap-x-4">
 	<TextButton onclick={() => set('the paces side by side', paceWays(session))}
 		>The other paces</TextButton
 	>

@@ -110,7 +110,7 @@
 		{#each entries as entry, i (entry.id)}
 			<li>
 				<button
-					class="row flex tap w-full flex-wrap items-center gap-x-3 gap-y-0 text-left"
+					class="row flex tap w-full flex-wrap items-center gap-x-3 text-left"
 					aria-expanded={open === entry.id}
 					onclick={() => (open = open === entry.id ? undefined : entry.id)}
 				>

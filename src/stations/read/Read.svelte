@@ -105,7 +105,7 @@
 					)}
 			/>
 		{/if}
-		<div class="mb-2 flex flex-wrap items-center gap-x-10 gap-y-0">
+		<div class="mb-2 flex flex-wrap items-center gap-x-10">
 			<Choice
 				label="Zone"
 				hideLabel
@@ -150,7 +150,7 @@
 					>.{/if}
 			</p>
 		{/if}
-		<div class={[!blind && 'mb-1 flex flex-wrap items-center gap-x-6 gap-y-0 text-14']}>
+		<div class={[!blind && 'mb-1 flex flex-wrap items-center gap-x-6 text-14']}>
 			{#if !blind}
 				<TextButton
 					onclick={() => session.changeReading('zones alike', (draft) => alikeFrom(draft, zone))}

@@ -79,7 +79,7 @@
 	{#if inUse.problem}<p class="font-semibold text-stop" role="alert">{inUse.problem}</p>{/if}
 	{#if reading}
 		<div
-			class="grid grid-cols-[repeat(3,minmax(60px,110px))_minmax(180px,1fr)] flex-col items-center gap-x-3 gap-y-0 max-tablet:grid-cols-3"
+			class="grid grid-cols-[repeat(3,minmax(60px,110px))_minmax(180px,1fr)] flex-col items-center gap-x-3 max-tablet:grid-cols-3"
 		>
 			{#each inUse.labs as lab, i (i)}
 				<span class="block h-10 bg-field"

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { buttonLook } from '../../ui/look';
 	import type { SimulatedScale } from '../../devices/simulatedScale';
 	import Button from '../../ui/Button.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
@@ -29,7 +30,7 @@
 	<span class="text-ink-soft">{scale.name}</span>
 	{#if on}
 		<button
-			class="tap touch-none rounded-box border border-edge px-4 font-semibold"
+			class={buttonLook({ class: 'touch-none' })}
 			onpointerdown={pour}
 			onpointerup={stop}
 			onpointerleave={stop}

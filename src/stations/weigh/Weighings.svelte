@@ -13,7 +13,7 @@
 	const WORDS = { empty: '', under: 'more', near: 'more', within: 'in', over: 'too much' } as const;
 </script>
 
-<ol class="flex flex-wrap gap-x-3 gap-y-0">
+<ol class="flex flex-wrap gap-x-3">
 	{#each weighings as { part, target, poured, state }, i (part.key)}
 		<li class={['flex-[1_1_150px] border-t-3', i === index ? 'border-ink' : 'border-line']}>
 			<button
