@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { answer, openDemo } from './helpers';
+import { accessible, answer, openDemo } from './helpers';
 
 /** Tabs until the focused element's name matches. */
 async function tabTo(page: Page, name: RegExp): Promise<void> {
@@ -57,14 +57,44 @@ test('the whole visit by keys alone', async ({ page }) => {
 	await expect(page.getByRole('button', { name: 'Back to the day' })).toBeVisible();
 });
 
-test('the key sheet opens on ? and the search on /', async ({ page }) => {
+test('the key sheet opens on ?, the one search on / and Ctrl K, even while something is typed', async ({
+	page
+}) => {
 	await openDemo(page);
 	await page.keyboard.press('?');
-	await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+	const keys = page.getByRole('dialog', { name: 'Keys' });
+	await expect(keys).toBeVisible();
+	await expect(keys).toContainText('start or hold the timer');
 	await page.keyboard.press('Escape');
 	await page.keyboard.press('/');
-	await expect(page.getByLabel('Search by name or note')).toBeFocused();
+	const found = page.getByRole('dialog', { name: 'Find' });
+	const box = found.getByRole('combobox', { name: 'Find' });
+	await expect(box).toBeFocused();
 	await page.keyboard.type('copper pipes');
-	await expect(page.getByRole('link', { name: /Yusra Halden/ })).toBeVisible();
-	await expect(page.getByRole('link', { name: /Hesper Oake/ })).toBeHidden();
+	await expect(found.getByRole('option')).toHaveCount(1);
+	await accessible(page);
+	await page.keyboard.press('Enter');
+	await expect(page.getByRole('heading', { name: 'Yusra Halden' })).toBeVisible();
+	// A station of the visit that is open, an act, a formula; and what nobody has says so.
+	await page.goto('/visit/hesper-oake-today/lift');
+	await page.getByRole('main').getByRole('textbox', { name: 'Minutes' }).focus();
+	await page.keyboard.press('Control+k');
+	await expect(box).toBeFocused();
+	await page.keyboard.type('bow');
+	await page.keyboard.press('Enter');
+	await expect(page).toHaveURL(/\/bowls$/);
+	await page.keyboard.press('Control+k');
+	await expect(box).toBeFocused();
+	await page.keyboard.type('dark th');
+	await page.keyboard.press('Enter');
+	await expect(page.locator('html')).toHaveClass(/dark/);
+	await page.keyboard.press('Control+k');
+	await expect(box).toBeFocused();
+	await page.keyboard.type('zzz');
+	await expect(found.getByRole('status')).toContainText('Nothing holds all of “zzz”');
+	await page.keyboard.press('Control+a');
+	await page.keyboard.type('vask vol');
+	await expect(found.getByRole('group', { name: 'Formulas' })).toContainText(/Teodor Vask/);
+	await page.keyboard.press('Escape');
+	await expect(found).toBeHidden();
 });

@@ -22,7 +22,7 @@ const look = (page: Page, at: string) =>
 		.getByText(at, { exact: true })
 		.click();
 const fold = (page: Page, title: string) =>
-	main(page).locator('summary').filter({ hasText: title }).click();
+	main(page).getByRole('button', { name: title }).first().click();
 
 /** The lift of a demo client. */
 async function lift(page: Page, client: string): Promise<void> {
@@ -283,7 +283,7 @@ test('a search can be stopped, and begun again', async ({ page }) => {
 	await page.goto('/visit/hesper-oake-today/lift');
 	await look(page, 'Visits');
 	await expect(main(page).getByRole('progressbar')).toBeVisible();
-	await main(page).getByRole('button', { name: 'Stop' }).click();
+	await main(page).getByRole('button', { name: 'Stop', exact: true }).click();
 	await expect(main(page).getByText('The search was stopped.')).toBeVisible();
 	letGo?.();
 	await main(page).getByRole('button', { name: 'Search again' }).click();
@@ -313,7 +313,7 @@ test('a field that cannot be read says so, and the last good picture is marked',
 
 test('over the salon’s own ceiling a reason is asked, kept and printed', async ({ page }) => {
 	await openDemo(page);
-	await page.goto('/shelf');
+	await page.goto('/shelf/salon');
 	const ceiling = page.getByRole('textbox', { name: 'Lightener off the scalp' });
 	await ceiling.fill('15');
 	await ceiling.blur();

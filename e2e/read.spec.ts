@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { accessible, answer, openClient, openDemo, station } from './helpers';
+import { accessible, answer, openClient, openDemo, saved, station } from './helpers';
 import { openPicture, picture, point } from './picture';
 
 /** Beside hair of one colour a grey card. */
@@ -35,6 +35,37 @@ test('a history tells a strand, shows where it differs from the eye, and fills t
 	await page.keyboard.press('Control+z');
 	await page.keyboard.press('Control+z');
 	await expect(range).toContainText('lengths 5');
+});
+
+test('a day is typed part by part; one that lies ahead says so, and the last good one is kept', async ({
+	page
+}) => {
+	await read(page, 'Hesper Oake', 'History');
+	await page.getByRole('button', { name: 'Add to the history' }).click();
+	const when = page.getByRole('group', { name: 'When' });
+	const part = (name: RegExp) => when.getByRole('spinbutton', { name });
+	await part(/^month/).click();
+	await page.keyboard.type('3');
+	await part(/^day/).click();
+	await page.keyboard.type('14');
+	await part(/^year/).click();
+	await page.keyboard.type('2019');
+	await expect(page.getByText(/[\d.]+ years ago/).first()).toBeVisible();
+	await part(/^day/).click();
+	await part(/^year/).click();
+	await page.keyboard.type('2999');
+	await expect(
+		page.getByRole('alert').filter({ hasText: 'The last good day is kept.' })
+	).toBeVisible();
+	await accessible(page);
+	await saved(page);
+	await page.reload();
+	await expect(
+		page
+			.getByRole('main')
+			.getByText(/[\d.]+ years ago/)
+			.first()
+	).toBeAttached();
 });
 
 test('hair is read from a picture in three lights, corrected by a grey card', async ({ page }) => {

@@ -377,7 +377,7 @@ test('minutes to put it on follow the hands: a preset, corrected by what Chair l
 	await openDemo(page);
 	await page.goto('/visit/hesper-oake-today/bowls');
 	await expect(page.getByText('to put it on', { exact: true })).toBeVisible();
-	await page.goto('/shelf');
+	await page.goto('/shelf/salon');
 	const hands = page.getByRole('group', { name: 'In this salon' });
 	await hands.getByRole('radio', { name: 'unhurried' }).click();
 	await saved(page);
@@ -391,7 +391,7 @@ test('minutes to put it on follow the hands: a preset, corrected by what Chair l
 	await main.getByRole('button', { name: 'All on' }).click();
 	await expect(main.getByText(/All on at 20(\.\d)? min; \d+ were planned/)).toBeVisible();
 	await saved(page);
-	await page.goto('/shelf');
+	await page.goto('/shelf/salon');
 	await expect(page.getByText(/than usual, from one service/)).toBeVisible();
 });
 

@@ -10,6 +10,7 @@ const SCREENS = {
 		'/clients/dorrit-vane',
 		'/shelf',
 		'/shelf/ring',
+		'/shelf/salon',
 		'/card',
 		'/parts',
 		'/records',
@@ -82,6 +83,69 @@ test('targets on the phone are large enough for a glove', async ({ page }) => {
 	}
 });
 
+test('on the phone the foot takes 96 px at most, and the rail of stations fits', async ({
+	page
+}) => {
+	await page.setViewportSize({ width: 390, height: 844 });
+	await openDemo(page);
+	for (const client of ['hesper-oake', 'yusra-halden']) {
+		for (const screen of VISIT) {
+			await page.goto(`/visit/${client}-today/${screen}`);
+			await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+			const foot = await page.getByRole('main').locator('footer').boundingBox();
+			expect(foot?.height ?? 0, `${client} ${screen}`).toBeLessThanOrEqual(96);
+			const rail = page.getByRole('navigation', { name: 'Stations of the visit' }).locator('ol');
+			const { width, over } = await rail.evaluate((list) => ({
+				width: list.clientWidth,
+				over: list.scrollWidth
+			}));
+			expect(over, `rail of ${screen}`).toBeLessThanOrEqual(width);
+		}
+	}
+});
+
+test('nothing scrolls sideways at 320 px, nor at 200 % zoom', async ({ page }) => {
+	test.setTimeout(120_000);
+	await openDemo(page);
+	for (const screen of [...SCREENS.places, ...SCREENS.stations]) {
+		await page.goto(screen);
+		await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+		for (const width of [640, 320]) {
+			await page.setViewportSize({ width, height: 640 });
+			await noSidewaysScroll(page);
+		}
+	}
+});
+
+test('with colours of the person’s own, what is chosen is still drawn apart', async ({ page }) => {
+	await page.emulateMedia({ forcedColors: 'active' });
+	await openDemo(page);
+	await page.goto('/visit/hesper-oake-today/lift');
+	const lines = (role: 'tab' | 'radio') =>
+		page
+			.getByRole('main')
+			.getByRole(role)
+			.evaluateAll((items) =>
+				items.map((item) => ({
+					chosen: ['on', 'active', 'checked'].includes(item.getAttribute('data-state') ?? ''),
+					line: getComputedStyle(item).borderBottomColor
+				}))
+			);
+	const check = async (role: 'tab' | 'radio') => {
+		await expect(page.getByRole('main').getByRole(role).first()).toBeVisible();
+		const all = await lines(role);
+		const chosen = new Set(all.filter((one) => one.chosen).map(({ line }) => line));
+		const others = new Set(all.filter((one) => !one.chosen).map(({ line }) => line));
+		expect(chosen.size).toBe(1);
+		expect(others.size).toBe(1);
+		expect([...chosen][0]).not.toBe([...others][0]);
+	};
+	await check('tab');
+	await page.goto('/visit/hesper-oake-today/aim');
+	await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+	await check('radio');
+});
+
 test('long names and a salon with many clients hold', async ({ page }) => {
 	await page.setViewportSize({ width: 390, height: 844 });
 	await openDemo(page);
@@ -98,14 +162,14 @@ test('long names and a salon with many clients hold', async ({ page }) => {
 
 test('the first view loads 25 KiB of style at most', async ({ page }) => {
 	// The demo is opened by an address of its own first: a sheet that comes again is the same sheet.
-	const sheets = new Map<string, Promise<Buffer>>();
+	const sheets = new Set<string>();
 	page.on('response', (response) => {
-		if (response.request().resourceType() === 'stylesheet')
-			sheets.set(response.url(), response.body());
+		if (response.request().resourceType() === 'stylesheet') sheets.add(response.url());
 	});
 	await openDemo(page);
-	await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-	const bodies = await Promise.all(sheets.values());
+	const bodies = await Promise.all(
+		[...sheets].map(async (url) => (await page.request.get(url)).body())
+	);
 	expect(bodies.length).toBeGreaterThan(0);
 	const bytes = bodies.reduce((sum, body) => sum + gzipSync(body).length, 0);
 	expect(bytes / 1024).toBeLessThanOrEqual(25);

@@ -9,27 +9,50 @@ test('a line of one’s own: its key, its shades by their codes, and Tone search
 	await openDemo(page);
 	await page.goto('/shelf');
 	await page.getByRole('button', { name: 'Add a line' }).click();
-	await page.getByText('New line').click();
-	const line = page.locator('details[open]');
-	await line.getByLabel('Name', { exact: true }).fill('Quay toner');
+	const sheet = page.getByRole('dialog', { name: 'A line of colour' });
+	// What is missing is said at its field, and what was typed is there again when the sheet is.
+	await sheet.getByRole('button', { name: 'Put it on the shelf' }).click();
+	const name = sheet.getByLabel('Name of the line');
+	await expect(sheet.getByRole('alert')).toHaveText('Something has to stand here.');
+	await expect(name).toHaveAttribute('aria-invalid', 'true');
+	await accessible(page);
+	await name.fill('Quay toner');
+	await page.keyboard.press('Escape');
+	await page.getByRole('button', { name: 'Add a line' }).click();
+	await expect(name).toHaveValue('Quay toner');
+	await sheet.getByRole('button', { name: 'Put it on the shelf' }).click();
+	await expect(sheet).toBeHidden();
+	const line = page.getByRole('region', { name: 'Quay toner' });
+	await line.getByText('Key of this line').click();
 	for (const [sign, meaning] of [
-		['2', 'V'],
-		['0', 'N']
+		['2', 'V, violet'],
+		['0', 'N, natural']
 	] as const) {
 		await line.getByLabel('Sign in the key').fill(sign);
-		await line.getByLabel(/What it means/).fill(meaning);
+		await line.getByLabel('What it means').selectOption({ label: meaning });
 		await line.getByRole('button', { name: 'Add to the key' }).click();
+		await expect(line.getByLabel('Sign in the key')).toHaveValue('');
 	}
 	await expect(line.getByText('2 violet')).toBeVisible();
+	await line.getByText('Add a shade', { exact: true }).click();
+	await line.getByRole('button', { name: 'Add shade' }).click();
+	await expect(line.getByRole('alert')).toHaveText('Something has to stand here.');
 	for (const code of ['9/2', '9/0', '10/22']) {
 		await line.getByLabel('Code on the tube').fill(code);
 		await expect(line.getByRole('status')).toContainText(`${code} reads as level`);
 		await line.getByRole('button', { name: 'Add shade' }).click();
+		await expect(line.getByLabel('Code on the tube')).toHaveValue('');
 	}
 	// A sign the key does not know is named.
 	await line.getByLabel('Code on the tube').fill('9/7');
 	await expect(line.getByRole('status')).toContainText('“7” in 9/7 is not in this line’s key');
-	await expect(line.getByRole('button', { name: 'Take 10/22 off the shelf' })).toBeVisible();
+	// They hang by level and tone; one is taken off, and put back.
+	const lock = line.getByRole('button', { name: '10/22: level 10 strong violet' });
+	await lock.click();
+	await page.getByRole('button', { name: 'Take off the shelf' }).click();
+	await expect(lock).toBeHidden();
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(lock).toBeVisible();
 	await page.goto('/visit/hesper-oake-today/lift');
 	await station(page, 'Tone');
 	await page.getByLabel('Line').selectOption({ label: 'Quay toner, demi-permanent' });
@@ -40,13 +63,14 @@ test('a line of one’s own: its key, its shades by their codes, and Tone search
 test('a removed line and a removed visit come back on undo', async ({ page }) => {
 	await openDemo(page);
 	await page.goto('/shelf');
-	await page.getByText('Brine direct').click();
-	await page.locator('details[open]').getByRole('button', { name: 'Remove line' }).click();
+	await page.getByRole('button', { name: 'More of Brine direct' }).click();
+	await page.getByRole('menuitem', { name: 'Remove the line' }).click();
 	await expect(page.getByText('Brine direct removed.')).toBeVisible();
 	await page.getByRole('button', { name: 'Undo' }).click();
-	await expect(page.getByText('Brine direct', { exact: true })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Brine direct' })).toBeVisible();
 	await page.goto('/visit/dorrit-vane-today/send-off');
-	await page.getByRole('button', { name: 'Remove visit' }).click();
+	await page.getByRole('button', { name: 'More', exact: true }).click();
+	await page.getByRole('menuitem', { name: 'Remove visit' }).click();
 	await expect(page.getByText('No visit yet.')).toBeVisible();
 	await page.getByRole('button', { name: 'Undo' }).click();
 	await expect(page.getByText('No visit yet.')).toBeHidden();
@@ -116,4 +140,41 @@ test('the salon’s own ring: read, kept, followed by every level, undone, expor
 	await page.goto('/visit/hesper-oake-today/lift');
 	await expect(answer(page)).toHaveText(usual);
 	expect(own).toBeGreaterThan(0);
+});
+
+test('heads are told apart, sorted, found, walked by the arrows, and their columns put away', async ({
+	page
+}) => {
+	await openDemo(page);
+	await page.goto('/clients');
+	const table = page.getByRole('table', { name: 'Clients' });
+	const names = () => table.getByRole('link').allInnerTexts();
+	await expect(table.getByRole('row')).toHaveCount(10);
+	await expect(table.getByRole('img')).toHaveCount(9);
+	const byName = await names();
+	expect(byName).toEqual(byName.toSorted());
+	const head = (name: string) => table.getByRole('columnheader', { name });
+	await head('Head').getByRole('button').click();
+	await expect(head('Head')).toHaveAttribute('aria-sort', 'descending');
+	expect(await names()).toEqual(byName.toReversed());
+	await head('Visits').getByRole('button').click();
+	await expect(table.getByRole('link').first()).toHaveText('Teodor Vask');
+	// A column that is not wanted is put away, and comes back.
+	await page.getByRole('button', { name: 'Columns' }).click();
+	await page.getByRole('menuitemcheckbox', { name: 'Note' }).click();
+	await page.keyboard.press('Escape');
+	await expect(head('Note')).toBeHidden();
+	await expect(page.getByRole('button', { name: 'Columns' })).toBeFocused();
+	await table.getByRole('link').first().focus();
+	await page.keyboard.press('End');
+	await expect(table.getByRole('link').last()).toBeFocused();
+	await page.keyboard.press('ArrowUp');
+	await expect(table.getByRole('link').nth(7)).toBeFocused();
+	await page.getByLabel('Part of a name or a note').fill('copper pipes');
+	await expect(table.getByRole('link')).toHaveText(['Yusra Halden']);
+	await page.getByLabel('Part of a name or a note').fill('nobody of the kind');
+	await expect(page.getByRole('status').filter({ hasText: 'Nobody matches' })).toBeVisible();
+	await page.getByLabel('Part of a name or a note').fill('');
+	await table.getByRole('link', { name: 'Dorrit Vane' }).click();
+	await expect(page.getByRole('heading', { name: 'Dorrit Vane' })).toBeVisible();
 });

@@ -44,8 +44,7 @@ test('a toned swatch says how strong a shade is, and formulas count with it', as
 	await expect(answer(page)).toContainText('8V');
 	const usual = await answer(page).innerText();
 	await page.goto('/shelf');
-	await page.getByText('Lantern demi').click();
-	const line = page.locator('details[open]').first();
+	const line = page.getByRole('region', { name: 'Lantern demi' });
 	await line.getByText('How strong its shades are').click();
 	await line.getByRole('combobox', { name: 'Shade' }).selectOption({ label: '8V' });
 	await line.getByRole('radio', { name: 'measured L*a*b*' }).click();

@@ -3,7 +3,7 @@ import { answer, openClient, openDemo, saved, station } from './helpers';
 
 test('a whole visit for a new client, found again after closing the browser', async ({ page }) => {
 	await page.goto('/');
-	await expect(page.getByRole('heading', { name: 'Nobody in the chair' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'How far will it lift?' })).toBeVisible();
 	await page.getByRole('button', { name: 'New visit' }).first().click();
 	await page.getByLabel('Name').fill('Marrow Teal');
 	await page.getByRole('button', { name: 'New client, read the hair' }).click();
@@ -239,7 +239,7 @@ test('over 20 vol on the scalp is a stop; a clean strand test lifts the one for 
 	await page.getByRole('checkbox', { name: 'Henna' }).click();
 	await expect(page.getByText('Henna, no clean strand test.')).toBeVisible();
 	await page.getByText('Tests', { exact: true }).click();
-	await page.getByRole('button', { name: 'Strand test' }).click();
+	await page.getByRole('button', { name: 'Strand test', exact: true }).click();
 	await page.getByRole('radio', { name: 'clean' }).click();
 	await expect(page.getByText('Henna, no clean strand test.')).toBeHidden();
 });

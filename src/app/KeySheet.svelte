@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { KEYS, type KeyPlace } from '../ui/keys';
 	import Sheet from '../ui/Sheet.svelte';
 
 	interface Props {
@@ -6,26 +7,22 @@
 		onclose: () => void;
 	}
 	let { open, onclose }: Props = $props();
-	const KEYS = [
-		['1 to 7', 'go to a station'],
-		[', and .', 'move the clock a minute, with Shift five'],
-		['k', 'note a check in Chair'],
-		['Space', 'start or hold the timer in Chair'],
-		['/', 'search clients'],
-		['Ctrl Z', 'undo'],
-		['Ctrl Shift Z', 'redo'],
-		['p', 'print the sheet of the visit'],
-		['Space, t, m', 'while weighing: take it, tare, mend the ratio'],
-		['← and →', 'while weighing: the bowl before, the next'],
-		['?', 'this list']
-	] as const;
+	const PLACES: readonly { place: KeyPlace; name: string }[] = [
+		{ place: 'anywhere', name: 'Anywhere' },
+		{ place: 'visit', name: 'In a visit' },
+		{ place: 'chair', name: 'In Chair' },
+		{ place: 'weigh', name: 'While weighing' }
+	];
 </script>
 
 <Sheet {open} title="Keys" {onclose}>
-	<dl class="grid grid-cols-[auto_1fr] gap-x-6 gap-y-2">
-		{#each KEYS as [key, what] (key)}
-			<dt class="figure text-18">{key}</dt>
-			<dd>{what}</dd>
-		{/each}
-	</dl>
+	{#each PLACES as { place, name } (place)}
+		<h3 class="mt-4 mb-1 text-14 text-ink-soft first:mt-0">{name}</h3>
+		<dl class="grid grid-cols-[124px_1fr] items-baseline gap-x-4 gap-y-1">
+			{#each KEYS.filter((key) => key.place === place) as { act, shown, what } (act)}
+				<dt class="figure text-15">{shown}</dt>
+				<dd>{what}</dd>
+			{/each}
+		</dl>
+	{/each}
 </Sheet>

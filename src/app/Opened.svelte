@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { goto } from '$app/navigation';
 	import type { Snippet } from 'svelte';
 	import { useLadder } from '../core/colour';
 	import { provideRecords } from '../state/records';
@@ -7,7 +6,8 @@
 	import type { Salon } from '../store/open';
 	import KeySheet from './KeySheet.svelte';
 	import { leaveNotes } from '../store/notes';
-	import { isTyping } from '../ui/keys';
+	import { actOf } from '../ui/keys';
+	import { finding } from '../state/finding.svelte';
 	import SaveBanner from './SaveBanner.svelte';
 
 	interface Props {
@@ -20,6 +20,7 @@
 	// A salon is opened once, then the page is loaded anew.
 	provideRecords({ workspace, salon });
 	let keys = $state(false);
+	let starting = $state(false);
 	/** Every level on every screen is told in the salon's own ladder: another one draws them all anew. */
 	const ladder = $derived.by(() => {
 		const own = workspace.shelf?.ladder;
@@ -27,17 +28,11 @@
 		return own?.join(' ') ?? 'usual';
 	});
 
-	function leave() {
-		leaveNotes(workspace, salon, localStorage);
-		void workspace.flush();
-	}
+	const leave = () => leaveNotes(workspace, salon, localStorage);
 	function press(event: KeyboardEvent) {
-		if (isTyping(event) || event.ctrlKey || event.metaKey || event.altKey) return;
-		if (event.key === '?') keys = true;
-		else if (event.key === '/') {
-			event.preventDefault();
-			void goto('/clients?search');
-		}
+		const act = actOf(event, 'anywhere');
+		if (act === 'keys') keys = true;
+		else if (act === 'find') finding.open = true;
 	}
 </script>
 
@@ -50,3 +45,15 @@
 {/if}
 {#key ladder}{@render children()}{/key}
 <KeySheet open={keys} onclose={() => (keys = false)} />
+{#if finding.open}
+	{#await import('./Finder.svelte') then { default: Finder }}<Finder
+			onkeys={() => (keys = true)}
+			onnew={() => (starting = true)}
+		/>{/await}
+{/if}
+{#if starting}
+	{#await import('../widgets/NewVisit.svelte') then { default: NewVisit }}<NewVisit
+			open
+			onclose={() => (starting = false)}
+		/>{/await}
+{/if}

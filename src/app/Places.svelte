@@ -2,14 +2,11 @@
 	import SaveLine from '../widgets/SaveLine.svelte';
 	import { page } from '$app/state';
 	import { useRecords } from '../state/records';
+	import { PLACES } from './places';
+	import { finding } from '../state/finding.svelte';
+	import Search from '@lucide/svelte/icons/search';
 
 	const records = useRecords();
-	const PLACES = [
-		{ href: '/', name: 'Day', line: 'who is in the chair' },
-		{ href: '/clients', name: 'Clients', line: 'heads and what they did' },
-		{ href: '/shelf', name: 'Shelf', line: 'lines, keys, developers' },
-		{ href: '/records', name: 'Records', line: 'files, demo, look' }
-	] as const;
 	const isHere = (href: string) =>
 		href === '/' ? page.url.pathname === '/' : page.url.pathname.startsWith(href);
 </script>
@@ -18,11 +15,18 @@
 	class="no-print sticky top-0 flex h-dvh flex-col bg-rail text-rail-ink max-tablet:static max-tablet:h-auto"
 	aria-label="Places"
 >
-	<p
-		class="p-5 figure text-28 max-tablet:px-4 max-tablet:pt-3 max-tablet:pb-1.5 max-tablet:text-18"
-	>
-		Zelvant
-	</p>
+	<div class="flex items-center justify-between pr-2">
+		<p
+			class="p-5 figure text-28 max-tablet:px-4 max-tablet:pt-3 max-tablet:pb-1.5 max-tablet:text-18"
+		>
+			Zelvant
+		</p>
+		<button
+			class="hidden tap min-w-11 place-items-center max-tablet:grid"
+			onclick={() => (finding.open = true)}
+			aria-label="Find"><Search size={20} aria-hidden="true" /></button
+		>
+	</div>
 	<ul class="border-t border-rail-line max-tablet:grid max-tablet:grid-cols-4 max-tablet:border-0">
 		{#each PLACES as place (place.href)}
 			<li>
@@ -43,6 +47,10 @@
 	<div
 		class="mt-auto px-5 pt-4 pb-5 text-14 text-rail-soft max-tablet:px-4 max-tablet:pt-0 max-tablet:pb-2"
 	>
+		<button
+			class="-ml-1 flex tap items-center gap-2 px-1 text-15 text-rail-ink max-tablet:hidden"
+			onclick={() => (finding.open = true)}><Search size={18} aria-hidden="true" />Find</button
+		>
 		<p class="max-tablet:hidden">
 			{records.salon === 'demo' ? 'Tideglass Rooms, demo data' : 'Your own records'}
 		</p>

@@ -1,5 +1,7 @@
 <script lang="ts">
 	import Undo2 from '@lucide/svelte/icons/undo-2';
+	import Search from '@lucide/svelte/icons/search';
+	import { finding } from '../state/finding.svelte';
 	import Redo2 from '@lucide/svelte/icons/redo-2';
 	import type { VisitState } from '../state/visitState.svelte';
 
@@ -28,6 +30,13 @@
 	>
 		<Redo2 size={20} aria-hidden="true" />
 	</button>
+	<button
+		class="grid tap min-w-11 place-items-center px-1.5 text-rail-ink"
+		onclick={() => (finding.open = true)}
+		aria-label="Find"
+	>
+		<Search size={20} aria-hidden="true" />
+	</button>
 	<span class="basis-full max-tablet:hidden"></span>
 	<a
 		class="mr-2 grid tap min-w-0 place-items-center text-14 text-rail-ink no-underline last:mr-0 max-desk:mr-2 max-desk:text-13 max-tablet:mr-2 max-tablet:text-14"
@@ -38,11 +47,11 @@
 		href="/clients">Clients</a
 	>
 	<a
-		class="mr-2 grid tap min-w-0 place-items-center text-14 text-rail-ink no-underline last:mr-0 max-desk:mr-2 max-desk:text-13 max-tablet:mr-2 max-tablet:text-14"
+		class="mr-2 grid tap min-w-0 place-items-center text-14 text-rail-ink no-underline last:mr-0 max-desk:mr-2 max-desk:text-13 max-tablet:mr-2 max-tablet:hidden max-tablet:text-14"
 		href="/shelf">Shelf</a
 	>
 	<a
-		class="mr-2 grid tap min-w-0 place-items-center text-14 text-rail-ink no-underline last:mr-0 max-desk:mr-2 max-desk:text-13 max-tablet:mr-2 max-tablet:text-14"
+		class="mr-2 grid tap min-w-0 place-items-center text-14 text-rail-ink no-underline last:mr-0 max-desk:mr-2 max-desk:text-13 max-tablet:mr-2 max-tablet:hidden max-tablet:text-14"
 		href="/records">Records</a
 	>
 </div>

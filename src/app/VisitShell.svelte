@@ -7,7 +7,8 @@
 	import { useRecords } from '../state/records';
 	import type PrintSheet from './print/PrintSheet.svelte';
 	import Rail from './Rail.svelte';
-	import { isTyping } from '../ui/keys';
+	import { finding } from '../state/finding.svelte';
+	import { actOf } from '../ui/keys';
 	import { provideVisit } from '../state/visitContext';
 	import { followGestures } from '../store/gesture.svelte';
 	import { openVisit } from '../state/openVisit';
@@ -49,27 +50,35 @@
 		await tick();
 		window.print();
 	}
+	function step(minutes: number) {
+		const { lastMinute } = session.view.shown;
+		session.changePlan('minute', (plan) => {
+			plan.minutes = Math.min(lastMinute, Math.max(1, plan.minutes + minutes));
+		});
+	}
+	function takeBack(again: boolean) {
+		const label = again ? session.redo() : session.undo();
+		if (label) say(`${again ? 'Redone' : 'Undone'}: ${changeWords(label)}`);
+	}
+	$effect(() => {
+		finding.visit = {
+			id,
+			acts: [
+				{ name: 'Undo', key: 'Ctrl Z', run: () => takeBack(false) },
+				{ name: 'Redo', key: 'Ctrl Shift Z', run: () => takeBack(true) },
+				{ name: 'Print the sheet', key: 'p', run: () => void print() },
+				{ name: 'Upkeep, to hand over', key: '', run: () => void goto(`/visit/${id}/upkeep`) }
+			]
+		};
+		return () => (finding.visit = undefined);
+	});
 	function press(event: KeyboardEvent) {
-		if (isTyping(event)) return;
-		if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
-			event.preventDefault();
-			const label = event.shiftKey ? session.redo() : session.undo();
-			if (label) say(`${event.shiftKey ? 'Redone' : 'Undone'}: ${changeWords(label)}`);
-			return;
-		}
-		if (event.ctrlKey || event.metaKey || event.altKey) return;
-		const target = STATIONS[Number(event.key) - 1];
-		// With Shift the keys give other characters, which differ by keyboard.
-		const sign = { ',': -1, '<': -1, ';': -1, '.': 1, '>': 1, ':': 1 }[event.key];
-		const step = sign === undefined ? undefined : sign * (event.shiftKey ? 5 : 1);
-		if (target) void goto(`/visit/${id}/${target.path}`);
-		else if (event.key === 'p') void print();
-		else if (step !== undefined) {
-			const { lastMinute } = session.view.shown;
-			session.changePlan('minute', (plan) => {
-				plan.minutes = Math.min(lastMinute, Math.max(1, plan.minutes + step));
-			});
-		}
+		const act = actOf(event, 'visit');
+		if (act === 'undo' || act === 'redo') takeBack(act === 'redo');
+		else if (act === 'station') {
+			void goto(`/visit/${id}/${STATIONS[Number(event.key) - 1]!.path}`);
+		} else if (act === 'print') void print();
+		else if (act) step((act === 'clockOn' ? 1 : -1) * (event.shiftKey ? 5 : 1));
 	}
 </script>
 

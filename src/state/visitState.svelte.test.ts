@@ -11,7 +11,7 @@ import { expectedAt } from '../stations/chair/chair';
 import { elapsedSeconds, rebaseRun, toggleRun } from '../model/commands/run';
 import { Clock } from './clock.svelte';
 import { RunTimer } from './runTimer.svelte';
-import { findClients } from '../model/findClients';
+import { findClients } from '../model/find';
 import { alikeFrom, setLevel, setState } from '../model/commands/reading';
 import { record, seeResult } from '../model/commands/result';
 import { newClient, newVisit, nextReading, plainReading } from '../model/commands/newVisit';

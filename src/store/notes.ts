@@ -1,4 +1,5 @@
 import { keyOf } from '../model/identity';
+import type { AnyDocument } from '../schema/records';
 import { readDocument, type Workspace } from './workspace.svelte';
 
 /**
@@ -8,24 +9,49 @@ import { readDocument, type Workspace } from './workspace.svelte';
  */
 const prefixOf = (salon: string): string => `zelvant.journal.${salon}.`;
 
-/** Notes what is not stored yet. A full or forbidden localStorage only costs the note. */
+/** The document from what it was changed from to what it is; null where there is none. */
+interface Note {
+	readonly states: readonly (AnyDocument | null)[];
+}
+
+/**
+ * Notes what is not stored yet, and has it stored: where the page lives on, as one that is only hidden does,
+ * the notes go with that. A full or forbidden localStorage only costs the note.
+ */
 export function leaveNotes(workspace: Workspace, salon: string, storage: Storage): void {
-	for (const { key, change } of workspace.unsaved) {
+	const keys: string[] = [];
+	for (const { key, states } of workspace.unsaved) {
 		// Pictures are no text, and are stored as soon as they are taken.
 		if (key.startsWith('picture:')) continue;
 		try {
-			const { before = null, after = null } = change;
-			storage.setItem(prefixOf(salon) + key, JSON.stringify({ before, after }));
+			const note: Note = { states: states.map((state) => state ?? null) };
+			storage.setItem(prefixOf(salon) + key, JSON.stringify(note));
+			keys.push(prefixOf(salon) + key);
 		} catch {
-			return;
+			break;
 		}
 	}
+	clearWhenStored(workspace, keys, storage);
+}
+
+function clearWhenStored(workspace: Workspace, keys: readonly string[], storage: Storage): void {
+	void workspace.flush().then(() => {
+		if (workspace.saveState.status === 'saved') for (const key of keys) storage.removeItem(key);
+	});
 }
 
 const documentIn = (value: unknown) => {
 	const read = readDocument(value);
 	return read.ok ? read.document : undefined;
 };
+
+/** What a document was and became; nothing in a note that is a document itself, of an earlier Zelvant. */
+function statesIn(noted: Record<string, unknown>): readonly unknown[] | undefined {
+	if ('kind' in noted) return undefined;
+	const states = noted['states'];
+	if (Array.isArray(states)) return states as unknown[];
+	return [noted['before'], noted['after']];
+}
 
 /**
  * Takes over what a closed page noted, and what an earlier Zelvant noted in a form of its own, through the
@@ -40,13 +66,12 @@ export function takeNotes(workspace: Workspace, salon: string, storage: Storage)
 	for (const key of keys) {
 		const noted = parsed(storage.getItem(key));
 		if (noted === undefined) continue;
-		// Documents of an earlier Zelvant say what kind they are.
-		if (!('kind' in noted)) {
-			const after = documentIn(noted['after']);
+		const states = statesIn(noted);
+		if (states) {
+			const documents = states.map(documentIn);
 			// A note that cannot be read is no removal.
-			if (!after && noted['after'] !== null) continue;
-			const before = documentIn(noted['before']);
-			workspace.takeOver(key.slice(prefixOf(salon).length), { before, after });
+			if (!documents.at(-1) && states.at(-1) !== null) continue;
+			workspace.takeOver(key.slice(prefixOf(salon).length), documents);
 			continue;
 		}
 		const read = readDocument(noted);
@@ -56,9 +81,7 @@ export function takeNotes(workspace: Workspace, salon: string, storage: Storage)
 			workspace.begin([read.document, ...read.also]);
 		}
 	}
-	void workspace.flush().then(() => {
-		if (workspace.saveState.status === 'saved') for (const key of keys) storage.removeItem(key);
-	});
+	clearWhenStored(workspace, keys, storage);
 }
 
 /** A half-written note is worth nothing; the store still holds the document before it. */

@@ -2,7 +2,7 @@ import type { Moment } from '../model/time';
 import type { AnyDocument } from '../schema/records';
 import { plainShelf } from './demo/shelf';
 import { exclusivelyBy, JournalledStore } from './journalledStore';
-import { browserStore, type KeyValueStore } from './keyValue';
+import { browserStore, memoryStore, type KeyValueStore } from './keyValue';
 import { takeNotes } from './notes';
 import { Workspace } from './workspace.svelte';
 
@@ -72,6 +72,14 @@ export async function withoutRecords(salon: Salon, clock: Timed): Promise<Worksp
 		now: clock.now
 	});
 	await begin(workspace, salon, clock.moment());
+	return workspace;
+}
+
+/** A workspace to try something in: nothing of it is kept, and nobody else's records are touched. */
+export function scratch(documents: readonly AnyDocument[], clock: Pick<Timed, 'now'>): Workspace {
+	const store = new JournalledStore(memoryStore(), memoryStore(), (work) => work());
+	const workspace = new Workspace(store, { now: clock.now });
+	workspace.begin(documents);
 	return workspace;
 }
 

@@ -5,7 +5,7 @@ import { SCHEMA_VERSION, type AnyDocument, type Client, type Visit } from '../sc
 import storedVisit5 from '../schema/stored/visit.v5.json';
 import { demoDocuments } from './demo/documents';
 import { JournalledStore } from './journalledStore';
-import { memoryStore } from '../testing/memoryStore';
+import { memoryStore } from './keyValue';
 import type { KeyValueStore } from './keyValue';
 import { leaveNotes, takeNotes } from './notes';
 import { loadDemo, replaceAll } from './open';
@@ -225,6 +225,37 @@ describe('a page that closes', () => {
 		await next.flush();
 		expect(next.visits.get(visit.id)!.lift).toMatchObject({ minutes: 12, volume: 30 });
 		expect(next.clients.has('ruta-semmel')).toBe(false);
+		await vi.waitFor(() => expect(localStorage.length).toBe(0));
+	});
+	it('keeps a change made while an earlier one was on its way, whether that arrived or not', async () => {
+		for (const arrives of [true, false]) {
+			const place = disk();
+			const here = await place.open();
+			minutes(here, 12);
+			const written = here.flush();
+			minutes(here, 14);
+			leaveNotes(here, 'demo', localStorage);
+			const note = localStorage.getItem(`zelvant.journal.demo.${keyOf(visit)}`)!;
+			const kept = arrives ? [...demo] : demo;
+			await written;
+			if (arrives) {
+				const at = kept.findIndex((one) => one.id === visit.id);
+				kept[at] = (JSON.parse(note) as { states: AnyDocument[] }).states[1]!;
+			}
+			localStorage.setItem(`zelvant.journal.demo.${keyOf(visit)}`, note);
+			const next = await disk(kept).open();
+			takeNotes(next, 'demo', localStorage);
+			expect(next.visits.get(visit.id)!.lift.minutes).toBe(14);
+			expect(next.clashes).toEqual([]);
+			await next.flush();
+			await vi.waitFor(() => expect(localStorage.length).toBe(0));
+		}
+	});
+	it('drops its notes where the page was only hidden and goes on', async () => {
+		const workspace = await disk().open();
+		minutes(workspace, 12);
+		leaveNotes(workspace, 'demo', localStorage);
+		expect(localStorage.length).toBe(1);
 		await vi.waitFor(() => expect(localStorage.length).toBe(0));
 	});
 	it('notes nothing when all is stored', async () => {

@@ -47,6 +47,9 @@ interface Broadcast {
 	readonly batch: Batch;
 }
 
+/** A document as it was at some time; `undefined` where there was none. */
+type DocumentState = AnyDocument | undefined;
+
 /** Changes on their way into the store, each with what it was made on. */
 interface Flight {
 	readonly id: string;
@@ -250,21 +253,29 @@ export class Workspace {
 		return this.#writing;
 	}
 
-	/** What is not stored yet, with what each change was made on; for whoever closes the page. */
-	get unsaved(): { readonly key: string; readonly change: Change }[] {
-		const waiting = new Set([...(this.#flight?.entries.keys() ?? []), ...this.#dirty]);
-		return [...waiting].map((key) => ({
-			key,
-			change: { before: this.#stored.get(key), after: this.get(key) }
-		}));
+	/**
+	 * What is not known to be stored, for whoever closes the page: each document from what it was changed from
+	 * to what it is now. What is on its way stands in between, for it may have arrived.
+	 */
+	get unsaved(): { readonly key: string; readonly states: readonly DocumentState[] }[] {
+		const flying = this.#flight?.entries;
+		const waiting = new Set([...(flying?.keys() ?? []), ...this.#dirty]);
+		return [...waiting].map((key) => {
+			const now = this.get(key);
+			const flown = flying?.get(key);
+			if (!flown) return { key, states: [this.#stored.get(key), now] };
+			return { key, states: [flown.before, ...(flown.after === now ? [] : [flown.after]), now] };
+		});
 	}
 
-	/** Changes that another page noted when it was closed are laid on what is there now. */
-	takeOver(key: string, { before, after }: Change): void {
-		const now = this.get(key);
-		const { value, clashes } = merge3(before, after, now);
-		if (value !== now) this.#change(key, value);
-		this.clashes = [...this.clashes, ...clashes.map((clash) => ({ ...clash, key, id: newId() }))];
+	/** Changes that another page noted when it was closed are laid on what is there now, one after the other. */
+	takeOver(key: string, states: readonly DocumentState[]): void {
+		for (const [i, after] of states.slice(1).entries()) {
+			const now = this.get(key);
+			const { value, clashes } = merge3(states[i], after, now);
+			if (value !== now) this.#change(key, value);
+			this.clashes = [...this.clashes, ...clashes.map((clash) => ({ ...clash, key, id: newId() }))];
+		}
 	}
 
 	/** Something was changed here: it is held, and on its way in a moment. */

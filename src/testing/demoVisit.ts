@@ -8,7 +8,7 @@ import { keyOf } from '../model/identity';
 import { momentIn } from '../model/time';
 import type { AnyDocument } from '../schema/records';
 import { JournalledStore } from '../store/journalledStore';
-import { memoryStore } from './memoryStore';
+import { memoryStore } from '../store/keyValue';
 import { Workspace } from '../store/workspace.svelte';
 import { VisitState, type VisitClock } from '../state/visitState.svelte';
 

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { Collapsible } from 'bits-ui';
+	import ChevronRight from '@lucide/svelte/icons/chevron-right';
 	import type { Snippet } from 'svelte';
 
 	interface Props {
@@ -16,14 +18,30 @@
 	let isOpen = $state(open);
 </script>
 
-<details
-	class="border-t border-line"
+<Collapsible.Root
 	bind:open={isOpen}
-	ontoggle={(event) => ontoggle?.(event.currentTarget.open)}
+	onOpenChange={(next) => ontoggle?.(next)}
+	class="border-t border-line"
 >
-	<summary class="tap cursor-pointer py-3"
-		><span class="font-semibold">{title}</span>
-		<span class="text-ink-soft">{summary}</span></summary
+	<Collapsible.Trigger
+		class="group flex tap w-full items-baseline gap-1.5 py-3 text-left leading-body"
 	>
-	<div class="flex flex-col gap-3 pt-1 pb-4">{@render children()}</div>
-</details>
+		<ChevronRight
+			size={16}
+			aria-hidden="true"
+			class="flex-none translate-y-0.5 group-data-[state=open]:rotate-90"
+		/>
+		<span
+			><span class="font-semibold">{title}</span>
+			<span class="text-ink-soft">{summary}</span></span
+		>
+	</Collapsible.Trigger>
+	<!-- What was begun inside is there when it is opened again. -->
+	<Collapsible.Content forceMount>
+		{#snippet child({ props })}
+			<div {...props} hidden={!isOpen} class="flex flex-col gap-3 pt-1 pb-4">
+				{@render children()}
+			</div>
+		{/snippet}
+	</Collapsible.Content>
+</Collapsible.Root>

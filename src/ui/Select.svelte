@@ -1,13 +1,17 @@
 <script lang="ts" generics="T extends string">
+	import FieldNotes from './FieldNotes.svelte';
+	import { fieldLook } from './look';
+
 	interface Props {
 		label: string;
 		value: T;
 		options: readonly { value: T; label: string }[];
 		/** What the next choice would do. */
-		hint?: string;
+		hint?: string | undefined;
+		fault?: string | undefined;
 		onchange: (value: T) => void;
 	}
-	let { label, value, options, hint, onchange }: Props = $props();
+	let { label, value, options, hint, fault, onchange }: Props = $props();
 	const id = $props.id();
 
 	function pick(text: string) {
@@ -19,14 +23,16 @@
 <div>
 	<label class="block text-ink-soft" for={id}>{label}</label>
 	<select
-		class="tap w-full border-b-2 border-edge bg-room text-15 font-semibold"
+		class={fieldLook()}
 		{id}
 		{value}
+		aria-invalid={fault ? true : undefined}
+		aria-describedby={fault || hint ? `${id}-notes` : undefined}
 		onchange={(event) => pick(event.currentTarget.value)}
 	>
 		{#each options as option (option.value)}
 			<option value={option.value}>{option.label}</option>
 		{/each}
 	</select>
-	{#if hint}<p class="text-13 text-ink-soft">{hint}</p>{/if}
+	<FieldNotes id="{id}-notes" {hint} {fault} />
 </div>

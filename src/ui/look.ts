@@ -17,7 +17,14 @@ export const optionLook = tv({
 	base: 'tap border-b-3 border-transparent text-ink-soft data-[state=active]:border-ink data-[state=active]:font-bold data-[state=active]:text-ink data-[state=on]:border-ink data-[state=on]:font-bold data-[state=on]:text-ink'
 });
 
-/** What words are typed into. */
+/** What is typed or chosen into: one line under it, or a box where much is written. */
 export const fieldLook = tv({
-	base: 'tap w-full rounded-box border border-edge bg-raised px-3 py-2'
+	base: 'tap w-full min-w-0 border-edge aria-invalid:border-stop',
+	variants: {
+		long: {
+			true: 'resize-y rounded-box border bg-raised px-3 py-2',
+			false: 'border-b-2 bg-room font-semibold'
+		}
+	},
+	defaultVariants: { long: false }
 });

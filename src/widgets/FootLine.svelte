@@ -47,7 +47,7 @@
 			> <span class="max-tablet:hidden">{why}</span>
 		</p>
 	{:else}
-		<p class="text-ink-soft max-tablet:text-13 max-tablet:leading-close">
+		<p class="text-ink-soft max-tablet:text-13 max-tablet:leading-tight">
 			{STANDING_CAUTIONS[station]}
 		</p>
 	{/if}

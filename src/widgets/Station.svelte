@@ -84,7 +84,7 @@
 			</div>{/if}
 	</div>
 	<footer
-		class="no-print sticky bottom-0 z-5 flex min-h-16 items-center justify-between gap-x-6 gap-y-2 border-t border-line bg-room px-gap py-2 max-tablet:bottom-15 max-tablet:flex-wrap max-tablet:px-4 max-tablet:py-2 max-tablet:[&_button]:flex-1"
+		class="no-print sticky bottom-0 z-5 flex min-h-16 items-center justify-between gap-x-6 gap-y-2 border-t border-line bg-room px-gap py-2 max-tablet:bottom-15 max-tablet:min-h-0 max-tablet:flex-wrap max-tablet:gap-y-1 max-tablet:px-4 max-tablet:py-0.5 max-tablet:text-13 max-tablet:leading-tight max-tablet:[&_button]:flex-1 max-tablet:[&_button]:text-15"
 	>
 		{@render foot()}
 	</footer>

@@ -1,5 +1,13 @@
 import type { Undertone } from '../core/colour';
-import { enhances, type Direction, type ToneWarning, type UnreadCode } from '../core/tone';
+import {
+	enhances,
+	FAMILIES,
+	parseTone,
+	type Direction,
+	type ToneWarning,
+	type UnreadCode,
+	type Vehicle
+} from '../core/tone';
 import type { ToneReason } from '../core/toner';
 import { BOUNDS } from '../core/vocabulary';
 import type { ChosenPart } from '../schema/records';
@@ -34,6 +42,14 @@ export function toneWords(tone: string): string {
 	if (second === undefined) return one;
 	return first === second ? `strong ${one}` : `${one} with ${WORDS[second] ?? second}`;
 }
+
+const LETTERS = ['N', ...Object.keys(FAMILIES)];
+
+/** Every tone that a line of a kind can have, one letter before two, each in words. */
+export const toneOptions = (vehicle: Vehicle): { value: string; label: string }[] =>
+	[...LETTERS, ...LETTERS.flatMap((one) => LETTERS.map((two) => one + two))]
+		.filter((tone) => parseTone(tone, vehicle))
+		.map((value) => ({ value, label: `${value}, ${toneWords(value)}` }));
 
 const BARE_WORDS: Readonly<Record<Exclude<ToneReason['kind'], 'dyes'>, string>> = {
 	alreadyThere: 'The hair is already there: no toner needed.',

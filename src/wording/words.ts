@@ -87,19 +87,23 @@ export function formatHours(minutes: number): string {
 const navigatorLocale = (): string =>
 	typeof navigator === 'undefined' ? 'en' : navigator.language;
 
+/** Formatters are slow to make and quick to use: one each for as long as the page speaks one language. */
+function formatterOf(options: Intl.DateTimeFormatOptions): (date: string) => string {
+	let made: { readonly locale: string; readonly formatter: DateFormatter } | undefined;
+	return (date) => {
+		const locale = navigatorLocale();
+		if (made?.locale !== locale) {
+			made = { locale, formatter: new DateFormatter(locale, { ...options, timeZone: 'UTC' }) };
+		}
+		return made.formatter.format(parseDate(date).toDate('UTC'));
+	};
+}
+
 /** An ISO day as people say it: 21 December. */
-export const formatDay = (date: string): string =>
-	new DateFormatter(navigatorLocale(), {
-		day: 'numeric',
-		month: 'long',
-		timeZone: 'UTC'
-	}).format(parseDate(date).toDate('UTC'));
+export const formatDay = formatterOf({ day: 'numeric', month: 'long' });
 
 /** An ISO day with its year, as the browser's language writes it: 21 Dec 2026. */
-export const formatDate = (date: string): string =>
-	new DateFormatter(navigatorLocale(), { dateStyle: 'medium', timeZone: 'UTC' }).format(
-		parseDate(date).toDate('UTC')
-	);
+export const formatDate = formatterOf({ dateStyle: 'medium' });
 
 /** Weeks, one or many. */
 export const formatWeeks = (weeks: number): string => `${weeks} week${weeks === 1 ? '' : 's'}`;

@@ -20,14 +20,13 @@
 	let image: ImageData | undefined;
 
 	$effect(() => {
-		const measure = () => {
+		// It tells the first size too, after the page is laid out: asking for it would lay it out once a strand.
+		const observer = new ResizeObserver(([entry]) => {
 			ratio = Math.min(window.devicePixelRatio || 1, 3);
-			width = Math.round(canvas.clientWidth * ratio);
-			height = Math.round(canvas.clientHeight * ratio);
-		};
-		const observer = new ResizeObserver(measure);
+			width = Math.round(entry!.contentRect.width * ratio);
+			height = Math.round(entry!.contentRect.height * ratio);
+		});
 		observer.observe(canvas);
-		measure();
 		return () => observer.disconnect();
 	});
 

@@ -49,6 +49,22 @@ describe('an aim is judged', () => {
 		expect(judged.visits).toBe(judgeAim({ hair: [natural(2)] }).visits);
 	});
 
+	it('by the slower of two that need as many visits: the scalp warms a root, and a bowl is for both', () => {
+		for (const level of [2, 4, 6]) {
+			const lengths = natural(level);
+			const at = { distanceCm: 1, porosity: 'normal' } as const;
+			const root = { ...lengths, id: 'root', head: { ...lengths.head, at } };
+			for (const hair of [
+				[root, lengths],
+				[lengths, root]
+			]) {
+				const judged = judgeAim({ hair });
+				expect(judged.decides).toBe('lengths');
+				expect(judged.lifts?.level).toBe(judgeAim({ hair: [lengths] }).lifts?.level);
+			}
+		}
+	});
+
 	it('never asks for more visits of a lesser aim', () => {
 		const visits = [6, 7, 8, 9, 10].map(
 			(target) => judgeAim({ hair: [natural(4, { target })] }).visits

@@ -1,4 +1,4 @@
-import { isDarkColour, levelOfFibre } from '../lift';
+import { doseToLevel, isDarkColour, levelOfFibre, minutesForDose } from '../lift';
 import { finish, type Steps } from '../steps';
 import type { PlanConstraints, PlanHead, Stopped } from './recipes';
 import { searchPlansSteps, type PlanAnswer, type ServicePlan } from './search';
@@ -105,13 +105,10 @@ export function* judgeAimSteps(problem: AimProblem): Steps<AimJudgement> {
 	}
 	const visitsOf = ({ plan, already }: JudgedHair): number =>
 		already ? 0 : (plan?.visits.length ?? Infinity);
-	// Of two that need as many visits, the one that takes longer in the chair.
-	const harder = (one: JudgedHair, other: JudgedHair): boolean => {
+	// Of two that need as many visits, the one on which the same bowl needs longer: all of it shares one.
+	const harder = (one: (typeof judged)[number], other: (typeof judged)[number]): boolean => {
 		const [more, less] = [visitsOf(one), visitsOf(other)];
-		return (
-			more > less ||
-			(more === less && (one.plan?.chairMinutes ?? 0) > (other.plan?.chairMinutes ?? 0))
-		);
+		return more > less || (more === less && slownessOf(one.asked) > slownessOf(other.asked) + 1e-6);
 	};
 	const hardest = judged.reduce<(typeof judged)[number] | undefined>(
 		(worst, one) => (!worst || harder(one, worst) ? one : worst),
@@ -143,6 +140,26 @@ export function* judgeAimSteps(problem: AimProblem): Steps<AimJudgement> {
 		alternatives: visits > 1 ? alternatives(judged, visitsOf) : []
 	};
 }
+
+/** A bowl like any other, to tell which hair is slower. */
+const ANY_BOWL = {
+	product: 'powder',
+	placement: 'foil',
+	volume: 20,
+	ratio: 2,
+	minutes: 60
+} as const;
+
+/** So small a part of its dose that any bowl gives it before it is spent. */
+const A_LITTLE = 0.01;
+
+/** How slowly one bowl works towards the level of a hair: minutes for the same small part of its way. */
+const slownessOf = ({ head, target }: AimedHair): number =>
+	minutesForDose(
+		{ ...ANY_BOWL, ...head.at },
+		head.factors,
+		A_LITTLE * doseToLevel(head.fibre, target)
+	) ?? Infinity;
 
 const judgedHair = (asked: AimedHair, answer: PlanAnswer) => ({
 	asked,

@@ -36,6 +36,8 @@ export interface PlanHead {
 	readonly factors: HeadFactors;
 	/** Condition index before the first visit, 0-100. */
 	readonly condition: number;
+	/** Where on the strand it lies and how porous it is there; left out, past the scalp's warmth and normal. */
+	readonly at?: Pick<Application, 'distanceCm' | 'porosity'> | undefined;
 	readonly remembered?: Remembered | undefined;
 	readonly spread?: Spread | undefined;
 }
@@ -106,7 +108,7 @@ export function recipesFor(head: PlanHead, target: number, constraints: PlanCons
 	}
 	const wash = removalStep(scalp, ceilings);
 	const removals = coloured
-		? [undefined, { ...wash, volume: Math.min(wash.volume, maxVolume) }]
+		? [undefined, { ...wash, ...head.at, volume: Math.min(wash.volume, maxVolume) }]
 		: [undefined];
 	// How much old dark colour holds shows only as it goes: one round a visit, and then a look.
 	const rounds = isDarkColour(head.fibre) ? SEARCH.perVisitOnDarkColour : SEARCH.perVisit;
@@ -117,7 +119,7 @@ export function recipesFor(head: PlanHead, target: number, constraints: PlanCons
 				[...minutes, limit].flatMap((minutes) =>
 					rounds.flatMap((perVisit) =>
 						removals.map((removal): Recipe => ({
-							application: { product, placement, volume, ratio, minutes },
+							application: { product, placement, volume, ratio, minutes, ...head.at },
 							perVisit,
 							removal
 						}))

@@ -6,7 +6,7 @@ import type { ShelfLine } from '../../schema/records';
 type Shade = ShelfLine['shades'][number];
 
 /** Loose swatches are sold lightened from dark hair; where from exactly matters little at 8 and above. */
-const SWATCH_NATURAL_LEVEL = 3;
+export const SWATCH_NATURAL_LEVEL = 3;
 /** A colour further than this from anything the shade could give is not its swatch (ΔE00). */
 const NOT_THIS_SHADE = 8;
 

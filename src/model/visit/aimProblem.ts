@@ -3,7 +3,7 @@ import type { LiftPlan, Shelf, Visit } from '../../schema/records';
 import { aimOf, aimOn, readingOf, type AreaGroup } from './exceptions';
 import { conditionOf, zonesOf } from './hair';
 import { AREAS } from '../../core/vocabulary';
-import { touchesScalp } from './day';
+import { middleOf, touchesScalp } from './day';
 import { planAt } from './kept';
 import { liftTarget, subjectOf, type Learned } from './lift';
 import { finishOf, tonerOf } from './work';
@@ -27,10 +27,11 @@ export function aimProblem(source: AimSource): AimProblem {
 		const aim = aimOf(visit.aim, area);
 		const subject = subjectOf(reading, learned);
 		const rootKept = aim.rootDepth?.cm ?? 0;
-		const { covers } = planAt(plan, visit.reading, visit.aim, area);
+		const worked = planAt(plan, visit.reading, visit.aim, area);
 		return zonesOf(reading)
-			.filter(({ name, toCm }) => covers[name] && toCm > rootKept)
-			.map(({ name, fibre, fromCm }): AimedHair => {
+			.filter(({ name, toCm }) => worked.covers[name] && toCm > rootKept)
+			.map((zone): AimedHair => {
+				const { name, fibre, fromCm, porosity } = zone;
 				return {
 					id: hairIdOf(name, area === undefined ? [] : areas),
 					head: {
@@ -38,6 +39,7 @@ export function aimProblem(source: AimSource): AimProblem {
 						whiteShare: reading.whiteShare,
 						factors: subject.factors,
 						condition: conditionOf(reading),
+						at: { distanceCm: middleOf(worked, zone), porosity },
 						spread: subject.spreadOf(name)
 					},
 					target: liftTarget(aimOn(aim, name)),

@@ -114,12 +114,14 @@ export const zoneAt = (zones: readonly ZoneStart[], distanceCm: number): ZoneSta
 /**
  * Points of the strand, with the zones the mixture goes on.
  * @param startsAtCm where it begins, cm from the scalp
+ * @param most how many points there are at most
  */
 export function pointsOf(
 	zones: readonly ZoneStart[],
 	reading: Reading,
 	covers: LiftPlan['covers'],
-	startsAtCm = 0
+	startsAtCm = 0,
+	most = MOST_POINTS
 ): StrandPoint[] {
 	const condition = conditionOf(reading);
 	const at = (distanceCm: number) => zoneAt(zones, distanceCm);
@@ -129,7 +131,7 @@ export function pointsOf(
 			const { fibre, remembered, porosity } = at(cm);
 			return { fibre, remembered, condition, porosity };
 		},
-		Math.max(0.5, reading.lengthCm / MOST_POINTS)
+		Math.max(0.5, reading.lengthCm / most)
 	);
 	return points.map((point) => ({
 		...point,

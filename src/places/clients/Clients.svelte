@@ -1,69 +1,109 @@
 <script lang="ts">
-	import { formatDate } from '../../wording/words';
-	import { page } from '$app/state';
+	import Strand from '../../charts/strand/Strand.svelte';
+	import { formatLevel } from '../../core/hair';
+	import { clientRows, readColours, type ClientRow } from '../../model/clientRows';
+	import { findByWords } from '../../model/find';
 	import { useRecords } from '../../state/records';
 	import Button from '../../ui/Button.svelte';
+	import Table from '../../ui/Table.svelte';
+	import type { TableColumn } from '../../ui/table';
+	import TextField from '../../ui/TextField.svelte';
 	import NewVisit from '../../widgets/NewVisit.svelte';
 	import PlaceHead from '../../widgets/PlaceHead.svelte';
-	import { findClients } from '../../model/findClients';
+	import { formatDate } from '../../wording/words';
 
 	const { workspace } = useRecords();
-	const PAGE = 60;
 	let query = $state('');
-	let shown = $state(PAGE);
 	let starting = $state(false);
-	let box: HTMLInputElement;
-	const all = $derived([...workspace.clients.values()]);
-	const found = $derived(findClients(all, query));
+	const all = $derived(clientRows(workspace.clients.values(), workspace.visits.values()));
+	const found = $derived(
+		findByWords(all, query, ({ client: { name, contact, note } }) => `${name} ${contact} ${note}`)
+	);
 
-	$effect(() => {
-		if (page.url.searchParams.has('search')) box.focus();
-	});
-	const lastLine = (id: string) => {
-		const visit = workspace.visitsOf(id)[0];
-		if (!visit) return 'no visit yet';
-		return `${formatDate(visit.date)}, ${visit.aim.level} ${visit.aim.direction}${visit.result.recordedAt ? '' : ', open'}`;
-	};
+	const COLUMNS: readonly TableColumn<ClientRow>[] = [
+		{
+			id: 'name',
+			head: 'Head',
+			value: ({ client }) => client.name,
+			track: 'minmax(150px,1.2fr)',
+			fixed: true
+		},
+		{
+			id: 'hair',
+			head: 'Natural level, hair as read',
+			value: ({ last }) => last?.reading.naturalLevel,
+			track: 'minmax(128px,1fr)'
+		},
+		{ id: 'aim', head: 'Goes to', value: ({ last }) => last?.aim.level, track: '92px' },
+		{ id: 'date', head: 'Last visit', value: ({ last }) => last?.date, track: '104px' },
+		{ id: 'visits', head: 'Visits', value: ({ visits }) => visits, track: '48px', end: true },
+		{
+			id: 'note',
+			head: 'Note',
+			value: ({ client }) => client.note || undefined,
+			track: 'minmax(96px,1.4fr)'
+		}
+	];
+	/** A lock of its own for every head, also where two are the same level. */
+	const seedOf = (id: string) =>
+		[...id].reduce((sum, sign) => (sum * 31 + sign.charCodeAt(0)) % 9, 7);
 </script>
 
 <PlaceHead title="{all.length} client{all.length === 1 ? '' : 's'}">
 	<Button primary onclick={() => (starting = true)}>New visit</Button>
 </PlaceHead>
-<label class="text-ink-soft" for="client-search">Search by name or note</label>
-<input
-	class="mt-0.5 mb-4 block min-h-12 w-full rounded-box border border-edge bg-raised px-3 py-2"
-	id="client-search"
-	type="search"
-	bind:this={box}
-	bind:value={query}
-	autocomplete="off"
-/>
 
 {#if all.length === 0}
 	<p class="text-ink-soft">
 		Every head you have read stands here, with what it did. Begin a visit to add the first.
 	</p>
-{:else if found.length === 0}
-	<p class="text-ink-soft">Nobody matches “{query}”. Search for part of a name.</p>
 {:else}
-	<ul>
-		{#each found.slice(0, shown) as client (client.id)}
-			<li>
-				<a
-					class="grid grid-cols-[minmax(150px,1fr)_minmax(0,2fr)_230px] items-baseline gap-x-6 gap-y-1 border-t border-line py-3 wrap-anywhere no-underline max-tablet:grid-cols-1"
-					href="/clients/{client.id}"
-				>
-					<span class="figure text-18">{client.name}</span>
-					<span class="text-ink-soft">{client.note}</span>
-					<span class="text-right text-ink-soft max-tablet:text-left">{lastLine(client.id)}</span>
-				</a>
-			</li>
-		{/each}
-	</ul>
-	{#if found.length > shown}
-		<Button onclick={() => (shown += PAGE)}
-			>Show {Math.min(PAGE, found.length - shown)} more of {found.length - shown}</Button
+	<div class="mb-2 max-w-110">
+		<TextField
+			type="search"
+			label="Part of a name or a note"
+			value={query}
+			oninput={(text) => (query = text)}
+		/>
+	</div>
+	{#if found.length === 0}
+		<p class="text-ink-soft" role="status">Nobody matches “{query}”. Search for part of a name.</p>
+	{:else}
+		<Table
+			label="Clients"
+			rows={found}
+			columns={COLUMNS}
+			keyOf={({ client }) => client.id}
+			hrefOf={({ client }) => `/clients/${client.id}`}
+			sortedBy={{ id: 'name' }}
+			rowHeight={61}
 		>
+			{#snippet cell({ client, last, visits }, column)}
+				{#if column === 'name'}
+					<span class="figure text-18 leading-tight">{client.name}</span>
+				{:else if column === 'hair'}
+					{#if last}
+						<span class="flex items-center gap-2 bg-field px-2 py-1 text-on-field">
+							<b class="w-7 figure text-15">{formatLevel(last.reading.naturalLevel)}</b>
+							<span class="block h-9 min-w-20 flex-1"
+								><Strand
+									colours={readColours(last.reading)}
+									seed={seedOf(client.id)}
+									label="hair of {client.name}"
+								/></span
+							>
+						</span>
+					{:else}<span class="text-ink-soft">not read yet</span>{/if}
+				{:else if column === 'aim'}
+					{#if last}<b class="figure">{formatLevel(last.aim.level)}</b> {last.aim.direction}{/if}
+				{:else if column === 'date'}
+					{#if last}{formatDate(last.date)}<span class="block text-13 leading-close text-ink-soft"
+							>{last.result.recordedAt ? 'recorded' : 'open'}</span
+						>{/if}
+				{:else if column === 'visits'}{visits}
+				{:else}<span class="line-clamp-2 text-14 text-ink-soft">{client.note}</span>{/if}
+			{/snippet}
+		</Table>
 	{/if}
 {/if}
 <NewVisit open={starting} onclose={() => (starting = false)} />

@@ -3,15 +3,13 @@
 	import { useClock } from '../../state/clock.svelte';
 	import { useRecords } from '../../state/records';
 	import Button from '../../ui/Button.svelte';
-	import { goto } from '$app/navigation';
 	import DayRow from '../../widgets/VisitRow.svelte';
 	import PlaceHead from '../../widgets/PlaceHead.svelte';
 	import { dueTests } from '../../model/visit/dueTests';
 	import { dueWords } from '../../wording/tests';
 	import NewVisit from '../../widgets/NewVisit.svelte';
-	import { loadDemo } from '../../store/open';
 
-	const { workspace, salon } = useRecords();
+	const { workspace } = useRecords();
 	const clock = useClock();
 	// A page that is left open turns over at midnight.
 	$effect(clock.run);
@@ -66,15 +64,7 @@
 {#if groups.length === 0}
 	<div class="max-w-128 text-18">
 		<p>The day shows who is in the chair and who waits. Begin with a client: a name is enough.</p>
-		<div class="mt-4 flex flex-wrap gap-3">
-			<Button onclick={() => (starting = true)}>New visit</Button>
-			{#if salon === 'own'}
-				<Button onclick={() => void goto('/demo')}>Look at the demo first</Button>
-			{:else}
-				<Button onclick={() => void loadDemo(workspace, clock.moment())}>Load the demo again</Button
-				>
-			{/if}
-		</div>
+		<div class="mt-4"><Button onclick={() => (starting = true)}>New visit</Button></div>
 	</div>
 {/if}
 

@@ -1,13 +1,19 @@
 <script lang="ts">
+	import X from '@lucide/svelte/icons/x';
 	import Button from '../../ui/Button.svelte';
 	import Choice from '../../ui/Choice.svelte';
 	import Choices from '../../ui/Choices.svelte';
+	import DateField from '../../ui/DateField.svelte';
 	import Dial from '../../ui/Dial.svelte';
 	import Fold from '../../ui/Fold.svelte';
+	import IconButton from '../../ui/IconButton.svelte';
+	import Menu from '../../ui/Menu.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
 	import Options from '../../ui/Options.svelte';
 	import Select from '../../ui/Select.svelte';
 	import Sheet from '../../ui/Sheet.svelte';
+	import Table from '../../ui/Table.svelte';
+	import type { TableColumn } from '../../ui/table';
 	import Tabs from '../../ui/Tabs.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
 	import TextField from '../../ui/TextField.svelte';
@@ -30,6 +36,26 @@
 	let number = $state<number | undefined>(38);
 	let words = $state('Warm at the nape');
 	let open = $state(false);
+	let day = $state('2026-03-02');
+
+	/** Puts one of them in or out. */
+	const pick = (id: string) =>
+		(some = THREE.map(({ value }) => value).filter(
+			(value) => some.includes(value) !== (value === id)
+		));
+	interface Row {
+		readonly name: string;
+		readonly level?: number;
+	}
+	const ROWS: readonly Row[] = [
+		{ name: 'light brown', level: 5 },
+		{ name: 'light blonde', level: 8 },
+		{ name: 'not read yet' }
+	];
+	const COLUMNS: readonly TableColumn<Row>[] = [
+		{ id: 'name', head: 'Name', value: ({ name }) => name, fixed: true },
+		{ id: 'level', head: 'Level', value: ({ level }) => level, track: '80px', end: true }
+	];
 
 	const STEPS = [
 		'text-13',
@@ -163,12 +189,59 @@
 			<h2 class="mb-3 text-18">Words</h2>
 			<TextField label="Short" value={words} oninput={(text) => (words = text)} />
 			<TextField label="Long" long value={words} oninput={(text) => (words = text)} />
+			<DateField
+				label="A day"
+				value={day}
+				min="2020-01-01"
+				max="2030-12-31"
+				onchange={(next) => (day = next)}
+			/>
+			<TextField
+				label="With what is meant"
+				hint="as it stands on the tube"
+				value=""
+				oninput={(text) => (words = text)}
+			/>
+			<TextField
+				label="Not so"
+				fault="Something has to stand here."
+				value=""
+				oninput={(text) => (words = text)}
+			/>
+		</section>
+
+		<section>
+			<h2 class="mb-3 text-18">Menus and acts without words</h2>
+			<div class="flex items-center gap-4">
+				<Menu
+					label="Acts"
+					items={THREE.map(({ value: id, label }) => ({ id, label }))}
+					onpick={pick}
+				/>
+				<Menu
+					label="What is shown"
+					items={THREE.map(({ value: id, label }) => ({ id, label, checked: some.includes(id) }))}
+					onpick={pick}
+				/>
+				<IconButton label="Take it off" icon={X} onclick={() => (words = '')} />
+			</div>
 		</section>
 
 		<section>
 			<h2 class="mb-3 text-18">What folds away</h2>
 			<Fold title="Closed" summary="says what stands inside"><p>Inside.</p></Fold>
 			<Fold title="Open" summary="from the beginning" open><p>Inside.</p></Fold>
+		</section>
+
+		<section>
+			<h2 class="mb-3 text-18">Rows that are looked through</h2>
+			<Table
+				label="Levels"
+				rows={ROWS}
+				columns={COLUMNS}
+				keyOf={({ name }) => name}
+				sortedBy={{ id: 'level', desc: true }}
+			/>
 		</section>
 
 		<section>

@@ -38,7 +38,7 @@
 	} as const;
 </script>
 
-<h2 class="mt-4 mb-1 text-18">How this salon works</h2>
+<h2 class="mb-1 text-18">Plans and hands</h2>
 <Choice
 	label="Pace of the plans"
 	value={shelf.pace}

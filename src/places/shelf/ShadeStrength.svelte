@@ -5,7 +5,6 @@
 	import { shadeStrength } from '../../model/shelf/strength';
 	import type { ShelfLine } from '../../schema/records';
 	import Choice from '../../ui/Choice.svelte';
-	import Fold from '../../ui/Fold.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
 	import Select from '../../ui/Select.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
@@ -42,43 +41,38 @@
 	}
 </script>
 
-<Fold
-	title="How strong its shades are"
-	summary={known.length === 0 ? 'as usual' : `${known.length} read from swatches`}
->
-	<p class="max-w-173 text-ink-soft">
-		Tone a lightened swatch with one shade, undiluted, {line.minutes} min as the line says; dry it, then
-		let it be read. Every formula counts with what it tells.
-	</p>
-	{#if shade}
-		<div class="my-2 flex flex-wrap items-end gap-x-6 gap-y-3">
-			<Select label="Shade" value={shade.id} {options} onchange={(v) => (id = v)} />
-			<NumberField
-				label="The swatch was lifted to"
-				value={level}
-				{...BOUNDS.level}
-				step={0.5}
-				onchange={(v) => (level = v)}
-			/>
-		</div>
-		<Choice label="Read it" value={way} options={WAYS} onchange={(next) => (way = next)} />
-		{#if way === 'picture'}
-			<PictureFold action="This is {shade.code}" of="swatch" ontake={({ lab }) => take(lab)} />
-		{:else}
-			<LabFields action="This is {shade.code}" ontake={take} />
-			{#if said}<p role="status">{said}</p>{/if}
-		{/if}
-		<ul class="mt-2">
-			{#each known as { id: one, code, intensity } (one)}
-				<li>
-					{strengthWords(code, intensity!)}
-					<TextButton onclick={() => onchange((draft) => keepStrength(draft, one, undefined))}
-						>Back to usual</TextButton
-					>
-				</li>
-			{/each}
-		</ul>
+<p class="max-w-173 text-ink-soft">
+	Tone a lightened swatch with one shade, undiluted, {line.minutes} min as the line says; dry it, then
+	let it be read. Every formula counts with what it tells.
+</p>
+{#if shade}
+	<div class="my-2 flex flex-wrap items-end gap-x-6 gap-y-3">
+		<Select label="Shade" value={shade.id} {options} onchange={(v) => (id = v)} />
+		<NumberField
+			label="The swatch was lifted to"
+			value={level}
+			{...BOUNDS.level}
+			step={0.5}
+			onchange={(v) => (level = v)}
+		/>
+	</div>
+	<Choice label="Read it" value={way} options={WAYS} onchange={(next) => (way = next)} />
+	{#if way === 'picture'}
+		<PictureFold action="This is {shade.code}" of="swatch" ontake={({ lab }) => take(lab)} />
 	{:else}
-		<p class="max-w-173 text-ink-soft">Add a shade first.</p>
+		<LabFields action="This is {shade.code}" ontake={take} />
+		{#if said}<p role="status">{said}</p>{/if}
 	{/if}
-</Fold>
+	<ul class="mt-2">
+		{#each known as { id: one, code, intensity } (one)}
+			<li>
+				{strengthWords(code, intensity!)}
+				<TextButton onclick={() => onchange((draft) => keepStrength(draft, one, undefined))}
+					>Back to usual</TextButton
+				>
+			</li>
+		{/each}
+	</ul>
+{:else}
+	<p class="max-w-173 text-ink-soft">Add a shade first.</p>
+{/if}

@@ -3,12 +3,14 @@
 	import { say } from '../../ui/say.svelte';
 	import { useRecords } from '../../state/records';
 	import { newId } from '../../model/identity';
-	import type { Shelf } from '../../schema/records';
+	import type { Shelf, ShelfLine } from '../../schema/records';
 	import Button from '../../ui/Button.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
-	import TextField from '../../ui/TextField.svelte';
-	import LineEditor from './LineEditor.svelte';
-	import SalonWays from './SalonWays.svelte';
+	import IconButton from '../../ui/IconButton.svelte';
+	import Sheet from '../../ui/Sheet.svelte';
+	import X from '@lucide/svelte/icons/x';
+	import LineForm from './LineForm.svelte';
+	import ShelfBoard from './ShelfBoard.svelte';
 	import PlaceHead from '../../widgets/PlaceHead.svelte';
 
 	const { workspace } = useRecords();
@@ -18,17 +20,6 @@
 
 	const change = (recipe: (draft: Shelf) => unknown, label = 'shelf'): string | undefined =>
 		shelf && workspace.transact(label, (draft) => recipe(draft.shelf(shelf.id)));
-	const COSTS = [
-		{ key: 'lightener', label: '100 g of lightener' },
-		{ key: 'developer', label: '100 g of developer' },
-		{ key: 'colour', label: '100 g of colour' }
-	] as const;
-	const currency = $derived(shelf?.rates?.currency ?? 'EUR');
-	const setRates = (rates: Partial<NonNullable<Shelf['rates']>>) =>
-		change(
-			(draft) =>
-				(draft.rates = { currency: 'EUR', perHour: 0, perApplication: 0, ...draft.rates, ...rates })
-		);
 	function addDeveloper() {
 		if (volume === undefined) return;
 		const added = volume;
@@ -37,127 +28,92 @@
 		});
 		volume = undefined;
 	}
-	function addLine() {
-		change((draft) => {
-			draft.lines.push({
-				id: newId(),
-				name: 'New line',
-				vehicle: 'demi',
-				ratio: 2,
-				minutes: 20,
-				developerVolume: 10,
-				key: {},
-				shades: []
-			});
-		});
+	let adding = $state(false);
+	function addLine(
+		line: Pick<ShelfLine, 'name' | 'vehicle' | 'ratio' | 'minutes' | 'developerVolume'>
+	) {
+		change((draft) => draft.lines.push({ id: newId(), ...line, key: {}, shades: [] }));
+		adding = false;
 	}
-	function removeLine(id: string) {
-		const name = shelf?.lines.find((line) => line.id === id)?.name ?? 'Line';
-		const step = change(
-			(draft) => (draft.lines = draft.lines.filter((line) => line.id !== id)),
-			`${name} removed`
+	/** Takes something off the shelf, and offers to put it back. */
+	function drop(words: string, recipe: (draft: Shelf) => unknown) {
+		const step = change(recipe, words);
+		say(`${words}.`, () => workspace.undo(step));
+	}
+	const dropLine = ({ id, name }: ShelfLine) =>
+		drop(
+			`${name} removed`,
+			(draft) => (draft.lines = draft.lines.filter((line) => line.id !== id))
 		);
-		say(`${name} removed.`, () => workspace.undo(step));
-	}
 </script>
 
 <PlaceHead title="Shelf">
+	<a class="inline-flex tap items-center" href="/shelf/salon">How this salon works</a>
 	<a class="inline-flex tap items-center" href="/shelf/ring"
 		>{shelf?.ladder ? 'Swatch ring: your own levels' : 'Swatch ring: the usual levels'}</a
 	>
-	<Button primary onclick={addLine}>Add a line</Button>
+	<Button primary onclick={() => (adding = true)}>Add a line</Button>
 </PlaceHead>
 
 {#if shelf}
-	<section>
-		<h2 class="mb-1 text-18">Developers in stock</h2>
-		<ul class="flex flex-wrap gap-x-9 gap-y-1">
+	<section aria-labelledby="developers" class="flex flex-wrap items-end gap-x-8 gap-y-2">
+		<h2 id="developers" class="sr-only">Developers in stock</h2>
+		<ul class="flex flex-wrap gap-x-5">
 			{#each stock as strength (strength)}
-				<li>
-					<span class="figure text-22">{strength} vol</span>
-					<span class="text-ink-soft">{Math.round(strength * 3) / 10} %</span>
-					<button
-						class="tap text-ink-soft underline underline-offset-3"
-						aria-label="Take {strength} vol off the shelf"
-						onclick={() =>
-							change(
-								(draft) => (draft.developers = draft.developers.filter((v) => v !== strength))
-							)}>remove</button
+				<li class="flex items-center">
+					<span
+						><b class="figure text-28 leading-tight">{strength}</b> vol
+						<span class="block text-13 leading-close text-ink-soft"
+							>{Math.round(strength * 3) / 10} %</span
+						></span
 					>
+					<IconButton
+						label="Take {strength} vol off the shelf"
+						icon={X}
+						onclick={() =>
+							drop(
+								`${strength} vol off the shelf`,
+								(draft) => (draft.developers = draft.developers.filter((v) => v !== strength))
+							)}
+					/>
 				</li>
 			{/each}
 		</ul>
-		<div
-			class="row mt-2 mb-5 grid grid-cols-[150px_auto_minmax(0,240px)] items-end justify-start gap-x-6 gap-y-3 max-desk:grid-cols-[minmax(0,1fr)_auto]"
+		<form
+			class="flex items-end gap-3"
+			onsubmit={(event) => {
+				event.preventDefault();
+				addDeveloper();
+			}}
 		>
-			<NumberField
-				label="Another strength"
-				value={volume}
-				{...BOUNDS.volume}
-				step={0.5}
-				unit="vol"
-				onchange={(v) => (volume = v)}
-			/>
-			<Button disabled={volume === undefined} onclick={addDeveloper}>Add</Button>
-			<TextField
-				label="Lightener’s name"
-				value={shelf.lightenerName}
-				oninput={(v) => change((draft) => (draft.lightenerName = v.slice(0, 80)))}
-			/>
-		</div>
-		<SalonWays {shelf} onchange={change} />
-		<h2 class="mb-1 text-18">Prices</h2>
-		<div
-			class="row mt-2 mb-5 grid grid-cols-[150px_auto_minmax(0,240px)] items-end justify-start gap-x-6 gap-y-3 max-desk:grid-cols-[minmax(0,1fr)_auto]"
-		>
-			<NumberField
-				label="An hour at the chair"
-				value={shelf.rates?.perHour}
-				{...BOUNDS.rate}
-				unit={currency}
-				onchange={(v) => setRates({ perHour: v })}
-			/>
-			<NumberField
-				label="Materials, one application"
-				value={shelf.rates?.perApplication}
-				{...BOUNDS.rate}
-				unit={currency}
-				onchange={(v) => setRates({ perApplication: v })}
-			/>
-			{#each COSTS as { key, label } (key)}
+			<div class="w-32">
 				<NumberField
-					{label}
-					value={shelf.costs?.[key]}
-					{...BOUNDS.costPer100g}
-					step={0.01}
-					unit={currency}
-					onchange={(v) =>
-						change(
-							(draft) =>
-								(draft.costs = { lightener: 0, developer: 0, colour: 0, ...draft.costs, [key]: v })
-						)}
+					label="Another strength"
+					value={volume}
+					{...BOUNDS.volume}
+					step={0.5}
+					unit="vol"
+					onchange={(v) => (volume = v)}
 				/>
-			{/each}
-			<TextField
-				label="Currency, three letters"
-				value={currency}
-				oninput={(v) => {
-					const code = v.trim().toUpperCase();
-					if (/^[A-Z]{3}$/.test(code)) setRates({ currency: code });
-				}}
-			/>
-		</div>
+			</div>
+			<Button type="submit" disabled={volume === undefined}>Add</Button>
+		</form>
 	</section>
 	{#if shelf.lines.length === 0}
-		<p class="text-ink-soft">
+		<p class="mt-6 text-ink-soft">
 			No colour yet. Add a line with the shades you own; Tone searches among them.
 		</p>
 	{/if}
 	{#each shelf.lines as line, i (line.id)}
-		<LineEditor
+		<ShelfBoard
 			{line}
 			onchange={(recipe) => change((draft) => recipe(draft.lines[i]!))}
-			onremove={() => removeLine(line.id)}
+			ondrop={(words, recipe) => drop(words, (draft) => recipe(draft.lines[i]!))}
+			onremove={() => dropLine(line)}
 		/>
 	{/each}
 {/if}
+
+<Sheet open={adding} title="A line of colour" onclose={() => (adding = false)}>
+	<LineForm onsend={addLine} />
+</Sheet>

@@ -1,6 +1,5 @@
 <script lang="ts">
-	import Day from '../../places/day/Day.svelte';
+	import DayOrFirst from '../../app/DayOrFirst.svelte';
 </script>
 
-<svelte:head><title>Day · Zelvant</title></svelte:head>
-<Day />
+<DayOrFirst />

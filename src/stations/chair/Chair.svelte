@@ -15,7 +15,7 @@
 	import { useVisit } from '../../state/visitContext';
 	import { labelIn, PRODUCT_OPTIONS, STEP_NAMES } from '../../wording/words';
 	import { coloursOf, seenFibre, seenLab, uniform } from '../../model/visit/hair';
-	import { isTyping, usesSpace } from '../../ui/keys';
+	import { actOf } from '../../ui/keys';
 	import CheckForm from './CheckForm.svelte';
 	import CheckList from './CheckList.svelte';
 	import { RunTimer } from '../../state/runTimer.svelte';
@@ -69,14 +69,9 @@
 		});
 	}
 	function press(event: KeyboardEvent) {
-		if (isTyping(event) || event.ctrlKey || event.metaKey || event.altKey) return;
-		if (event.key === ' ' && !usesSpace(event)) {
-			event.preventDefault();
-			toggle();
-		} else if (event.key === 'k') {
-			event.preventDefault();
-			noting = true;
-		}
+		const act = actOf(event, 'chair');
+		if (act === 'timer') toggle();
+		else if (act === 'check') noting = true;
 	}
 	function allOn() {
 		session.change('all on', ({ run }) =>

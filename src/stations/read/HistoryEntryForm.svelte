@@ -2,10 +2,10 @@
 	import { BOUNDS, VEHICLES as ALL_VEHICLES } from '../../core/vocabulary';
 	import { FAMILIES } from '../../core/tone';
 	import type { HistoryEntry } from '../../schema/records';
+	import DateField from '../../ui/DateField.svelte';
 	import Button from '../../ui/Button.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
 	import Select from '../../ui/Select.svelte';
-	import TextField from '../../ui/TextField.svelte';
 	import { VEHICLE_NAMES } from '../../wording/words';
 	import { ONTO_OPTIONS } from '../../wording/history';
 
@@ -20,19 +20,18 @@
 
 	const VEHICLES = ALL_VEHICLES.map((value) => ({ value, label: VEHICLE_NAMES[value] }));
 	const TONES = ['N', ...Object.keys(FAMILIES)].map((value) => ({ value, label: value }));
-
-	function redate(date: string) {
-		// A day that is being typed, or lies ahead, waits until it is one that can be.
-		if (/^\d{4}-\d\d-\d\d$/.test(date) && date >= '1950-01-01' && date <= latest) {
-			onchange({ ...entry, date });
-		}
-	}
 </script>
 
 <div
 	class="grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] items-end gap-x-5 gap-y-2 pt-1 pb-4"
 >
-	<TextField label="When" type="date" value={entry.date} oninput={redate} />
+	<DateField
+		label="When"
+		value={entry.date}
+		min="1950-01-01"
+		max={latest}
+		onchange={(date) => onchange({ ...entry, date })}
+	/>
 	{#if entry.kind === 'cut'}
 		<NumberField
 			label="Cut off"

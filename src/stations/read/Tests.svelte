@@ -8,8 +8,8 @@
 	import Button from '../../ui/Button.svelte';
 	import Choice from '../../ui/Choice.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
+	import DateField from '../../ui/DateField.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
-	import TextField from '../../ui/TextField.svelte';
 	import Tick from '../../ui/Tick.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import { patchTestOf } from '../../model/visit/dueTests';
@@ -27,7 +27,6 @@
 	// svelte-ignore state_referenced_locally
 	// Where one begins; the day of a test is often another.
 	let date = $state(today);
-	const isDay = (text: string) => /^\d{4}-\d\d-\d\d$/.test(text) && text <= today;
 
 	const addPatch = () =>
 		session.changeClient(
@@ -66,13 +65,16 @@
 </script>
 
 <div class="flex flex-wrap items-end gap-x-5 gap-y-1">
-	<TextField label="Set on" type="date" value={date} oninput={(v) => (date = v)} />
-	<Button disabled={!isDay(date) || patches.some((p) => p.date === date)} onclick={addPatch}
-		>Patch test</Button
-	>
-	<Button disabled={!isDay(date)} onclick={addStrand}>Strand test</Button>
+	<DateField
+		label="Set on"
+		value={date}
+		min="1950-01-01"
+		max={today}
+		onchange={(day) => (date = day)}
+	/>
+	<Button disabled={patches.some((p) => p.date === date)} onclick={addPatch}>Patch test</Button>
+	<Button onclick={addStrand}>Strand test</Button>
 </div>
-{#if !isDay(date)}<p class="font-semibold text-stop" role="alert">A day up to today.</p>{/if}
 
 <section>
 	<h2 class="mb-1 text-15 font-semibold">

@@ -13,6 +13,7 @@
 	import { downloadRecords } from '../../widgets/downloadRecords';
 	import { useRecords } from '../../state/records';
 	import Button from '../../ui/Button.svelte';
+	import Menu from '../../ui/Menu.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
 	import TextField from '../../ui/TextField.svelte';
 	import Station from '../../widgets/Station.svelte';
@@ -24,6 +25,10 @@
 	import { formulaWords } from '../../wording/tone';
 
 	const session = useVisit();
+	const MORE = [
+		{ id: 'export', label: 'Export client' },
+		{ id: 'remove', label: 'Remove visit' }
+	] as const;
 	const { workspace } = useRecords();
 	const clock = useClock();
 	const result = $derived(session.visit.result);
@@ -192,9 +197,12 @@
 				: 'Everything is saved as you go; recording closes the visit.'}
 		</p>
 		<div class="flex flex-wrap gap-3">
-			<Button onclick={() => void remove()}>Remove visit</Button>
+			<Menu
+				label="More"
+				items={MORE}
+				onpick={(id) => void (id === 'remove' ? remove() : exportClient())}
+			/>
 			<Button onclick={() => window.print()}>Print sheet</Button>
-			<Button onclick={() => void exportClient()}>Export client</Button>
 			{#if recorded}<Button primary onclick={() => void goto('/')}>Back to the day</Button
 				>{:else}<Button primary onclick={recordVisit}>Record the visit</Button>{/if}
 		</div>

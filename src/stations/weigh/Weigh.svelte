@@ -8,7 +8,7 @@
 	import Button from '../../ui/Button.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
-	import { isTyping, usesSpace } from '../../ui/keys';
+	import { actOf } from '../../ui/keys';
 	import { dayBowls } from '../../model/visit/dayBowls';
 	import { openVisit } from '../../state/openVisit';
 	import { Awake } from '../../devices/awake.svelte';
@@ -81,22 +81,17 @@
 			replaceState: true,
 			keepFocus: true
 		});
+	const ACTS = {
+		take: () => (now ? takeOn() : go(at + 1)),
+		tare: () => mixing?.tare(),
+		mend: () => mixing?.mend(),
+		bowlNext: () => go(at + 1),
+		bowlBefore: () => go(at - 1),
+		leave: () => void goto(`/visit/${id}/bowls`)
+	};
 	function press(event: KeyboardEvent) {
-		if (isTyping(event) || event.ctrlKey || event.metaKey || event.altKey) return;
-		const act: Record<string, () => void> = {
-			' ': () => (now ? takeOn() : go(at + 1)),
-			Enter: () => (now ? takeOn() : go(at + 1)),
-			t: () => mixing?.tare(),
-			m: () => mixing?.mend(),
-			ArrowRight: () => go(at + 1),
-			ArrowLeft: () => go(at - 1),
-			Escape: () => void goto(`/visit/${id}/bowls`)
-		};
-		if ((event.key === ' ' || event.key === 'Enter') && usesSpace(event)) return;
-		const does = act[event.key];
-		if (!does) return;
-		event.preventDefault();
-		does();
+		const act = actOf(event, 'weigh');
+		if (act) ACTS[act]();
 	}
 	function takeOn() {
 		if (!mixing || !now) return;

@@ -1,0 +1,13 @@
+<script lang="ts">
+	import Day from '../places/day/Day.svelte';
+	import { useRecords } from '../state/records';
+
+	const { workspace } = useRecords();
+	/** Nobody has ever sat down: the first minute, and not an empty day. */
+	const first = $derived(workspace.clients.size + workspace.visits.size === 0);
+</script>
+
+<svelte:head><title>{first ? 'Zelvant' : 'Day · Zelvant'}</title></svelte:head>
+{#if first}
+	{#await import('../places/first/First.svelte') then { default: First }}<First />{/await}
+{:else}<Day />{/if}

@@ -1,0 +1,7 @@
+/** The places outside a visit, each with what is found there. */
+export const PLACES = [
+	{ href: '/', name: 'Day', line: 'who is in the chair' },
+	{ href: '/clients', name: 'Clients', line: 'heads and what they did' },
+	{ href: '/shelf', name: 'Shelf', line: 'lines, keys, developers' },
+	{ href: '/records', name: 'Records', line: 'files, demo, look' }
+] as const;

@@ -1,0 +1,193 @@
+<script lang="ts" generics="T extends object">
+	import {
+		columnVisibilityFeature,
+		createSortedRowModel,
+		createTable,
+		rowSortingFeature,
+		sortFn_basic,
+		tableFeatures
+	} from '@tanstack/svelte-table';
+	import { createWindowVirtualizer } from '@tanstack/svelte-virtual';
+	import ArrowDown from '@lucide/svelte/icons/arrow-down';
+	import ArrowUp from '@lucide/svelte/icons/arrow-up';
+	import { tick, type Snippet } from 'svelte';
+	import { get } from 'svelte/store';
+	import { collate, type CellValue, type TableColumn } from './table';
+	import Menu from './Menu.svelte';
+
+	interface Props {
+		label: string;
+		rows: readonly T[];
+		columns: readonly TableColumn<T>[];
+		keyOf: (row: T) => string;
+		/** What stands in a cell; left out, the words of its column. */
+		cell?: Snippet<[row: T, column: string]>;
+		/** Where a row leads. */
+		hrefOf?: (row: T) => string;
+		/** Column it is sorted by at first. */
+		sortedBy?: { readonly id: string; readonly desc?: boolean };
+		/** About how tall a row is, px; each is measured once it is seen. */
+		rowHeight?: number;
+	}
+	let { label, rows, columns, keyOf, cell, hrefOf, sortedBy, rowHeight = 56 }: Props = $props();
+
+	const features = tableFeatures({
+		rowSortingFeature,
+		columnVisibilityFeature,
+		sortedRowModel: createSortedRowModel(),
+		sortFns: {
+			basic: sortFn_basic,
+			words: (p, q, id) => collate(p.getValue<CellValue>(id), q.getValue<CellValue>(id))
+		}
+	});
+	// svelte-ignore state_referenced_locally
+	// What a table begins with; after that the person sorts it.
+	const table = createTable({
+		features,
+		get columns() {
+			return columns.map(({ id, head, value }) => ({
+				id,
+				header: head,
+				accessorFn: value,
+				sortFn: 'words' as const
+			}));
+		},
+		get data() {
+			return rows as T[];
+		},
+		getRowId: keyOf,
+		initialState: { sorting: sortedBy ? [{ id: sortedBy.id, desc: sortedBy.desc ?? false }] : [] }
+	});
+	const sorted = $derived(table.getRowModel().rows);
+	const byId = $derived(new Map(columns.map((column) => [column.id, column])));
+	const shown = $derived(table.getVisibleLeafColumns().map(({ id }) => byId.get(id)!));
+	const tracks = $derived(shown.map(({ track }) => track ?? 'minmax(0,1fr)').join(' '));
+
+	let body = $state<HTMLDivElement>();
+	// svelte-ignore state_referenced_locally
+	const virtualizer = createWindowVirtualizer<HTMLDivElement>({
+		count: rows.length,
+		estimateSize: () => rowHeight,
+		overscan: 8
+	});
+	$effect(() => {
+		get(virtualizer).setOptions({
+			count: sorted.length,
+			getItemKey: (index) => sorted[index]?.id ?? index,
+			scrollMargin: body?.offsetTop ?? 0
+		});
+	});
+	const items = $derived($virtualizer.getVirtualItems().filter(({ index }) => sorted[index]));
+
+	const measured = (row: HTMLDivElement) => get(virtualizer).measureElement(row);
+	/** The rows are walked by the arrows, also those that are not drawn yet. */
+	async function walk(event: KeyboardEvent) {
+		const at = Number(
+			(event.target as HTMLElement).closest('[data-index]')?.getAttribute('data-index')
+		);
+		const to = {
+			ArrowDown: at + 1,
+			ArrowUp: at - 1,
+			Home: 0,
+			End: sorted.length - 1
+		}[event.key];
+		if (to === undefined || !sorted[to]) return;
+		event.preventDefault();
+		get(virtualizer).scrollToIndex(to);
+		for (let tries = 0; tries < 10; tries++) {
+			await tick();
+			const row = body?.querySelector<HTMLElement>(`[data-index="${to}"] a`);
+			if (row) {
+				row.focus();
+				return;
+			}
+			await new Promise(requestAnimationFrame);
+		}
+	}
+	const headLook = (end: boolean | undefined) => [
+		'flex min-h-11 items-center gap-1 text-left text-14 text-ink-soft',
+		end && 'justify-end text-right'
+	];
+</script>
+
+<div class="relative">
+	<div class="absolute top-0 right-0 z-1 bg-room pl-2">
+		{#if columns.some(({ fixed }) => !fixed)}
+			<Menu
+				label="Columns"
+				items={columns
+					.filter(({ fixed }) => !fixed)
+					.map(({ id, head }) => ({
+						id,
+						label: head,
+						checked: shown.some((column) => column.id === id)
+					}))}
+				onpick={(id) => table.getColumn(id)?.toggleVisibility()}
+			/>
+		{/if}
+	</div>
+	<div role="table" aria-label={label} aria-rowcount={sorted.length + 1} style:--tracks={tracks}>
+		<div role="rowgroup" class="relative border-b border-edge">
+			<div
+				role="row"
+				aria-rowindex={1}
+				class="grid grid-cols-[var(--tracks)] gap-x-5 max-tablet:flex max-tablet:flex-wrap max-tablet:pr-24"
+			>
+				{#each shown as { id, head, end } (id)}
+					{@const column = table.getColumn(id)!}
+					{@const by = column.getIsSorted()}
+					<div
+						role="columnheader"
+						aria-sort={by === 'asc' ? 'ascending' : by === 'desc' ? 'descending' : 'none'}
+					>
+						<button
+							class={[headLook(end), 'w-full', by && 'font-bold text-ink']}
+							onclick={() => column.toggleSorting()}
+							>{head}{#if by === 'asc'}<ArrowUp
+									size={15}
+									aria-hidden="true"
+								/>{:else if by === 'desc'}<ArrowDown size={15} aria-hidden="true" />{/if}</button
+						>
+					</div>
+				{/each}
+			</div>
+		</div>
+		<div
+			bind:this={body}
+			role="rowgroup"
+			class="relative"
+			style:height="{$virtualizer.getTotalSize()}px"
+		>
+			{#each items as item (item.key)}
+				{@const row = sorted[item.index]!}
+				<div
+					role="row"
+					aria-rowindex={item.index + 2}
+					data-index={item.index}
+					use:measured
+					class="absolute top-0 right-0 left-0 grid min-h-11 grid-cols-[var(--tracks)] items-center gap-x-5 gap-y-1 border-b border-line py-1.5 wrap-anywhere focus-within:bg-sunk hover:bg-sunk max-tablet:flex max-tablet:flex-wrap"
+					style:transform="translateY({item.start - $virtualizer.options.scrollMargin}px)"
+				>
+					{#each shown as column, i (column.id)}
+						<div
+							role="cell"
+							class={['min-w-0', column.end && 'text-right', i === 0 && 'max-tablet:w-full']}
+						>
+							{#if i === 0 && hrefOf}
+								<a
+									class="block no-underline after:absolute after:inset-0"
+									href={hrefOf(row.original)}
+									onkeydown={(event) => void walk(event)}
+									>{#if cell}{@render cell(row.original, column.id)}{:else}{column.value(
+											row.original
+										)}{/if}</a
+								>
+							{:else if cell}{@render cell(row.original, column.id)}
+							{:else}{column.value(row.original)}{/if}
+						</div>
+					{/each}
+				</div>
+			{/each}
+		</div>
+	</div>
+</div>
