@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { ensureChromium } from './scripts/lib.mjs';
 
 const port = Number(process.env['E2E_PORT'] ?? 4317);
 
@@ -17,7 +18,7 @@ export default defineConfig({
 		viewport: { width: 1280, height: 800 },
 		colorScheme: 'light',
 		launchOptions: {
-			executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+			executablePath: ensureChromium(),
 			args: [
 				'--no-sandbox',
 				'--disable-gpu',

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { accessible, answer, openClient, openDemo, station } from './helpers';
+import { accessible, answer, choose, openClient, openDemo, station } from './helpers';
 
 /** Opens a station of a demo client. */
 async function at(page: Page, client: string, name: string): Promise<void> {
@@ -209,14 +209,14 @@ test('warmth, contrast, depth and a hidden panel are dials that change the stran
 	await page.keyboard.press('End');
 	await expect(toned).not.toHaveAttribute('aria-label', before!);
 	await page.getByText('Contrast and depth', { exact: true }).click();
-	await page.getByRole('checkbox', { name: 'Depth at the root' }).click();
+	await page.getByRole('switch', { name: 'Depth at the root' }).click();
 	await expect(page.getByRole('slider', { name: 'Runs down' })).toBeVisible();
 	await page.getByRole('button', { name: 'Leave it out' }).click();
 	await expect(page.getByText('The lift still takes the root in.')).toHaveCount(0);
-	await page.getByRole('checkbox', { name: 'Lowlights' }).click();
+	await page.getByRole('switch', { name: 'Lowlights' }).click();
 	await expect(page.getByText('Lowlights in permanent colour')).toHaveCount(0);
 	await page.getByText('Part of the head', { exact: true }).click();
-	await page.getByLabel('Worked today').selectOption({ label: 'hidden panel' });
+	await choose(page.getByLabel('Worked today'), 'hidden panel');
 	await expect(page.getByText('out of sight')).toBeVisible();
 	await page.getByRole('radio', { name: 'up', exact: true }).click();
 	await expect(page.getByText('all 34 cm of it show')).toBeVisible();

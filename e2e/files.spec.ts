@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { exportAll, importFile, openClient, openDemo, saved, station } from './helpers';
+import { accessible, exportAll, importFile, openClient, openDemo, saved, station } from './helpers';
 
 interface File {
 	documents: Record<string, unknown>[];
@@ -47,6 +47,35 @@ test('an import shows what it would change before it does anything, and can be u
 	await expect(page.getByRole('heading', { name: '9 clients' })).toBeVisible();
 });
 
+test('of a file only what is wanted is taken in; whoever leaves finds it waiting', async ({
+	page
+}) => {
+	await openDemo(page);
+	const file = parse(await exportAll(page));
+	const anneke = file.documents.find(({ id }) => id === 'anneke-rill')!;
+	anneke['note'] = 'from the file';
+	const shelf = file.documents.find(({ kind }) => kind === 'shelf')!;
+	shelf['lightenerName'] = 'Another powder';
+	await importFile(page, JSON.stringify(file));
+	const preview = page.getByRole('region', { name: /would do/ });
+	await expect(preview).toContainText(/2\s*changed/);
+	await preview.getByRole('button', { name: 'the shelf' }).click();
+	await expect(preview).toContainText(/1\s*changed: Anneke Rill/);
+	await page.getByRole('link', { name: 'Day', exact: true }).click();
+	await page.getByRole('link', { name: 'Records', exact: true }).click();
+	await expect(preview).toContainText(/1\s*changed: Anneke Rill/);
+	await accessible(page);
+	for (const name of ['clients', 'visits']) await preview.getByRole('button', { name }).click();
+	await expect(preview.getByRole('button', { name: 'Nothing to import' })).toBeDisabled();
+	await preview.getByRole('button', { name: 'clients' }).click();
+	await preview.getByRole('button', { name: 'Import these' }).click();
+	await expect(page.getByText('0 added, 1 changed.')).toBeVisible();
+	await page.goto('/clients/anneke-rill');
+	await expect(page.getByLabel('Note')).toHaveValue('from the file');
+	await page.goto('/shelf/salon');
+	await expect(page.getByLabel('Lightener’s name')).toHaveValue('Saltmarsh powder');
+});
+
 const bad: [name: string, content: string | Buffer, says: RegExp][] = [
 	['damaged', '{"format":"zelvant-records","version":1,"docu', /cut off or damaged/],
 	['foreign', '{"hello":"there"}', /not a file of Zelvant records/],
@@ -80,7 +109,8 @@ test('one client leaves alone, and comes back after being removed', async ({ pag
 	const downloading = page.waitForEvent('download');
 	await page.getByRole('button', { name: 'Export' }).click();
 	expect((await downloading).suggestedFilename()).toMatch(/^yusra-halden-.*\.zelvant\.json$/);
-	await page.getByRole('button', { name: 'Remove' }).click();
+	await page.getByRole('button', { name: 'More', exact: true }).click();
+	await page.getByRole('menuitem', { name: 'Remove client' }).click();
 	await expect(page.getByRole('heading', { name: '8 clients' })).toBeVisible();
 	await page.getByRole('button', { name: 'Undo' }).click();
 	await expect(page.getByRole('heading', { name: '9 clients' })).toBeVisible();

@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, type Page } from '@playwright/test';
+import { expect, type Locator, type Page } from '@playwright/test';
 
 /** Opens the demo salon afresh, as its printed address does. */
 export async function openDemo(page: Page): Promise<void> {
@@ -42,6 +42,15 @@ export async function comeBack(page: Page, name: string): Promise<void> {
 	await page.getByRole('button', { name: 'New visit' }).click();
 	await page.getByLabel('Name').fill(name);
 	await page.getByRole('button', { name: new RegExp(name) }).click();
+}
+
+/** Chooses from a list that opens under its field. */
+export async function choose(field: Locator, option: string | RegExp): Promise<void> {
+	await field.click();
+	await field
+		.page()
+		.getByRole('option', { name: option, exact: typeof option === 'string' })
+		.click();
 }
 
 /** No fault that axe can find on the page as it is. */

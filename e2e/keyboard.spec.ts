@@ -57,6 +57,31 @@ test('the whole visit by keys alone', async ({ page }) => {
 	await expect(page.getByRole('button', { name: 'Back to the day' })).toBeVisible();
 });
 
+test('what is typed into a list or a time is not the visit’s; an act without words is named with its key', async ({
+	page
+}) => {
+	await openDemo(page);
+	await page.goto('/visit/hesper-oake-today/lift');
+	const product = page.getByRole('main').getByRole('combobox', { name: 'Product', exact: true });
+	await product.focus();
+	await page.keyboard.press('c');
+	await expect(product).toHaveText('cream');
+	await page.keyboard.press('5');
+	await expect(page).toHaveURL(/\/lift$/);
+	await page.keyboard.press('Enter');
+	await expect(page.getByRole('listbox')).toBeVisible();
+	await accessible(page);
+	await page.keyboard.press('End');
+	await page.keyboard.press('Escape');
+	await expect(product).toHaveText('cream');
+	// The arrows walk a row of acts; each says what it is.
+	await page.getByRole('button', { name: 'Undo' }).focus();
+	await expect(page.getByText('Undo · Ctrl Z')).toBeVisible();
+	await page.keyboard.press('ArrowRight');
+	await expect(page.getByRole('button', { name: 'Find' })).toBeFocused();
+	await expect(page.getByText('Find · / or Ctrl K')).toBeVisible();
+});
+
 test('the key sheet opens on ?, the one search on / and Ctrl K, even while something is typed', async ({
 	page
 }) => {

@@ -63,7 +63,7 @@ test('what a head taught is said, and predictions are shown with it and without'
 		(figure) => figure.exec(told)![1]!
 	);
 	await expect(answer(page)).toContainText(withIt!);
-	await page.getByRole('checkbox', { name: 'Predict with it' }).click();
+	await page.getByRole('switch', { name: 'Predict with it' }).click();
 	await expect(answer(page)).toContainText(typical!);
 	expect(Number(withIt)).toBeLessThan(Number(typical));
 	await accessible(page);

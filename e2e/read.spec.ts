@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { accessible, answer, openClient, openDemo, saved, station } from './helpers';
+import { accessible, answer, choose, openClient, openDemo, saved, station } from './helpers';
 import { openPicture, picture, point } from './picture';
 
 /** Beside hair of one colour a grey card. */
@@ -20,17 +20,23 @@ test('a history tells a strand, shows where it differs from the eye, and fills t
 }) => {
 	await read(page, 'Hesper Oake', 'History');
 	await expect(page.getByText('Nothing told yet.', { exact: false })).toBeVisible();
-	await page.getByRole('combobox', { name: 'What was done' }).selectOption('lightening');
-	await page.getByRole('button', { name: 'Add to the history' }).click();
+	await page.getByRole('button', { name: 'Tell what was done' }).click();
+	const form = page.getByRole('form', { name: 'Tell what was done' });
+	await choose(form.getByRole('combobox', { name: 'What was done' }), 'lightening');
+	// What it would do is drawn before it is kept.
+	await expect(page.getByText('not kept yet')).toBeVisible();
 	await expect(
 		page.getByRole('status').filter({ hasText: 'History and eye differ' })
 	).toContainText('ends: told 9, read 5');
 	const range = page.locator('.range');
 	await expect(range).toContainText('lengths 5');
+	await form.getByRole('button', { name: 'Put it into the history' }).click();
+	await expect(form).toBeHidden();
 	await page.getByRole('button', { name: 'Take zones from the history' }).click();
 	await expect(range).toContainText('root 5 · lengths 9');
 	await expect(page.getByText('The history agrees with what was read.')).toBeVisible();
 	await accessible(page);
+	await page.getByRole('button', { name: /lightened to 9/ }).click();
 	await page.getByRole('button', { name: 'Remove', exact: true }).click();
 	await page.keyboard.press('Control+z');
 	await page.keyboard.press('Control+z');
@@ -41,7 +47,7 @@ test('a day is typed part by part; one that lies ahead says so, and the last goo
 	page
 }) => {
 	await read(page, 'Hesper Oake', 'History');
-	await page.getByRole('button', { name: 'Add to the history' }).click();
+	await page.getByRole('button', { name: 'Tell what was done' }).click();
 	const when = page.getByRole('group', { name: 'When' });
 	const part = (name: RegExp) => when.getByRole('spinbutton', { name });
 	await part(/^month/).click();
@@ -58,6 +64,13 @@ test('a day is typed part by part; one that lies ahead says so, and the last goo
 		page.getByRole('alert').filter({ hasText: 'The last good day is kept.' })
 	).toBeVisible();
 	await accessible(page);
+	// Whoever leaves finds what was typed when they come back, and sends it then.
+	await station(page, 'Aim');
+	await station(page, 'Read');
+	await page.getByText('History', { exact: true }).click();
+	await page.getByRole('button', { name: 'Tell what was done' }).click();
+	await expect(part(/^year/)).toHaveText('2019');
+	await page.getByRole('button', { name: 'Put it into the history' }).click();
 	await saved(page);
 	await page.reload();
 	await expect(

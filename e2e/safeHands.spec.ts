@@ -1,5 +1,14 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import { accessible, answer, comeBack, openClient, openDemo, saved, station } from './helpers';
+import {
+	accessible,
+	answer,
+	choose,
+	comeBack,
+	openClient,
+	openDemo,
+	saved,
+	station
+} from './helpers';
 import { openPicture, picture, point } from './picture';
 
 test('bowls mix what Lift says; staging is an offer with its gain, and never stronger unasked', async ({
@@ -14,7 +23,7 @@ test('bowls mix what Lift says; staging is an offer with its gain, and never str
 			text.includes('toner') ? [] : [Number(/([\d.]+) vol, /.exec(text)![1])]
 		);
 	await expect(bowls.first()).toContainText('vol');
-	const stage = page.getByRole('checkbox', { name: 'Stage the strengths' });
+	const stage = page.getByRole('switch', { name: 'Stage the strengths' });
 	await expect(page.getByText(/20 vol throughout: \d\.\d apart/)).toBeVisible();
 	await expect(page.getByText(/Staged [\d.]+ to 20 vol: \d\.\d apart/)).toBeVisible();
 	await stage.click();
@@ -23,7 +32,7 @@ test('bowls mix what Lift says; staging is an offer with its gain, and never str
 	await stage.click();
 	await expect.poll(async () => Math.max(...(await strengths()))).toBe(20);
 	// Stronger ones are had only by asking, with what they would bring.
-	const above = page.getByRole('checkbox', { name: 'Stronger than 20 vol too' });
+	const above = page.getByRole('switch', { name: 'Stronger than 20 vol too' });
 	await expect(above).not.toBeChecked();
 	await above.click();
 	await expect.poll(async () => Math.max(...(await strengths()))).toBeGreaterThan(20);
@@ -43,7 +52,7 @@ test('a strength between the stocked ones is typed, blended and mixed; beyond th
 	await volumes.fill('7');
 	await volumes.press('Enter');
 	await station(page, 'Bowls');
-	await page.getByRole('checkbox', { name: 'Stage the strengths' }).click();
+	await page.getByRole('switch', { name: 'Stage the strengths' }).click();
 	const first = page.getByRole('main').locator('.bowls li').first();
 	await expect(first).toContainText('7 vol');
 	await expect(first).toContainText('5 vol');
@@ -63,7 +72,7 @@ test('a new head is worked with the one strength of its lift', async ({ page }) 
 	await page.getByLabel('Name').fill('Orla Finch');
 	await page.getByRole('button', { name: 'New client, read the hair' }).click();
 	await station(page, 'Bowls');
-	await expect(page.getByRole('checkbox', { name: 'Stage the strengths' })).not.toBeChecked();
+	await expect(page.getByRole('switch', { name: 'Stage the strengths' })).not.toBeChecked();
 	const bowls = page.getByRole('main').locator('.bowls li').filter({ hasNotText: 'toner' });
 	await expect(bowls.first()).toContainText('20 vol');
 	for (const text of await bowls.allTextContents()) expect(text).toContain('20 vol');
@@ -103,7 +112,7 @@ test('figures of colour stand behind the words, for whoever wants them', async (
 	}
 	await expect(told).toContainText('very close');
 	await page.goto('/records');
-	await page.getByRole('checkbox', { name: 'Colours in figures too' }).click();
+	await page.getByRole('switch', { name: 'Colours in figures too' }).click();
 	await page.goto('/visit/hesper-oake-today/tone');
 	await expect(told).toContainText(/#[0-9a-f]{6}/);
 	await expect(told).toContainText(/ΔE \d/);
@@ -146,7 +155,7 @@ test('old blonde is kept out until somebody says why; then it gets a weak bowl o
 	await expect(page.getByRole('main').getByText('light already, kept out')).toBeVisible();
 	await station(page, 'Bowls');
 	const bowls = page.getByRole('main').locator('.bowls li').filter({ hasNotText: 'toner' });
-	await page.getByRole('checkbox', { name: 'Stage the strengths' }).click();
+	await page.getByRole('switch', { name: 'Stage the strengths' }).click();
 	await expect(bowls.filter({ hasText: '10 vol' })).toHaveCount(0);
 	await station(page, 'Lift');
 	await page.getByRole('button', { name: 'Take it along…' }).click();
@@ -351,7 +360,7 @@ test('a part of the head is all that is sectioned, foiled, weighed and charged, 
 	await page.goto('/visit/hesper-oake-today/aim');
 	const main = page.getByRole('main');
 	await main.getByText('Part of the head', { exact: true }).click();
-	await main.getByLabel('Worked today').selectOption({ label: 'hidden panel' });
+	await choose(main.getByLabel('Worked today'), 'hidden panel');
 	await expect(
 		main.getByRole('img', { name: /worked: hidden panel, 18 to 24 cm under the parting/ })
 	).toBeVisible();
@@ -380,6 +389,7 @@ test('minutes to put it on follow the hands: a preset, corrected by what Chair l
 	await page.goto('/shelf/salon');
 	const hands = page.getByRole('group', { name: 'In this salon' });
 	await hands.getByRole('radio', { name: 'unhurried' }).click();
+	await page.getByRole('button', { name: 'Keep it so' }).click();
 	await saved(page);
 	await page.goto('/visit/hesper-oake-today/bowls');
 	await expect(page.getByText('to put it on, 30 % slower than usual')).toBeVisible();
@@ -487,8 +497,8 @@ test('the printed sheet, weighing, Lift and HTTP name the same strengths', async
 	await main.getByLabel('Developer, volumes').fill('12.5');
 	await main.getByLabel('Developer, volumes').press('Tab');
 	await station(page, 'Bowls');
-	await main.getByRole('checkbox', { name: 'Stage the strengths' }).click();
-	await expect(main.getByRole('checkbox', { name: 'Stage the strengths' })).not.toBeChecked();
+	await main.getByRole('switch', { name: 'Stage the strengths' }).click();
+	await expect(main.getByRole('switch', { name: 'Stage the strengths' })).not.toBeChecked();
 	const strengthsIn = (text: string) => [
 		...new Set([...text.matchAll(/· ([\d.]+) vol/g)].map((found) => Number(found[1])))
 	];

@@ -1,5 +1,5 @@
 import { gzipSync } from 'node:zlib';
-import { expect, test } from '@playwright/test';
+import { expect, test, type Locator } from '@playwright/test';
 import { accessible, noSidewaysScroll, openDemo } from './helpers';
 
 const VISIT = ['read', 'aim', 'lift', 'bowls', 'chair', 'tone', 'send-off'];
@@ -54,6 +54,48 @@ for (const scheme of ['light', 'dark'] as const) {
 		}
 	});
 }
+
+test('only what is our own runs and is drawn: no style or script in the markup is let in', async ({
+	page
+}) => {
+	const response = await page.goto('/');
+	const policy = response?.headers()['content-security-policy'] ?? '';
+	expect(policy).toContain("default-src 'self'");
+	expect(policy).not.toContain('unsafe-inline');
+	expect(policy).not.toContain('unsafe-eval');
+});
+
+test('nothing needed at arm’s length is below the fold of a tablet beside the chair', async ({
+	page
+}) => {
+	await page.setViewportSize({ width: 1024, height: 768 });
+	await openDemo(page);
+	const main = page.getByRole('main');
+	const seen = async (place: string, needed: Locator) => {
+		await expect(needed, place).toBeVisible();
+		const box = (await needed.boundingBox())!;
+		const foot = await main.locator('footer').boundingBox();
+		expect(box.y, place).toBeGreaterThanOrEqual(0);
+		expect(box.y + box.height, place).toBeLessThanOrEqual(foot?.y ?? 768);
+	};
+	await page.goto('/visit/hesper-oake-today/lift');
+	await seen('course', main.getByRole('slider', { name: 'Minutes on the hair' }));
+	await seen('minutes', main.getByRole('textbox', { name: 'Minutes' }));
+	await seen('developer', main.getByRole('slider', { name: 'Developer' }));
+	await page.goto('/visit/hesper-oake-today/bowls');
+	await seen('every section', main.getByRole('list', { name: 'Every section when it is rinsed' }));
+	const bowl = main.locator('.bowls > li');
+	await expect(main.getByText(/^All \d ways$/)).toBeVisible();
+	await seen('first bowl', bowl.first());
+	await seen('the one after it', bowl.nth(1));
+	await page.goto('/visit/hesper-oake-today/chair');
+	await seen('clock', main.getByRole('timer'));
+	await seen('start', main.getByRole('button', { name: 'Start' }));
+	await seen('check', main.getByRole('button', { name: 'Note a check' }));
+	await page.goto('/visit/hesper-oake-today/mix');
+	await seen('grams', page.locator('.reading'));
+	await seen('display', page.getByLabel('Grams on its display'));
+});
 
 test('open sheets are accessible too', async ({ page }) => {
 	await openDemo(page);

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
-import { accessible, answer, openDemo, saved, station } from './helpers';
+import { accessible, answer, choose, openDemo, saved, station } from './helpers';
 import { openPicture, picture, point } from './picture';
 
 test('a line of one’s own: its key, its shades by their codes, and Tone searches among them', async ({
@@ -29,7 +29,7 @@ test('a line of one’s own: its key, its shades by their codes, and Tone search
 		['0', 'N, natural']
 	] as const) {
 		await line.getByLabel('Sign in the key').fill(sign);
-		await line.getByLabel('What it means').selectOption({ label: meaning });
+		await choose(line.getByLabel('What it means'), meaning);
 		await line.getByRole('button', { name: 'Add to the key' }).click();
 		await expect(line.getByLabel('Sign in the key')).toHaveValue('');
 	}
@@ -55,9 +55,38 @@ test('a line of one’s own: its key, its shades by their codes, and Tone search
 	await expect(lock).toBeVisible();
 	await page.goto('/visit/hesper-oake-today/lift');
 	await station(page, 'Tone');
-	await page.getByLabel('Line').selectOption({ label: 'Quay toner, demi-permanent' });
+	await choose(page.getByLabel('Line'), 'Quay toner, demi-permanent');
 	await expect(page.locator('.answer')).toContainText(/(9|10)\/2/);
 	await saved(page);
+});
+
+test('shades and visits as tables: sorted, found, led on from', async ({ page }) => {
+	await openDemo(page);
+	await page.goto('/shelf');
+	await page.getByRole('tab', { name: 'as a table' }).click();
+	const shades = page.getByRole('table', { name: 'Shades' });
+	const codes = shades.getByRole('row').locator('b');
+	await expect(codes.first()).toHaveText(/^4/);
+	await shades.getByRole('button', { name: 'Level' }).click();
+	await expect(codes.first()).toHaveText(/^1[0-2]/);
+	await page.getByLabel('Code, tone, line or kind').fill('copper direct');
+	await expect(shades.getByRole('row').nth(1)).toContainText('Brine direct');
+	await accessible(page);
+	await page.getByLabel('Code, tone, line or kind').fill('no such thing');
+	await expect(page.getByText('Nothing here matches “no such thing”.')).toBeVisible();
+	await page.goto('/records');
+	const visits = page.getByRole('table', { name: 'Visits' });
+	await page.getByLabel('Client, day, colourist or note').fill('vask');
+	await expect(visits.getByRole('link')).toHaveCount(2);
+	// What is missing comes last, whichever way it is sorted.
+	const seen = visits.getByRole('columnheader', { name: 'Seen at the end' });
+	for (const way of ['descending', 'ascending']) {
+		await seen.getByRole('button').click();
+		await expect(seen).toHaveAttribute('aria-sort', way);
+		await expect(visits.getByRole('row').nth(1)).toContainText('done');
+	}
+	await visits.getByRole('link').first().click();
+	await expect(page).toHaveURL(/send-off$/);
 });
 
 test('a removed line and a removed visit come back on undo', async ({ page }) => {

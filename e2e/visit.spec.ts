@@ -211,7 +211,9 @@ test('a stop holds the timer until its reason is written, and the reason is kept
 	await page.keyboard.press('Space');
 	await expect(page.getByRole('timer')).toHaveText('00:00');
 	await page.getByRole('button', { name: 'What to do' }).click();
-	const sheet = page.getByRole('dialog');
+	// A stop is answered: a tap beside it does not put it away.
+	const sheet = page.getByRole('alertdialog', { name: 'Cautions here' });
+	await page.mouse.click(20, 20);
 	await sheet.getByLabel(/Why you go on/).fill('short');
 	await expect(sheet.getByRole('button', { name: 'Pass this stop' })).toBeDisabled();
 	await sheet.getByLabel(/Why you go on/).fill('pure body-art henna, strand tested at home');

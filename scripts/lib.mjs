@@ -140,8 +140,15 @@ export async function choosePort(fallback) {
 	);
 }
 
-/** Places where Chromium is looked for. */
-const CHROMIUM_PATHS = ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'];
+/** Places where Chromium is looked for: the one without windows first, which starts and draws in two thirds of the time. */
+const CHROMIUM_PATHS = [
+	'/usr/bin/chromium-headless-shell',
+	'/usr/bin/chromium',
+	'/usr/bin/chromium-browser',
+	'/usr/bin/google-chrome'
+];
+/** Debian's packages of it, tried in this order: an older Debian has the second alone. */
+const CHROMIUM_PACKAGES = ['chromium-headless-shell', 'chromium'];
 
 /** Where Chromium is, installing Debian's package when this may be done. */
 export function ensureChromium(
@@ -156,9 +163,11 @@ export function ensureChromium(
 	if (mayInstall && root && existsSync('/usr/bin/apt-get')) {
 		console.log('Installing Chromium from Debian for the browser tests …');
 		const quiet = { stdio: ['ignore', 'ignore', 'inherit'] };
-		if (run('apt-get', ['update', '-q'], quiet) === 0)
-			run('apt-get', ['install', '-y', '-q', 'chromium'], quiet);
-		if (found()) return found();
+		if (run('apt-get', ['update', '-q'], quiet) === 0) {
+			for (const name of CHROMIUM_PACKAGES) {
+				if (run('apt-get', ['install', '-y', '-q', name], quiet) === 0 && found()) return found();
+			}
+		}
 	}
 	return stop(`No Chromium for the browser tests. Install it with: ${remedy}`);
 }

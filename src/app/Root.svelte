@@ -30,7 +30,8 @@
 	const without = () => (opening = withoutRecords(salon, clock));
 </script>
 
-<ModeWatcher />
+<!-- Nothing here fades from light to dark; its style for that would be one in the markup. -->
+<ModeWatcher disableTransitions={false} />
 <Messages />
 
 {#if !opening}

@@ -8,7 +8,7 @@
 	import type PrintSheet from './print/PrintSheet.svelte';
 	import Rail from './Rail.svelte';
 	import { finding } from '../state/finding.svelte';
-	import { actOf } from '../ui/keys';
+	import { actOf, keyWords } from '../ui/keys';
 	import { provideVisit } from '../state/visitContext';
 	import { followGestures } from '../store/gesture.svelte';
 	import { openVisit } from '../state/openVisit';
@@ -64,9 +64,9 @@
 		finding.visit = {
 			id,
 			acts: [
-				{ name: 'Undo', key: 'Ctrl Z', run: () => takeBack(false) },
-				{ name: 'Redo', key: 'Ctrl Shift Z', run: () => takeBack(true) },
-				{ name: 'Print the sheet', key: 'p', run: () => void print() },
+				{ name: 'Undo', key: keyWords('undo'), run: () => takeBack(false) },
+				{ name: 'Redo', key: keyWords('redo'), run: () => takeBack(true) },
+				{ name: 'Print the sheet', key: keyWords('print'), run: () => void print() },
 				{ name: 'Upkeep, to hand over', key: '', run: () => void goto(`/visit/${id}/upkeep`) }
 			]
 		};

@@ -1,5 +1,8 @@
 import * as z from 'zod/mini';
-import { shelfLine, shelfShade } from './records';
+import { BOUNDS, HISTORY_KINDS, HISTORY_REACHES } from '../core/vocabulary';
+import * as hair from './hair';
+import { within } from './hair';
+import { shelf, shelfLine, shelfShade } from './records';
 
 /** What is asked when a client is written down: a name that one knows again. */
 export const newClientForm = z.object({
@@ -28,4 +31,39 @@ export const shadeForm = z.pick(shelfShade, { code: true, level: true, tone: tru
 export const keyForm = z.object({
 	sign: z.string().check(z.trim(), z.minLength(1), z.maxLength(12)),
 	meaning: shelfShade.shape.tone
+});
+
+/** What was done to hair before today, as it is told: of these facts each kind of service uses its own. */
+export const historyForm = z.object({
+	kind: z.enum(HISTORY_KINDS),
+	date: z.iso.date(),
+	onto: z.enum(HISTORY_REACHES),
+	vehicle: hair.vehicle,
+	level: hair.level,
+	tone: hair.tone,
+	toLevel: hair.level,
+	cm: within(BOUNDS.cutCm)
+});
+export type HistoryFacts = z.infer<typeof historyForm>;
+
+/** How a salon works and what it asks for: everything of its shelf that is not stock. */
+export const salonForm = z.pick(shelf, {
+	pace: true,
+	handPace: true,
+	handPaces: true,
+	ceilings: true,
+	limitMinutes: true,
+	limits: true,
+	scaleStep: true,
+	additive: true,
+	costs: true,
+	rates: true,
+	lightenerName: true
+});
+export type SalonSettings = z.infer<typeof salonForm>;
+
+/** What of a file is taken in: the file itself is read before, and what is wrong with it is said there. */
+export const importForm = z.object({
+	file: z.string().check(z.minLength(1, 'Choose a file first.')),
+	take: z.array(z.enum(['client', 'visit', 'shelf'])).check(z.minLength(1, 'Nothing is chosen.'))
 });

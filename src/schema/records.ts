@@ -15,7 +15,8 @@ import {
 	RINSE_MODES,
 	STRAND_PARTS,
 	WORKED_PARTS,
-	HAND_PACE_NAMES
+	HAND_PACE_NAMES,
+	HISTORY_REACHES
 } from '../core/vocabulary';
 import * as hair from './hair';
 import { wholeWithin, within } from './hair';
@@ -79,7 +80,7 @@ export const zoneReading = z.object({
 });
 
 /** Which hair a past service went on, as it hung then. */
-const onto = z.enum(['all', 'regrowth', 'ends']);
+const onto = z.enum(HISTORY_REACHES);
 const past = { id, date: day };
 
 /** Something that was done to this hair before today. */

@@ -3,6 +3,8 @@
 	import Check from '@lucide/svelte/icons/check';
 	import ChevronDown from '@lucide/svelte/icons/chevron-down';
 
+	import { listItemLook, listLook } from './look';
+
 	interface Props {
 		label: string;
 		/** What is seen of it, where that is less. */
@@ -12,8 +14,6 @@
 		onpick: (id: string) => void;
 	}
 	let { label, shown = label, items, onpick }: Props = $props();
-	const LOOK =
-		'flex tap cursor-pointer items-center gap-2 px-4 data-highlighted:bg-sunk focus-visible:outline-none';
 </script>
 
 <DropdownMenu.Root>
@@ -22,17 +22,15 @@
 		aria-label={label}>{shown}<ChevronDown size={15} aria-hidden="true" /></DropdownMenu.Trigger
 	>
 	<DropdownMenu.Portal>
-		<DropdownMenu.Content
-			align="end"
-			sideOffset={4}
-			class="z-30 min-w-45 rounded-box border border-edge bg-raised py-1"
-		>
+		<DropdownMenu.Content align="end" sideOffset={4} class={listLook({ class: 'min-w-45' })}>
 			{#each items as { id, label: name, checked } (id)}
 				{#if checked === undefined}
-					<DropdownMenu.Item class={LOOK} onSelect={() => onpick(id)}>{name}</DropdownMenu.Item>
+					<DropdownMenu.Item class={listItemLook()} onSelect={() => onpick(id)}
+						>{name}</DropdownMenu.Item
+					>
 				{:else}
 					<DropdownMenu.CheckboxItem
-						class={LOOK}
+						class={listItemLook()}
 						closeOnSelect={false}
 						bind:checked={() => checked, () => onpick(id)}
 					>

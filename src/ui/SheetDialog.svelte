@@ -1,30 +1,45 @@
 <script lang="ts">
-	import { Dialog } from 'bits-ui';
+	import { AlertDialog, Dialog } from 'bits-ui';
 	import type { Snippet } from 'svelte';
 	import { buttonLook } from './look';
 
 	interface Props {
 		open: boolean;
 		title: string;
+		/** Something must be answered before it goes on: a tap beside it does not put it away. */
+		alert?: boolean;
 		children: Snippet;
 		actions?: Snippet;
 		onclose: () => void;
 	}
-	let { open, title, children, actions, onclose }: Props = $props();
+	let { open, title, alert = false, children, actions, onclose }: Props = $props();
+	// svelte-ignore state_referenced_locally
+	// What it is when it opens, it is until it closes: what is answered in it does not lay it anew.
+	let asked = $state(alert);
+	$effect.pre(() => {
+		if (!open) asked = alert;
+	});
+	const Part = $derived(asked ? AlertDialog : Dialog);
+	const Close = $derived(asked ? AlertDialog.Cancel : Dialog.Close);
 </script>
 
-<Dialog.Root bind:open={() => open, (next) => !next && onclose()}>
-	<Dialog.Portal>
-		<Dialog.Overlay class="fixed inset-0 z-40 bg-veil" />
-		<Dialog.Content
+<Part.Root bind:open={() => open, (next) => !next && onclose()}>
+	<Part.Portal>
+		<Part.Overlay class="fixed inset-0 z-40 bg-veil" />
+		<Part.Content
 			class="fixed top-1/2 left-1/2 z-41 max-h-[calc(100dvh_-_32px)] w-[min(560px,calc(100vw_-_32px))] -translate-1/2 overflow-auto rounded-box bg-room px-8 py-6"
 		>
-			<Dialog.Title class="mb-4 figure text-28 leading-tight">{title}</Dialog.Title>
-			<div>{@render children()}</div>
+			<Part.Title class="mb-4 figure text-28 leading-tight">{title}</Part.Title>
+			{#if asked}
+				<!-- Who hears it, hears what is asked at once. -->
+				<AlertDialog.Description>
+					{#snippet child({ props })}<div {...props}>{@render children()}</div>{/snippet}
+				</AlertDialog.Description>
+			{:else}<div>{@render children()}</div>{/if}
 			<div class="mt-5 flex flex-wrap justify-end gap-3">
 				{#if actions}{@render actions()}{/if}
-				<Dialog.Close class={buttonLook()}>Close</Dialog.Close>
+				<Close class={buttonLook()}>Close</Close>
 			</div>
-		</Dialog.Content>
-	</Dialog.Portal>
-</Dialog.Root>
+		</Part.Content>
+	</Part.Portal>
+</Part.Root>

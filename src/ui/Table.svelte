@@ -26,10 +26,27 @@
 		hrefOf?: (row: T) => string;
 		/** Column it is sorted by at first. */
 		sortedBy?: { readonly id: string; readonly desc?: boolean };
+		/** What stands above it, beside its columns. */
+		tools?: Snippet;
+		/** Marks the row that is looked at. */
+		isMarked?: (row: T) => boolean;
 		/** About how tall a row is, px; each is measured once it is seen. */
 		rowHeight?: number;
 	}
-	let { label, rows, columns, keyOf, cell, hrefOf, sortedBy, rowHeight = 56 }: Props = $props();
+	let {
+		label,
+		rows,
+		columns,
+		keyOf,
+		cell,
+		hrefOf,
+		sortedBy,
+		tools,
+		isMarked = () => false,
+		rowHeight = 56
+	}: Props = $props();
+	/** Up to so many rows all of them are drawn; of more, those that are seen. */
+	const ALL_DRAWN = 80;
 
 	const features = tableFeatures({
 		rowSortingFeature,
@@ -49,7 +66,9 @@
 				id,
 				header: head,
 				accessorFn: value,
-				sortFn: 'words' as const
+				sortFn: 'words' as const,
+				// What is missing comes last either way.
+				sortUndefined: 'last' as const
 			}));
 		},
 		get data() {
@@ -74,10 +93,13 @@
 		get(virtualizer).setOptions({
 			count: sorted.length,
 			getItemKey: (index) => sorted[index]?.id ?? index,
-			scrollMargin: body?.offsetTop ?? 0
+			scrollMargin: body ? body.getBoundingClientRect().top + window.scrollY : 0
 		});
 	});
+	const isLong = $derived(sorted.length > ALL_DRAWN);
 	const items = $derived($virtualizer.getVirtualItems().filter(({ index }) => sorted[index]));
+	const FLOWING =
+		'grid min-h-11 grid-cols-[var(--tracks)] items-center gap-x-4 gap-y-1 border-b border-line py-1.5 wrap-anywhere @max-narrow:flex @max-narrow:flex-wrap';
 
 	const measured = (row: HTMLDivElement) => get(virtualizer).measureElement(row);
 	/** The rows are walked by the arrows, also those that are not drawn yet. */
@@ -93,7 +115,7 @@
 		}[event.key];
 		if (to === undefined || !sorted[to]) return;
 		event.preventDefault();
-		get(virtualizer).scrollToIndex(to);
+		if (isLong) get(virtualizer).scrollToIndex(to);
 		for (let tries = 0; tries < 10; tries++) {
 			await tick();
 			const row = body?.querySelector<HTMLElement>(`[data-index="${to}"] a`);
@@ -108,10 +130,31 @@
 		'flex min-h-11 items-center gap-1 text-left text-14 text-ink-soft',
 		end && 'justify-end text-right'
 	];
+	const LIT = 'focus-within:bg-sunk hover:bg-sunk';
 </script>
 
-<div class="relative">
-	<div class="absolute top-0 right-0 z-1 bg-room pl-2">
+{#snippet cells(row: T)}
+	{#each shown as column, i (column.id)}
+		<div
+			role="cell"
+			class={['min-w-0', column.end && 'text-right', i === 0 && '@max-narrow:w-full']}
+		>
+			{#if i === 0 && hrefOf}
+				<a
+					class="block no-underline after:absolute after:inset-0"
+					href={hrefOf(row)}
+					onkeydown={(event) => void walk(event)}
+					>{#if cell}{@render cell(row, column.id)}{:else}{column.value(row)}{/if}</a
+				>
+			{:else if cell}{@render cell(row, column.id)}
+			{:else}{column.value(row)}{/if}
+		</div>
+	{/each}
+{/snippet}
+
+<div class="@container relative">
+	<div class="flex flex-wrap items-end justify-between gap-x-6">
+		<div class="max-w-110 flex-1">{@render tools?.()}</div>
 		{#if columns.some(({ fixed }) => !fixed)}
 			<Menu
 				label="Columns"
@@ -126,68 +169,78 @@
 			/>
 		{/if}
 	</div>
-	<div role="table" aria-label={label} aria-rowcount={sorted.length + 1} style:--tracks={tracks}>
-		<div role="rowgroup" class="relative border-b border-edge">
-			<div
-				role="row"
-				aria-rowindex={1}
-				class="grid grid-cols-[var(--tracks)] gap-x-5 max-tablet:flex max-tablet:flex-wrap max-tablet:pr-24"
-			>
-				{#each shown as { id, head, end } (id)}
-					{@const column = table.getColumn(id)!}
-					{@const by = column.getIsSorted()}
-					<div
-						role="columnheader"
-						aria-sort={by === 'asc' ? 'ascending' : by === 'desc' ? 'descending' : 'none'}
-					>
-						<button
-							class={[headLook(end), 'w-full', by && 'font-bold text-ink']}
-							onclick={() => column.toggleSorting()}
-							>{head}{#if by === 'asc'}<ArrowUp
-									size={15}
-									aria-hidden="true"
-								/>{:else if by === 'desc'}<ArrowDown size={15} aria-hidden="true" />{/if}</button
-						>
-					</div>
-				{/each}
-			</div>
-		</div>
+	<!-- Where its columns have no room they are reached sideways, inside. -->
+	<div class="overflow-x-auto">
 		<div
-			bind:this={body}
-			role="rowgroup"
-			class="relative"
-			style:height="{$virtualizer.getTotalSize()}px"
+			class="min-w-fit"
+			role="table"
+			aria-label={label}
+			aria-rowcount={sorted.length + 1}
+			style:--tracks={tracks}
 		>
-			{#each items as item (item.key)}
-				{@const row = sorted[item.index]!}
+			<div role="rowgroup" class="relative border-b border-edge">
 				<div
 					role="row"
-					aria-rowindex={item.index + 2}
-					data-index={item.index}
-					use:measured
-					class="absolute top-0 right-0 left-0 grid min-h-11 grid-cols-[var(--tracks)] items-center gap-x-5 gap-y-1 border-b border-line py-1.5 wrap-anywhere focus-within:bg-sunk hover:bg-sunk max-tablet:flex max-tablet:flex-wrap"
-					style:transform="translateY({item.start - $virtualizer.options.scrollMargin}px)"
+					aria-rowindex={1}
+					class="grid grid-cols-[var(--tracks)] gap-x-4 @max-narrow:flex @max-narrow:flex-wrap"
 				>
-					{#each shown as column, i (column.id)}
+					{#each shown as { id, head, end } (id)}
+						{@const column = table.getColumn(id)!}
+						{@const by = column.getIsSorted()}
 						<div
-							role="cell"
-							class={['min-w-0', column.end && 'text-right', i === 0 && 'max-tablet:w-full']}
+							role="columnheader"
+							aria-sort={by === 'asc' ? 'ascending' : by === 'desc' ? 'descending' : 'none'}
 						>
-							{#if i === 0 && hrefOf}
-								<a
-									class="block no-underline after:absolute after:inset-0"
-									href={hrefOf(row.original)}
-									onkeydown={(event) => void walk(event)}
-									>{#if cell}{@render cell(row.original, column.id)}{:else}{column.value(
-											row.original
-										)}{/if}</a
-								>
-							{:else if cell}{@render cell(row.original, column.id)}
-							{:else}{column.value(row.original)}{/if}
+							<button
+								class={[headLook(end), 'w-full', by && 'font-bold text-ink']}
+								onclick={() => column.toggleSorting()}
+								>{head}{#if by === 'asc'}<ArrowUp
+										size={15}
+										class="flex-none"
+										aria-hidden="true"
+									/>{:else if by === 'desc'}<ArrowDown
+										size={15}
+										class="flex-none"
+										aria-hidden="true"
+									/>{/if}</button
+							>
 						</div>
 					{/each}
 				</div>
-			{/each}
+			</div>
+			<div
+				bind:this={body}
+				role="rowgroup"
+				class="relative"
+				style:height={isLong ? `${$virtualizer.getTotalSize()}px` : undefined}
+			>
+				{#if isLong}
+					{#each items as item (item.key)}
+						{@const row = sorted[item.index]!}
+						<div
+							role="row"
+							aria-rowindex={item.index + 2}
+							data-index={item.index}
+							use:measured
+							class={['absolute top-0 right-0 left-0', FLOWING, LIT]}
+							style:transform="translateY({item.start - $virtualizer.options.scrollMargin}px)"
+						>
+							{@render cells(row.original)}
+						</div>
+					{/each}
+				{:else}
+					{#each sorted as row, i (row.id)}
+						<div
+							role="row"
+							aria-rowindex={i + 2}
+							data-index={i}
+							class={['relative', FLOWING, LIT, isMarked(row.original) && 'bg-sunk']}
+						>
+							{@render cells(row.original)}
+						</div>
+					{/each}
+				{/if}
+			</div>
 		</div>
 	</div>
 </div>

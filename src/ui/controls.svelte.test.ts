@@ -5,6 +5,7 @@ import Dial from './Dial.svelte';
 import NumberField from './NumberField.svelte';
 import Select from './Select.svelte';
 import Tick from './Tick.svelte';
+import { stubPointer } from '../testing/pointer';
 import { stubResizeObserver } from '../testing/resizeObserver';
 
 beforeAll(stubResizeObserver);
@@ -106,9 +107,19 @@ describe('a select and a tick', () => {
 			{ value: 'foil', label: 'foil' },
 			{ value: 'cap', label: 'cap' }
 		] as const;
+		// Under a finger it is the device's own list.
+		stubPointer('coarse');
 		render(Select, { label: 'Placement', value: 'foil', options, onchange });
 		await fireEvent.change(screen.getByLabelText('Placement'), { target: { value: 'cap' } });
 		expect(onchange).toHaveBeenCalledExactlyOnceWith('cap');
+		cleanup();
+		stubPointer('fine');
+		render(Select, { label: 'Placement', value: 'foil', options, onchange });
+		const trigger = screen.getByRole('combobox', { name: 'Placement' });
+		expect(trigger.textContent).toContain('foil');
+		// A letter goes to the next that begins with it, without the list.
+		await fireEvent.keyDown(trigger, { key: 'c' });
+		expect(onchange).toHaveBeenLastCalledWith('cap');
 	});
 	it('are reached by their labels', async () => {
 		const onchange = vi.fn();

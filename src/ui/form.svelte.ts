@@ -1,8 +1,40 @@
 import { defaults, superForm, type Infer, type SuperForm } from 'sveltekit-superforms';
 import { zod as zod4, zodClient as zod4Client, type ZodValidationSchema } from 'superforms-zod4';
 
-/** What was typed into a form and not sent yet, by the form: it is there again when the form is. */
-const drafts = new Map<string, unknown>();
+/** What was typed into a form and not sent yet, by the form: it is there again when the form is, also after a reload. */
+const drafts = {
+	get(name: string): unknown {
+		try {
+			return JSON.parse(sessionStorage.getItem(keyOf(name)) ?? 'null') ?? undefined;
+		} catch {
+			return undefined;
+		}
+	},
+	set(name: string, value: unknown) {
+		// A browser that keeps nothing here keeps it until the page goes, in the form itself.
+		try {
+			sessionStorage.setItem(keyOf(name), JSON.stringify(value));
+		} catch {
+			return;
+		}
+	},
+	delete(name: string) {
+		try {
+			sessionStorage.removeItem(keyOf(name));
+		} catch {
+			return;
+		}
+	}
+};
+const DRAFT = 'draft ';
+const keyOf = (name: string) => `${DRAFT}${name}`;
+
+/** Forgets all that was typed and not sent: another salon is opened, and it is none of its affairs. */
+export function forgetDrafts(): void {
+	for (const key of Object.keys(sessionStorage).filter((each) => each.startsWith(DRAFT))) {
+		sessionStorage.removeItem(key);
+	}
+}
 
 interface SentForm<S extends ZodValidationSchema> {
 	/** What it goes by; its draft is kept under it. */
@@ -45,6 +77,8 @@ export function sentForm<S extends ZodValidationSchema>({
 	const form = superForm<Infer<S, 'zod4'>>(defaults(initial, zod4(schema)), {
 		id: name,
 		SPA: true,
+		// What is sent may be lists and groups of fields.
+		dataType: 'json',
 		// There is no server to ask anew, and what the form is for may go to another page.
 		invalidateAll: false,
 		applyAction: false,
@@ -58,10 +92,11 @@ export function sentForm<S extends ZodValidationSchema>({
 		}
 	});
 	const draft = drafts.get(name) as Infer<S, 'zod4'> | undefined;
-	if (draft) form.form.set(draft, { taint: true });
+	if (draft) form.form.set({ ...initial, ...draft }, { taint: true });
 	$effect(() =>
 		form.form.subscribe((value) => {
-			if (form.isTainted()) drafts.set(name, structuredClone(value));
+			if (form.isTainted()) drafts.set(name, value);
+			else drafts.delete(name);
 		})
 	);
 	return form;

@@ -75,6 +75,9 @@ export const KEYS = [
 	{ act: 'leave', place: 'weigh', shown: 'Esc', what: 'back to the bowls', keys: ['Escape'] }
 ] as const satisfies readonly KeyRow[];
 
+/** How the key of an act is written, beside the act itself. */
+export const keyWords = (act: Row['act']): string => KEYS.find((key) => key.act === act)!.shown;
+
 type Row = (typeof KEYS)[number];
 /** What a key does in a place. */
 type ActOf<P extends KeyPlace> = {
@@ -105,17 +108,22 @@ function pressed(event: KeyboardEvent): string {
 	return `Mod+${event.shiftKey ? 'Shift+' : ''}${event.key.toLowerCase()}`;
 }
 
+/** What takes letters and figures itself: fields, parts of a day or a time, and lists that are searched by typing. */
+const TYPED_INTO =
+	'input, textarea, select, [contenteditable="true"], [role="combobox"], [role="spinbutton"]';
+
 /** Whether a key belongs to a field, a control that uses it, or an open sheet, and not to the place. */
 function isTyping(event: KeyboardEvent): boolean {
 	const target = event.target;
 	if (!(target instanceof HTMLElement)) return false;
-	if (document.querySelector('[role="dialog"][data-state="open"]')) return true;
-	return target.matches('input, textarea, select, [contenteditable="true"]');
+	if (document.querySelector(':is([role="dialog"], [role="alertdialog"])[data-state="open"]'))
+		return true;
+	return target.matches(TYPED_INTO) || target.closest('[role="menu"], [role="listbox"]') !== null;
 }
 
 /** Whether the focused element does something of its own on Space. */
 const usesSpace = (event: KeyboardEvent): boolean =>
 	event.target instanceof HTMLElement &&
 	event.target.matches(
-		'button, a, input, textarea, select, [role="slider"], [role="checkbox"], [role="radio"]'
+		'button, a, input, textarea, select, [role="slider"], [role="checkbox"], [role="radio"], [role="menu"]'
 	);

@@ -9,6 +9,15 @@ export const buttonLook = tv({
 	defaultVariants: { primary: false }
 });
 
+/** An act that an icon alone shows; its name comes up beside it. */
+export const iconButtonLook = tv({
+	base: 'grid tap w-11 flex-none place-items-center disabled:cursor-default disabled:text-edge',
+	variants: {
+		rail: { true: 'text-rail-ink', false: 'text-ink-soft hover:text-ink' }
+	},
+	defaultVariants: { rail: false }
+});
+
 /** An act among words. */
 export const textButtonLook = tv({ base: 'tap text-ink underline underline-offset-3' });
 
@@ -27,4 +36,14 @@ export const fieldLook = tv({
 		}
 	},
 	defaultVariants: { long: false }
+});
+
+/** What opens under a field or a word and is chosen from; as wide as what it hangs on, at least. */
+export const listLook = tv({
+	base: 'z-50 max-h-80 min-w-[max(var(--bits-floating-anchor-width),140px)] overflow-auto rounded-box border border-edge bg-raised py-1'
+});
+
+/** One line of it: the pointer and the keys highlight it alike. */
+export const listItemLook = tv({
+	base: 'flex tap cursor-pointer items-center gap-2 px-3 focus-visible:outline-none data-highlighted:bg-sunk'
 });

@@ -72,7 +72,12 @@
 	{@render children()}
 </div>
 
-<Sheet {open} title="Cautions here" onclose={() => (open = false)}>
+<Sheet
+	{open}
+	title="Cautions here"
+	alert={first?.severity === 'stop'}
+	onclose={() => (open = false)}
+>
 	<ul>
 		{#each cautions as caution (caution.code)}
 			<CautionItem {caution} {onpass} />

@@ -32,7 +32,7 @@
 
 <section class="group flex h-dvh min-h-155 flex-col max-tablet:h-auto">
 	<header
-		class="flex flex-wrap items-end justify-between gap-x-10 gap-y-2 px-gap pt-4 pb-3 max-tablet:px-4 max-tablet:py-3"
+		class="flex flex-wrap items-end justify-between gap-x-10 gap-y-1 px-gap pt-4 pb-3 max-desk:gap-x-7 max-tablet:px-4 max-tablet:py-3"
 	>
 		<div>
 			<h1 class="text-15 font-normal text-ink-soft">{question}</h1>
@@ -44,25 +44,33 @@
 					]}>{answer}</span
 				>{#if words}<span class="text-28 font-semibold max-tablet:text-22">&nbsp;{words}</span>{/if}
 			</p>
-			{#if range}<p class="range text-15 text-ink-soft">{range}</p>{/if}
 		</div>
 		{#if facts.length > 0}
-			<dl class="flex flex-wrap gap-x-11 gap-y-2 max-tablet:gap-x-5 max-tablet:gap-y-1">
+			<dl
+				class="flex flex-wrap gap-x-11 gap-y-2 max-desk:gap-x-7 max-tablet:gap-x-5 max-tablet:gap-y-1"
+			>
 				{#each facts as fact (fact.label)}
-					<div class="flex flex-col-reverse">
-						<dt class="text-ink-soft max-tablet:text-13">{fact.label}</dt>
+					<div class="flex flex-col-reverse justify-end">
+						<dt
+							class="text-ink-soft max-desk:max-w-48 max-desk:leading-close max-tablet:max-w-none max-tablet:text-13"
+						>
+							{fact.label}
+						</dt>
 						<dd class="figure text-28 leading-tight max-tablet:text-18">{fact.value}</dd>
 					</div>
 				{/each}
 			</dl>
 		{/if}
+		{#if range}<p class="range basis-full text-15 text-ink-soft">{range}</p>{/if}
 	</header>
 	<p
 		class="hidden border-t-2 border-stop px-gap py-1.5 font-semibold text-stop group-has-[[data-dials]_[aria-invalid=true]]:block"
 	>
 		This is from before: a field beside it holds something that is not allowed.
 	</p>
-	{#if field}<div class="bg-field px-gap py-2 text-on-field max-tablet:px-4 max-tablet:py-2">
+	{#if field}<div
+			class="@container bg-field px-gap py-2 text-on-field max-tablet:px-4 max-tablet:py-2"
+		>
 			{@render field()}
 		</div>{/if}
 	<div
@@ -73,12 +81,14 @@
 				: 'grid-cols-1'
 		]}
 	>
-		<div class="flex min-w-0 flex-col overflow-y-auto px-gap py-3 max-tablet:overflow-visible">
+		<div
+			class="@container flex min-w-0 flex-col overflow-y-auto px-gap py-3 max-tablet:overflow-visible"
+		>
 			{@render picture()}
 		</div>
 		{#if dials}<div
 				data-dials
-				class="flex min-w-0 flex-col gap-1 overflow-y-auto border-l border-line py-3 pr-8 pl-6 *:flex-none max-desk:px-5 max-desk:py-4 max-tablet:overflow-visible max-tablet:border-t max-tablet:border-l-0 max-tablet:border-line max-tablet:p-4"
+				class="@container flex min-w-0 flex-col gap-1 overflow-y-auto border-l border-line py-3 pr-8 pl-6 *:flex-none max-desk:px-5 max-desk:py-4 max-tablet:overflow-visible max-tablet:border-t max-tablet:border-l-0 max-tablet:border-line max-tablet:p-4"
 			>
 				{@render dials()}
 			</div>{/if}

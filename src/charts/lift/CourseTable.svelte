@@ -1,4 +1,6 @@
 <script lang="ts">
+	import Table from '../../ui/Table.svelte';
+	import type { TableColumn } from '../../ui/table';
 	import type { ChartMoment, ChartTrack } from './liftChart';
 
 	interface Props {
@@ -8,33 +10,41 @@
 	let { moments, tracks = [] }: Props = $props();
 	/** Every fourth minute: what the chart shows, for those who read rather than see it. */
 	const rows = $derived(moments.filter(({ minute }) => minute % 4 === 0));
-	const levelOn = ({ moments }: ChartTrack, minute: number): string =>
-		moments.findLast((moment) => moment.minute <= minute)?.level.toFixed(1) ?? '';
+	const levelOn = ({ moments }: ChartTrack, minute: number) =>
+		moments.findLast((moment) => moment.minute <= minute)?.level.toFixed(1);
+	const columns: readonly TableColumn<ChartMoment>[] = $derived([
+		{ id: 'minute', head: 'Minute', value: ({ minute }) => minute, track: '64px', fixed: true },
+		{ id: 'level', head: 'Level', value: ({ level }) => level.toFixed(1), track: '52px' },
+		{
+			id: 'likely',
+			head: 'Likely',
+			value: ({ low, high }) => `${low.toFixed(1)} to ${high.toFixed(1)}`,
+			track: '100px'
+		},
+		{
+			id: 'undertone',
+			head: 'Undertone',
+			value: ({ undertone }) => undertone,
+			track: 'minmax(96px,1fr)'
+		},
+		{ id: 'hex', head: 'Hex', value: ({ hex }) => hex, track: '76px' },
+		...tracks.map((track, i) => ({
+			id: `track ${i}`,
+			head: track.name,
+			value: ({ minute }: ChartMoment) => levelOn(track, minute),
+			track: '76px'
+		}))
+	]);
 </script>
 
 <div>
-	<table>
-		<thead>
-			<tr
-				><th>Minute</th><th>Level</th><th>Likely</th><th>Undertone</th><th>Hex</th
-				>{#each tracks as { name } (name)}<th>{name}</th>{/each}</tr
-			>
-		</thead>
-		<tbody>
-			{#each rows as row (row.minute)}
-				<tr>
-					<td>{row.minute}</td>
-					<td>{row.level.toFixed(1)}</td>
-					<td>{row.low.toFixed(1)} to {row.high.toFixed(1)}</td>
-					<td>{row.undertone}</td>
-					<td>{row.hex}</td>
-					{#each tracks as track (track.name)}
-						<td>{levelOn(track, row.minute)}</td>
-					{/each}
-				</tr>
-			{/each}
-		</tbody>
-	</table>
+	<Table
+		label="Course of the lift"
+		{rows}
+		{columns}
+		keyOf={({ minute }) => String(minute)}
+		sortedBy={{ id: 'minute' }}
+	/>
 </div>
 
 <style>
@@ -43,15 +53,5 @@
 		inset: 40px 0 0;
 		overflow: auto;
 		padding: 0 8px;
-	}
-	table {
-		width: 100%;
-		border-collapse: collapse;
-	}
-	th,
-	td {
-		text-align: left;
-		padding: 5px 12px 5px 0;
-		border-bottom: 1px solid var(--line);
 	}
 </style>

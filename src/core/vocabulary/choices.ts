@@ -104,3 +104,17 @@ export const RESULT_KIND_NAMES = [
  * softening the natural root beside light hair, or anything else.
  */
 export const STEP_KINDS = ['removal', 'again', 'baseBreak', 'other'] as const;
+
+/** What may have been done to hair before today. */
+export const HISTORY_KINDS = [
+	'colour',
+	'lightening',
+	'perm',
+	'relaxer',
+	'henna',
+	'swimming',
+	'cut'
+] as const;
+
+/** Which hair a past service went on, as it hung then. */
+export const HISTORY_REACHES = ['all', 'regrowth', 'ends'] as const;

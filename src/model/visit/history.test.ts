@@ -2,9 +2,17 @@ import { momentIn } from '../time';
 import { describe, expect, it } from 'vitest';
 import { levelOfFibre } from '../../core/lift';
 import { nextReading, newVisit, plainReading } from '../commands/newVisit';
-import type { HistoryEntry, Reading } from '../../schema/records';
+import { historyEntry, type HistoryEntry, type Reading } from '../../schema/records';
 import { zonesOf } from './hair';
-import { dayBefore, headHistory, newEntry, takeHistory, toldStrand, weeksBefore } from './history';
+import {
+	dayBefore,
+	entryOf,
+	headHistory,
+	historyFacts,
+	takeHistory,
+	toldStrand,
+	weeksBefore
+} from './history';
 import { agoWords, entryWords, KIND_OPTIONS } from '../../wording/history';
 import { placeOf } from '../../charts/history/historyLine';
 
@@ -25,6 +33,8 @@ const light = (weeks: number): HistoryEntry => ({
 	toLevel: 9,
 	onto: 'all'
 });
+const told = (kind: HistoryEntry['kind']) =>
+	entryOf({ ...historyFacts(plainReading(), TODAY), kind });
 const reading = (history: HistoryEntry[], change: Partial<Reading> = {}): Reading => ({
 	...plainReading(),
 	history,
@@ -60,7 +70,7 @@ describe('a history taken as the reading', () => {
 	});
 	it('raises the flags that cautions ask for', () => {
 		const kinds = ['henna', 'swimming', 'perm'] as const;
-		const draft = taken(kinds.map((kind) => newEntry(kind, TODAY, plainReading())));
+		const draft = taken(kinds.map((kind) => told(kind)));
 		expect(draft).toMatchObject({ henna: true, relaxerWeeksAgo: 13 });
 		expect(draft.strain.perm).toBe(true);
 	});
@@ -85,9 +95,12 @@ describe('a history beside the reading', () => {
 	});
 	it('of every kind has words, and a form to begin with', () => {
 		for (const { value } of KIND_OPTIONS) {
-			const entry = newEntry(value, TODAY, plainReading());
+			const entry = told(value);
 			expect(entryWords(entry)).not.toMatch(/undefined|NaN/);
 			expect(weeksBefore(entry.date, TODAY)).toBeCloseTo(13, 0);
+			// What a form shows of an entry makes the same entry again.
+			expect(entryOf(historyFacts(plainReading(), TODAY, entry), entry.id)).toEqual(entry);
+			expect(historyEntry.parse(entry)).toEqual(entry);
 		}
 		expect([0, 3, 30, 104].map(agoWords)).toEqual([
 			'this week',

@@ -9,6 +9,7 @@ import {
 } from '../../core/lift';
 import { newId } from '../identity';
 import type { HistoryEntry, Reading, ZoneName, ZoneReading } from '../../schema/records';
+import type { HistoryFacts } from '../../schema/forms';
 import { ZONES, zonesOf, type ZoneStart } from './hair';
 
 /** Weeks between an entry and the visit, never negative. */
@@ -143,22 +144,42 @@ export function takeHistory(draft: Reading, visitDate: string, washesPerWeek: nu
 		draft.relaxerWeeksAgo = Math.round(weeks);
 	}
 }
+/**
+ * What is told of a past service: of an entry as it stands, or what most often was done, some three months
+ * before the visit. Facts that its kind does not use stand at what they would begin with.
+ */
+export function historyFacts(
+	reading: Reading,
+	visitDate: string,
+	entry?: HistoryEntry
+): HistoryFacts {
+	const usual: HistoryFacts = {
+		kind: 'colour',
+		date: dayBefore(visitDate, 13),
+		onto: 'all',
+		vehicle: 'permanent',
+		level: Math.max(1, Math.round(reading.naturalLevel) - 1),
+		tone: 'N',
+		toLevel: 9,
+		cm: 5
+	};
+	if (!entry) return usual;
+	const { id: _, ...told } = entry;
+	return { ...usual, ...told };
+}
 
-export type HistoryKind = HistoryEntry['kind'];
-
-/** A new entry of a kind, three months back, to be made exact. */
-export function newEntry(kind: HistoryKind, visitDate: string, reading: Reading): HistoryEntry {
-	const past = { id: newId(), date: dayBefore(visitDate, 13) };
+/** The entry of the history that told facts make, with those that its kind uses. */
+export function entryOf(facts: HistoryFacts, id = newId()): HistoryEntry {
+	const { kind, date, onto, vehicle, level, tone, toLevel, cm } = facts;
+	const past = { id, date };
 	switch (kind) {
-		case 'colour': {
-			const level = Math.max(1, Math.round(reading.naturalLevel) - 1);
-			return { ...past, kind, vehicle: 'permanent', level, tone: 'N', onto: 'all' };
-		}
+		case 'colour':
+			return { ...past, kind, vehicle, level, tone, onto };
 		case 'lightening':
-			return { ...past, kind, toLevel: 9, onto: 'all' };
+			return { ...past, kind, toLevel, onto };
 		case 'cut':
-			return { ...past, kind, cm: 5 };
+			return { ...past, kind, cm };
 		default:
-			return { ...past, kind, onto: 'all' };
+			return { ...past, kind, onto };
 	}
 }

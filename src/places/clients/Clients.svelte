@@ -2,24 +2,17 @@
 	import Strand from '../../charts/strand/Strand.svelte';
 	import { formatLevel } from '../../core/hair';
 	import { clientRows, readColours, type ClientRow } from '../../model/clientRows';
-	import { findByWords } from '../../model/find';
 	import { useRecords } from '../../state/records';
 	import Button from '../../ui/Button.svelte';
-	import Table from '../../ui/Table.svelte';
 	import type { TableColumn } from '../../ui/table';
-	import TextField from '../../ui/TextField.svelte';
+	import FoundTable from '../../widgets/FoundTable.svelte';
 	import NewVisit from '../../widgets/NewVisit.svelte';
 	import PlaceHead from '../../widgets/PlaceHead.svelte';
 	import { formatDate } from '../../wording/words';
 
 	const { workspace } = useRecords();
-	let query = $state('');
 	let starting = $state(false);
 	const all = $derived(clientRows(workspace.clients.values(), workspace.visits.values()));
-	const found = $derived(
-		findByWords(all, query, ({ client: { name, contact, note } }) => `${name} ${contact} ${note}`)
-	);
-
 	const COLUMNS: readonly TableColumn<ClientRow>[] = [
 		{
 			id: 'name',
@@ -58,52 +51,42 @@
 		Every head you have read stands here, with what it did. Begin a visit to add the first.
 	</p>
 {:else}
-	<div class="mb-2 max-w-110">
-		<TextField
-			type="search"
-			label="Part of a name or a note"
-			value={query}
-			oninput={(text) => (query = text)}
-		/>
-	</div>
-	{#if found.length === 0}
-		<p class="text-ink-soft" role="status">Nobody matches “{query}”. Search for part of a name.</p>
-	{:else}
-		<Table
-			label="Clients"
-			rows={found}
-			columns={COLUMNS}
-			keyOf={({ client }) => client.id}
-			hrefOf={({ client }) => `/clients/${client.id}`}
-			sortedBy={{ id: 'name' }}
-			rowHeight={61}
-		>
-			{#snippet cell({ client, last, visits }, column)}
-				{#if column === 'name'}
-					<span class="figure text-18 leading-tight">{client.name}</span>
-				{:else if column === 'hair'}
-					{#if last}
-						<span class="flex items-center gap-2 bg-field px-2 py-1 text-on-field">
-							<b class="w-7 figure text-15">{formatLevel(last.reading.naturalLevel)}</b>
-							<span class="block h-9 min-w-20 flex-1"
-								><Strand
-									colours={readColours(last.reading)}
-									seed={seedOf(client.id)}
-									label="hair of {client.name}"
-								/></span
-							>
-						</span>
-					{:else}<span class="text-ink-soft">not read yet</span>{/if}
-				{:else if column === 'aim'}
-					{#if last}<b class="figure">{formatLevel(last.aim.level)}</b> {last.aim.direction}{/if}
-				{:else if column === 'date'}
-					{#if last}{formatDate(last.date)}<span class="block text-13 leading-close text-ink-soft"
-							>{last.result.recordedAt ? 'recorded' : 'open'}</span
-						>{/if}
-				{:else if column === 'visits'}{visits}
-				{:else}<span class="line-clamp-2 text-14 text-ink-soft">{client.note}</span>{/if}
-			{/snippet}
-		</Table>
-	{/if}
+	<FoundTable
+		label="Clients"
+		find="Part of a name or a note"
+		textOf={({ client: { name, contact, note } }) => `${name} ${contact} ${note}`}
+		rows={all}
+		columns={COLUMNS}
+		keyOf={({ client }) => client.id}
+		hrefOf={({ client }) => `/clients/${client.id}`}
+		sortedBy={{ id: 'name' }}
+		rowHeight={61}
+	>
+		{#snippet cell({ client, last, visits }, column)}
+			{#if column === 'name'}
+				<span class="figure text-18 leading-tight">{client.name}</span>
+			{:else if column === 'hair'}
+				{#if last}
+					<span class="flex items-center gap-2 bg-field px-2 py-1 text-on-field">
+						<b class="w-7 figure text-15">{formatLevel(last.reading.naturalLevel)}</b>
+						<span class="block h-9 min-w-20 flex-1"
+							><Strand
+								colours={readColours(last.reading)}
+								seed={seedOf(client.id)}
+								label="hair of {client.name}"
+							/></span
+						>
+					</span>
+				{:else}<span class="text-ink-soft">not read yet</span>{/if}
+			{:else if column === 'aim'}
+				{#if last}<b class="figure">{formatLevel(last.aim.level)}</b> {last.aim.direction}{/if}
+			{:else if column === 'date'}
+				{#if last}{formatDate(last.date)}<span class="block text-13 leading-close text-ink-soft"
+						>{last.result.recordedAt ? 'recorded' : 'open'}</span
+					>{/if}
+			{:else if column === 'visits'}{visits}
+			{:else}<span class="line-clamp-2 text-14 text-ink-soft">{client.note}</span>{/if}
+		{/snippet}
+	</FoundTable>
 {/if}
 <NewVisit open={starting} onclose={() => (starting = false)} />

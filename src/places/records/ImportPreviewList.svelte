@@ -1,16 +1,16 @@
 <script lang="ts">
+	import type { Snippet } from 'svelte';
 	import { formatDate } from '../../wording/words';
 	import type { ImportPreview } from '../../store/transfer';
 	import type { AnyDocument } from '../../schema/records';
-	import Button from '../../ui/Button.svelte';
 
 	interface Props {
 		preview: ImportPreview;
 		fileName: string;
-		onaccept: () => void;
-		oncancel: () => void;
+		/** What is chosen of it, and done with it. */
+		children: Snippet;
 	}
-	let { preview, fileName, onaccept, oncancel }: Props = $props();
+	let { preview, fileName, children }: Props = $props();
 	const MOST = 8;
 	const name = (document: AnyDocument) =>
 		document.kind === 'client'
@@ -21,7 +21,6 @@
 	const list = (documents: readonly AnyDocument[]) =>
 		documents.slice(0, MOST).map(name).join(', ') +
 		(documents.length > MOST ? ` and ${documents.length - MOST} more` : '');
-	const nothing = $derived(preview.added.length + preview.changed.length === 0);
 </script>
 
 <div
@@ -42,10 +41,5 @@
 			refused{#each preview.refused.slice(0, MOST) as refusal, i (i)}<br />{refusal.what}: {refusal.why}{/each}
 		</dd>
 	</dl>
-	<div class="flex flex-wrap gap-3">
-		<Button onclick={oncancel}>Leave everything as it is</Button>
-		<Button primary disabled={nothing} onclick={onaccept}
-			>{nothing ? 'Nothing to import' : 'Import these'}</Button
-		>
-	</div>
+	{@render children()}
 </div>

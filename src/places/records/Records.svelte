@@ -6,58 +6,23 @@
 	import { useRecords } from '../../state/records';
 	import { chooseSalon, loadDemo, replaceAll } from '../../store/open';
 	import { plainShelf } from '../../store/demo/shelf';
-	import {
-		exportRecords,
-		MAX_FILE_BYTES,
-		previewImport,
-		type ImportOutcome
-	} from '../../store/transfer';
+	import { exportRecords } from '../../store/transfer';
 	import Button from '../../ui/Button.svelte';
+	import { forgetDrafts } from '../../ui/form.svelte';
 	import Choice from '../../ui/Choice.svelte';
-	import Tick from '../../ui/Tick.svelte';
+	import Switch from '../../ui/Switch.svelte';
 	import { downloadRecords } from '../../widgets/downloadRecords';
-	import ImportPreviewList from './ImportPreviewList.svelte';
+	import ImportForm from './ImportForm.svelte';
+	import VisitsTable from './VisitsTable.svelte';
 
 	const { workspace, salon } = useRecords();
 	const clock = useClock();
-	let outcome = $state.raw<ImportOutcome | undefined>(undefined);
-	let fileName = $state('');
-	let picker: HTMLInputElement;
 	const MODES = [
 		{ value: 'system', label: 'as the device' },
 		{ value: 'light', label: 'light' },
 		{ value: 'dark', label: 'dark' }
 	] as const;
 
-	async function read(file: File | undefined) {
-		if (!file) return;
-		fileName = file.name;
-		outcome =
-			file.size > MAX_FILE_BYTES
-				? {
-						ok: false,
-						problem: 'tooLarge',
-						message:
-							'This file is over 50 MB, far more than any salon’s records. Nothing was changed.'
-					}
-				: previewImport(await file.text(), workspace.all);
-		picker.value = '';
-	}
-	async function accept() {
-		if (!outcome?.ok) return;
-		const { added, changed, aside } = outcome.preview;
-		const step = workspace.transact('import', (draft) => {
-			for (const document of [...added, ...changed]) draft.put(document);
-		});
-		await workspace.putAside(aside).catch(() => undefined);
-		await workspace.flush();
-		outcome = undefined;
-		// While it is not saved, the line at the top says so.
-		const words = `${added.length} added, ${changed.length} changed`;
-		say(workspace.saveState.status === 'failed' ? `${words}, not saved yet.` : `${words}.`, () =>
-			workspace.undo(step)
-		);
-	}
 	async function offerUndo(step: string | undefined, words: string) {
 		await workspace.flush();
 		say(words, () => workspace.undo(step));
@@ -72,6 +37,7 @@
 	const save = async () => downloadRecords(await exportRecords(workspace, clock.now()), 'zelvant');
 	function open(next: typeof salon) {
 		void workspace.flush().then(() => {
+			forgetDrafts();
 			chooseSalon(next);
 			location.assign('/');
 		});
@@ -86,29 +52,9 @@
 
 <section class="mt-7 max-w-215">
 	<h2 class="mb-1.5 text-18">Files</h2>
-	<div class="mt-2 flex flex-wrap gap-3">
+	<ImportForm>
 		<Button primary onclick={() => void save()}>Export everything</Button>
-		<Button onclick={() => picker.click()}>Import a file</Button>
-		<input
-			bind:this={picker}
-			type="file"
-			accept=".json,application/json"
-			aria-label="File to import"
-			class="sr-only"
-			tabindex="-1"
-			onchange={(event) => void read(event.currentTarget.files?.[0])}
-		/>
-	</div>
-	{#if outcome && !outcome.ok}
-		<p class="mt-3 font-semibold text-stop" role="alert">{fileName}: {outcome.message}</p>
-	{:else if outcome?.ok}
-		<ImportPreviewList
-			preview={outcome.preview}
-			{fileName}
-			onaccept={() => void accept()}
-			oncancel={() => (outcome = undefined)}
-		/>
-	{/if}
+	</ImportForm>
 	{#if workspace.kept !== undefined}
 		<p class="mt-3 max-w-173 text-ink-soft">
 			{workspace.kept
@@ -143,13 +89,20 @@
 		options={MODES}
 		onchange={(mode) => setMode(mode)}
 	/>
-	<Tick
+	<Switch
 		label="Colours in figures too"
 		checked={figures.shown}
 		hint="hex and ΔE beside the words"
 		onchange={(shown) => (figures.shown = shown)}
 	/>
 </section>
+
+{#if workspace.visits.size > 0}
+	<section class="mt-7">
+		<h2 class="mb-1.5 text-18">All visits</h2>
+		<VisitsTable />
+	</section>
+{/if}
 
 {#if workspace.aside.length > 0}
 	<section class="mt-7 max-w-215">

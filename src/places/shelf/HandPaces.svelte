@@ -3,6 +3,7 @@
 	import { useRecords } from '../../state/records';
 	import { sayPace } from '../../model/commands/handPace';
 	import { handPaceFrom } from '../../model/visit/handPace';
+	import type { SalonSettings } from '../../schema/forms';
 	import type { Shelf } from '../../schema/records';
 	import Choice from '../../ui/Choice.svelte';
 	import Select from '../../ui/Select.svelte';
@@ -10,7 +11,7 @@
 
 	interface Props {
 		shelf: Shelf;
-		onchange: (recipe: (draft: Shelf) => unknown) => void;
+		onchange: (recipe: (draft: SalonSettings) => unknown) => void;
 	}
 	let { shelf, onchange }: Props = $props();
 	const { workspace } = useRecords();

@@ -6,13 +6,14 @@
 	import Select from '../../ui/Select.svelte';
 	import TextField from '../../ui/TextField.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
+	import type { SalonSettings } from '../../schema/forms';
 	import type { Shelf } from '../../schema/records';
 	import HandPaces from './HandPaces.svelte';
 	import { PACE_OPTIONS, PRODUCT_OPTIONS } from '../../wording/words';
 
 	interface Props {
 		shelf: Shelf;
-		onchange: (recipe: (draft: Shelf) => unknown) => void;
+		onchange: (recipe: (draft: SalonSettings) => unknown) => void;
 	}
 	let { shelf, onchange }: Props = $props();
 
@@ -114,7 +115,7 @@
 	<TextField
 		label="Additive"
 		value={shelf.additive.name}
-		oninput={(v) => onchange((draft) => (draft.additive.name = v.slice(0, 80)))}
+		oninput={(v) => onchange((draft) => (draft.additive.name = v))}
 	/>
 	<NumberField
 		label="So much of it"

@@ -11,6 +11,8 @@
 	import X from '@lucide/svelte/icons/x';
 	import LineForm from './LineForm.svelte';
 	import ShelfBoard from './ShelfBoard.svelte';
+	import ShelfTable from './ShelfTable.svelte';
+	import Tabs from '../../ui/Tabs.svelte';
 	import PlaceHead from '../../widgets/PlaceHead.svelte';
 
 	const { workspace } = useRecords();
@@ -28,6 +30,11 @@
 		});
 		volume = undefined;
 	}
+	const LOOKS = [
+		{ value: 'hanging', label: 'as it hangs' },
+		{ value: 'table', label: 'as a table' }
+	] as const;
+	let looked = $state<(typeof LOOKS)[number]['value']>('hanging');
 	let adding = $state(false);
 	function addLine(
 		line: Pick<ShelfLine, 'name' | 'vehicle' | 'ratio' | 'minutes' | 'developerVolume'>
@@ -104,14 +111,22 @@
 			No colour yet. Add a line with the shades you own; Tone searches among them.
 		</p>
 	{/if}
-	{#each shelf.lines as line, i (line.id)}
-		<ShelfBoard
-			{line}
-			onchange={(recipe) => change((draft) => recipe(draft.lines[i]!))}
-			ondrop={(words, recipe) => drop(words, (draft) => recipe(draft.lines[i]!))}
-			onremove={() => dropLine(line)}
-		/>
-	{/each}
+	<div class="mt-5">
+		<Tabs label="Look at the shelf" value={looked} options={LOOKS} onchange={(to) => (looked = to)}>
+			{#if looked === 'table'}
+				<div class="mt-3"><ShelfTable lines={shelf.lines} /></div>
+			{:else}
+				{#each shelf.lines as line, i (line.id)}
+					<ShelfBoard
+						{line}
+						onchange={(recipe) => change((draft) => recipe(draft.lines[i]!))}
+						ondrop={(words, recipe) => drop(words, (draft) => recipe(draft.lines[i]!))}
+						onremove={() => dropLine(line)}
+					/>
+				{/each}
+			{/if}
+		</Tabs>
+	</div>
 {/if}
 
 <Sheet open={adding} title="A line of colour" onclose={() => (adding = false)}>

@@ -7,6 +7,7 @@
 	import Button from '../../ui/Button.svelte';
 	import Choice from '../../ui/Choice.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
+	import Tick from '../../ui/Tick.svelte';
 	import AreaPicker from '../../widgets/AreaPicker.svelte';
 	import HeadField from '../../widgets/HeadField.svelte';
 	import Ladder from '../../widgets/Ladder.svelte';
@@ -181,18 +182,12 @@
 				>
 			{/if}
 			{#if zone}
-				<label class="inline-flex tap items-center gap-2">
-					<input
-						class="h-5 w-5 accent-ink"
-						type="checkbox"
-						checked={!session.plan.covers[zone]}
-						onchange={(event) => {
-							const leave = event.currentTarget.checked;
-							session.change(`${zone} left`, (draft) => (draft.lift.covers[zone] = !leave));
-						}}
-					/>
-					leave as it is
-				</label>
+				<Tick
+					label="leave as it is"
+					checked={!session.plan.covers[zone]}
+					onchange={(leave) =>
+						session.change(`${zone} left`, (draft) => (draft.lift.covers[zone] = !leave))}
+				/>
 			{/if}
 		</div>
 		{#each view.lights as piece (piece.zone)}

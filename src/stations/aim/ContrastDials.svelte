@@ -3,7 +3,7 @@
 	import { formatLevel } from '../../core/hair';
 	import Dial from '../../ui/Dial.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
-	import Tick from '../../ui/Tick.svelte';
+	import Switch from '../../ui/Switch.svelte';
 	import { usualRootLevel } from '../../core/plan';
 	import { useVisit } from '../../state/visitContext';
 	import { formatShare } from '../../wording/words';
@@ -22,7 +22,7 @@
 	onchange={(value) =>
 		session.changeWholeAim('contrast', (draft) => (draft.lightShare = value / 100))}
 />
-<Tick
+<Switch
 	label="Lowlights"
 	checked={strandAim.lowlights !== undefined}
 	onchange={(on) =>
@@ -57,7 +57,7 @@
 			})}
 	/>
 {/if}
-<Tick
+<Switch
 	label="Depth at the root"
 	checked={strandAim.rootDepth !== undefined}
 	onchange={(on) =>

@@ -27,16 +27,23 @@
 				? `The ${behind} stays ${formatSpread(staging.shortfall)} below the aim.`
 				: `The ${behind} stays behind: the head lies ${formatSpread(staging.spread)} level apart.`}</b
 		>
-		{#if advice && advice.length > FIRST}
-			<TextButton pressed={all} onclick={() => (all = !all)}
-				>{all ? 'Only the best' : `All ${advice.length} ways`}</TextButton
+		{#if advice && advice.length > 0}
+			<span class={[advice.length <= FIRST && 'hidden @max-wide:inline']}
+				><TextButton pressed={all} onclick={() => (all = !all)}
+					>{all
+						? 'Only the best'
+						: advice.length === 1
+							? 'One way'
+							: `All ${advice.length} ways`}</TextButton
+				></span
 			>
 		{/if}
 		{#if advice === undefined}Looking for what would help…{:else if advice.length === 0}Nothing
 			helps by itself: aim deeper, or plan another visit.{/if}
 	</p>
 	{#if advice}
-		<ul>
+		<!-- Where there is little room the bowls come first. -->
+		<ul class={[!all && '@max-wide:hidden']}>
 			{#each all ? advice : advice.slice(0, FIRST) as option (option.what)}
 				<li class="flex min-h-12 items-center justify-between gap-3">
 					<span

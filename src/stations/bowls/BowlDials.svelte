@@ -7,7 +7,7 @@
 	import Dial from '../../ui/Dial.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
 	import Options from '../../ui/Options.svelte';
-	import Tick from '../../ui/Tick.svelte';
+	import Switch from '../../ui/Switch.svelte';
 	import type { BowlsPlan } from '../../schema/records';
 	import { useVisit } from '../../state/visitContext';
 	import { formatRatio } from '../../wording/words';
@@ -66,7 +66,7 @@
 	);
 </script>
 
-<Tick
+<Switch
 	label="Stage the strengths"
 	checked={bowls.staged}
 	hint={mode === 'eachReady'
@@ -75,7 +75,7 @@
 	onchange={(staged) => change('staging', { staged })}
 />
 {#if above && mode !== 'eachReady'}
-	<Tick
+	<Switch
 		label="Stronger than {plan.volume} vol too"
 		checked={bowls.aboveChosen}
 		hint={bowls.aboveChosen ? 'more than was chosen in Lift' : offer('above')}
@@ -118,19 +118,19 @@
 	hint={`${parts.lightener} part${parts.lightener === 1 ? '' : 's'} to ${parts.developer}`}
 	onchange={(v) => session.change('ratio', (draft) => (draft.lift.ratio = v))}
 />
-<Tick
+<Switch
 	label="Creamier or runnier too"
 	checked={bowls.ratioLever}
 	hint="half a part of developer less or more"
 	onchange={(ratioLever) => change('creamier bowls', { ratioLever })}
 />
-<Tick
+<Switch
 	label="Fresh bowl for the last"
 	checked={bowls.freshLast}
 	onchange={(freshLast) => change('fresh last bowl', { freshLast })}
 />
 {#if bowls.leastVolume !== undefined}
-	<Tick
+	<Switch
 		label="Weakest bowl {bowls.leastVolume} vol"
 		checked
 		hint="without it, from 10 vol"

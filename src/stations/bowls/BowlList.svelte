@@ -30,27 +30,32 @@
 <ol class="bowls">
 	{#each bowls as bowl (bowl.id)}
 		<li
-			class="grid grid-cols-[58px_minmax(110px,1fr)_auto_auto] items-center gap-4 border-b border-line py-2 max-desk:grid-cols-[60px_minmax(90px,1fr)_auto_auto] max-desk:gap-3 max-tablet:grid-cols-[56px_minmax(0,1fr)_auto] max-tablet:gap-x-3 max-tablet:gap-y-1.5"
+			class="grid grid-cols-[58px_minmax(110px,1fr)_auto_auto] items-center gap-x-4 border-b border-line py-2 @max-wide:grid-cols-[60px_minmax(90px,1fr)_auto_auto] @max-wide:gap-x-3 @max-narrow:grid-cols-[56px_minmax(0,1fr)_auto] @max-narrow:gap-y-1.5"
 		>
-			<BowlFigure {bowl} />
-			<div>
-				<h2 class="figure text-18 leading-tight">{bowlName(bowl, nameOf)}</h2>
-				<p class="text-14 text-ink-soft">{bowlNote(bowl, time)}</p>
-			</div>
+			<div class="col-start-1 row-span-2 row-start-1"><BowlFigure {bowl} /></div>
+			<h2 class="col-start-2 row-start-1 self-end figure text-18 leading-tight">
+				{bowlName(bowl, nameOf)}
+			</h2>
+			<!-- Where there is little room it lies under the grams, in one line. -->
+			<p
+				class="col-start-2 row-start-2 self-start text-14 text-ink-soft @max-wide:col-span-3 @max-narrow:col-span-2"
+			>
+				{bowlNote(bowl, time)}
+			</p>
 			<dl
-				class="flex gap-4 text-right max-desk:gap-3 max-tablet:col-span-full max-tablet:row-start-2 max-tablet:justify-between"
+				class="col-start-3 row-span-2 row-start-1 flex gap-4 text-right @max-wide:row-span-1 @max-wide:gap-3 @max-narrow:col-span-full @max-narrow:row-start-3 @max-narrow:justify-between"
 			>
 				{#each bowl.parts as part (part.key)}
 					<div
 						data-part={part.kind}
-						class="min-w-17 max-desk:min-w-16 max-tablet:min-w-0 max-tablet:text-left"
+						class="min-w-17 @max-wide:min-w-16 @max-narrow:min-w-0 @max-narrow:text-left"
 					>
 						<dd
 							class={[
 								'figure whitespace-nowrap',
 								part.kind === 'additive'
 									? 'text-22 leading-7'
-									: 'text-28 leading-none max-tablet:text-40'
+									: 'text-28 leading-none @max-narrow:text-40'
 							]}
 						>
 							{part.unit === 'g' ? weigh(part.amount) : `${part.amount} ${part.unit}`}
@@ -59,9 +64,13 @@
 					</div>
 				{/each}
 			</dl>
-			<Button onclick={() => onweigh(bowl)}
-				>{act(bowl)}<span class="sr-only"> bowl {bowl.number}</span></Button
+			<div
+				class="col-start-4 row-span-2 row-start-1 grid @max-wide:row-span-1 @max-narrow:col-start-3"
 			>
+				<Button onclick={() => onweigh(bowl)}
+					>{act(bowl)}<span class="sr-only"> bowl {bowl.number}</span></Button
+				>
+			</div>
 		</li>
 	{/each}
 </ol>
@@ -71,7 +80,7 @@
 		<ul>
 			{#each stray as bowl (bowl.id)}
 				<li
-					class="grid grid-cols-[58px_minmax(110px,1fr)_auto_auto] items-center gap-4 border-b border-line py-2 max-desk:grid-cols-[60px_minmax(90px,1fr)_auto_auto] max-desk:gap-3 max-tablet:grid-cols-[56px_minmax(0,1fr)_auto] max-tablet:gap-x-3 max-tablet:gap-y-1.5"
+					class="grid grid-cols-[58px_minmax(110px,1fr)_auto_auto] items-center gap-4 border-b border-line py-2 @max-wide:grid-cols-[60px_minmax(90px,1fr)_auto_auto] @max-wide:gap-3 @max-narrow:grid-cols-[56px_minmax(0,1fr)_auto] @max-narrow:gap-x-3 @max-narrow:gap-y-1.5"
 				>
 					<span
 						>{[...bowl.sections.map(nameOf), ...(bowl.heldFor ?? [])].join(', ') ||

@@ -6,6 +6,7 @@
 	import { STAGING } from '../../core/work';
 	import Button from '../../ui/Button.svelte';
 	import Tabs from '../../ui/Tabs.svelte';
+	import TextButton from '../../ui/TextButton.svelte';
 	import FootLine from '../../widgets/FootLine.svelte';
 	import Station from '../../widgets/Station.svelte';
 	import { Search } from '../../state/search.svelte';
@@ -50,6 +51,8 @@
 	] as const;
 	let looked = $state<(typeof PICTURES)[number]['value']>('bowls');
 	let chosen = $state<string>();
+	/** Sections in the order of the work, or as a table that is sorted by anything. */
+	let asTable = $state(false);
 	const one = $derived(session.bowls.sections.find(({ section }) => section.id === chosen));
 	const late = new LateHead(session);
 
@@ -133,7 +136,18 @@
 			>
 				<div class="relative min-w-0" aria-busy={session.bowls.search.searching}>
 					{#if looked === 'sections'}
-						<SectionList {chosen} onchoose={(id) => (chosen = chosen === id ? undefined : id)} />
+						<div class="absolute -top-12 right-0">
+							<TextButton pressed={asTable} onclick={() => (asTable = !asTable)}
+								>{asTable ? 'In order, to move' : 'As a table'}</TextButton
+							>
+						</div>
+						{#if asTable}
+							{#await import('./SectionTable.svelte') then { default: SectionTable }}
+								<SectionTable {chosen} />
+							{/await}
+						{:else}
+							<SectionList {chosen} onchoose={(id) => (chosen = chosen === id ? undefined : id)} />
+						{/if}
 					{:else if looked === 'clock'}
 						{#if staging}<ClockView {staging} late={late.kept} />{/if}
 					{:else}

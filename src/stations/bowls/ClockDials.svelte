@@ -6,7 +6,8 @@
 	import Choice from '../../ui/Choice.svelte';
 	import Select from '../../ui/Select.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
-	import Tick from '../../ui/Tick.svelte';
+	import TimeField from '../../ui/TimeField.svelte';
+	import Switch from '../../ui/Switch.svelte';
 	import { downloadText, fileName } from '../../ui/download';
 	import { useVisit } from '../../state/visitContext';
 	import { formatHours, timeOf } from '../../wording/words';
@@ -38,18 +39,6 @@
 			label: nameOf(value)
 		}))
 	]);
-	let fault = $state('');
-
-	function setStart(input: HTMLInputElement) {
-		const { value } = input;
-		if (!/^([01]\d|2[0-3]):[0-5]\d$/.test(value)) {
-			fault = `A time of day, such as 10:20. It stays at ${start ?? 'no time'}.`;
-			input.value = start ?? '';
-			return;
-		}
-		fault = '';
-		session.change('start', (draft) => (draft.bowls.startAt = value));
-	}
 	async function exportCalendar() {
 		if (!clock) return;
 		const name = session.client?.name ?? 'Client';
@@ -70,21 +59,13 @@
 	}
 </script>
 
-<label class="flex items-center justify-between gap-3 text-ink-soft"
-	>First brush stroke
-	<input
-		class="tap w-23 border-b-2 border-edge text-right font-figure text-18 font-bold text-ink"
-		inputmode="numeric"
-		autocomplete="off"
-		placeholder="10:20"
-		value={start ?? ''}
-		disabled={session.visit.run.startedAt !== undefined}
-		aria-invalid={fault !== ''}
-		onchange={(event) => setStart(event.currentTarget)}
-	/></label
->
-{#if fault}<p class="text-13 font-semibold text-stop" role="alert">{fault}</p>{/if}
-<Tick
+<TimeField
+	label="First brush stroke"
+	value={start}
+	disabled={session.visit.run.startedAt !== undefined}
+	onchange={(time) => session.change('start', (draft) => (draft.bowls.startAt = time))}
+/>
+<Switch
 	label="An assistant mixes and rinses"
 	checked={bowls.assistant}
 	hint={clock ? `hands on ${formatHours(clock.handsOnMinutes)}, free ${formatHours(free)}` : ''}

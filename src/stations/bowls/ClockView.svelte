@@ -44,36 +44,9 @@
 	>
 </div>
 {#if asTable}
-	<div class="table overflow-y-auto">
-		<table class="w-full border-collapse">
-			<caption class="sr-only">Who does what when</caption>
-			<thead>
-				<tr
-					><th class="border-b border-line py-1 pr-3 pl-0 text-left font-normal text-ink-soft"
-						>From</th
-					><th class="border-b border-line py-1 pr-3 pl-0 text-left font-normal text-ink-soft"
-						>To</th
-					><th class="border-b border-line py-1 pr-3 pl-0 text-left font-normal text-ink-soft"
-						>Who</th
-					><th class="border-b border-line py-1 pr-3 pl-0 text-left font-normal text-ink-soft"
-						>What</th
-					></tr
-				>
-			</thead>
-			<tbody>
-				{#each clock.items as item, i (i)}
-					<tr
-						><td class="border-b border-line py-1 pr-3 pl-0 text-left">{time(item.fromMinute)}</td
-						><td class="border-b border-line py-1 pr-3 pl-0 text-left">{time(item.toMinute)}</td><td
-							class="border-b border-line py-1 pr-3 pl-0 text-left">{item.who}</td
-						><td class="border-b border-line py-1 pr-3 pl-0 text-left"
-							>{clockItemWords(item, nameOf, kindOf)}</td
-						></tr
-					>
-				{/each}
-			</tbody>
-		</table>
-	</div>
+	{#await import('./ClockTable.svelte') then { default: ClockTable }}
+		<ClockTable {clock} timeOf={time} wordsOf={(item) => clockItemWords(item, nameOf, kindOf)} />
+	{/await}
 {:else}
 	<ClockChart {rows} {before} {now} timeOf={time} label="Who does what when" />
 {/if}

@@ -21,12 +21,12 @@
 
 <!-- The head as it comes to the basin, in the order of the work: whether it is even is seen, not read. -->
 <ol
-	class="locks grid auto-cols-[minmax(0,1fr)] grid-flow-col gap-2 max-tablet:grid-flow-row max-tablet:grid-cols-5 max-tablet:gap-x-1.5 max-tablet:gap-y-2"
+	class="locks grid auto-cols-[minmax(0,1fr)] grid-flow-col gap-2 @max-narrow:grid-flow-row @max-narrow:grid-cols-5 @max-narrow:gap-x-1.5 @max-narrow:gap-y-2"
 	aria-label="Every section when it is rinsed"
 >
 	{#each finish as one, i (`${one.section} ${one.part}`)}
 		<li class="min-w-0 text-center leading-tight">
-			<span class="mx-auto mb-1 block h-23 max-w-21 max-desk:h-19 max-tablet:h-14"
+			<span class="mx-auto mb-1 block h-23 max-w-21 @max-wide:h-19 @max-narrow:h-14"
 				><Strand
 					hanging
 					colours={{ hair: [rgbOf(one.lab), rgbOf(one.lab)] }}

@@ -59,7 +59,7 @@
 </script>
 
 <div
-	class="row grid min-h-7 grid-cols-[30px_minmax(120px,1fr)_44px_40px_40px_58px_208px] items-center gap-2 border-b border-line bg-room text-14 text-ink-soft max-desk:grid-cols-[26px_minmax(90px,1fr)_40px_36px_36px_50px_130px] max-desk:gap-2 max-tablet:grid-cols-[26px_minmax(0,1fr)_34px_30px_30px_60px] max-tablet:gap-1.5 max-tablet:[&>:nth-child(6)]:hidden"
+	class="row grid min-h-7 grid-cols-[30px_minmax(120px,1fr)_44px_40px_40px_58px_208px] items-center gap-2 border-b border-line bg-room text-14 text-ink-soft @max-wide:grid-cols-[26px_minmax(90px,1fr)_40px_36px_36px_50px_130px] @max-wide:gap-2 @max-narrow:grid-cols-[26px_minmax(0,1fr)_34px_30px_30px_60px] @max-narrow:gap-1.5 @max-narrow:[&>:nth-child(6)]:hidden"
 	aria-hidden="true"
 >
 	<span></span>
@@ -71,7 +71,7 @@
 	<span class="text-right whitespace-nowrap">g</span>
 	<span class="text-right whitespace-nowrap">bowl</span>
 	<span
-		class="block grid-cols-[72px_34px_1fr] items-center gap-x-2 gap-y-0.5 max-desk:grid-cols-[48px_1fr] max-tablet:grid-cols-[1fr] max-tablet:text-13 max-tablet:leading-tight"
+		class="block grid-cols-[72px_34px_1fr] items-center gap-x-2 gap-y-0.5 @max-wide:grid-cols-[48px_1fr] @max-narrow:grid-cols-[1fr] @max-narrow:text-13 @max-narrow:leading-tight"
 		>at the rinse</span
 	>
 </div>
@@ -87,7 +87,7 @@
 		{@const finishes = ends.get(id) ?? []}
 		<li
 			class={[
-				'row grid tap grid-cols-[30px_minmax(120px,1fr)_44px_40px_40px_58px_208px] items-center gap-2 border-b border-line bg-room max-desk:grid-cols-[26px_minmax(90px,1fr)_40px_36px_36px_50px_130px] max-desk:gap-2 max-tablet:grid-cols-[26px_minmax(0,1fr)_34px_30px_30px_60px] max-tablet:gap-1.5 max-tablet:[&>:nth-child(6)]:hidden',
+				'row grid tap grid-cols-[30px_minmax(120px,1fr)_44px_40px_40px_58px_208px] items-center gap-2 border-b border-line bg-room @max-wide:grid-cols-[26px_minmax(90px,1fr)_40px_36px_36px_50px_130px] @max-wide:gap-2 @max-narrow:grid-cols-[26px_minmax(0,1fr)_34px_30px_30px_60px] @max-narrow:gap-1.5 @max-narrow:[&>:nth-child(6)]:hidden',
 				id === chosen && 'shadow-[inset_3px_0_var(--ink)]',
 				!load && 'text-ink-soft'
 			]}
@@ -140,10 +140,10 @@
 					: ' set'}</span
 			>
 			<span
-				class="grid grid-cols-[72px_34px_1fr] items-center gap-x-2 gap-y-0.5 max-desk:grid-cols-[48px_1fr] max-tablet:grid-cols-[1fr]"
+				class="grid grid-cols-[72px_34px_1fr] items-center gap-x-2 gap-y-0.5 @max-wide:grid-cols-[48px_1fr] @max-narrow:grid-cols-[1fr]"
 			>
 				{#each finishes as one (one.part)}
-					<span class="h-6 bg-field px-1 py-0.5 max-tablet:hidden"
+					<span class="h-6 bg-field px-1 py-0.5 @max-narrow:hidden"
 						><Strand
 							colours={{ hair: [rgbOf(one.lab), rgbOf(one.lab)] }}
 							seed={i + 3}
@@ -151,7 +151,7 @@
 						/></span
 					>
 					<b class="figure">{formatLevel(one.level)}</b>
-					<span class="font-normal text-ink-soft max-desk:hidden"
+					<span class="font-normal text-ink-soft @max-wide:hidden"
 						>{formatLevel(one.low)}–{formatLevel(one.high)}</span
 					>
 				{/each}

@@ -16,7 +16,7 @@
 </script>
 
 <ol
-	class="mb-2 flex flex-wrap gap-x-6 gap-y-1 pr-48 max-tablet:pr-0"
+	class="mb-2 flex flex-wrap gap-x-6 gap-y-1 pr-48 @max-narrow:pr-0"
 	aria-label="Applications of the day"
 >
 	{#each view.steps as step, i (step.id)}

@@ -2,7 +2,7 @@
 	import { personalWords } from '../../wording/learned';
 	import { formatLevel } from '../../core/hair';
 	import Fold from '../../ui/Fold.svelte';
-	import Tick from '../../ui/Tick.svelte';
+	import Switch from '../../ui/Switch.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import { liftAnswer, subjectOf, type Learned } from '../../model/visit/lift';
 
@@ -17,7 +17,7 @@
 </script>
 
 <Fold title="What this head taught" summary={personalWords(taught.personal, taught.visits)}>
-	<Tick
+	<Switch
 		label="Predict with it"
 		checked={session.usesLearned}
 		onchange={(on) => (session.usesLearned = on)}

@@ -89,5 +89,5 @@
 	/>
 {/if}
 {#each step.bands as band (band.fromCm)}
-	<p class="pl-24 text-14 max-tablet:pl-0">{bandWords(band)}.</p>
+	<p class="pl-24 text-14 @max-narrow:pl-0">{bandWords(band)}.</p>
 {/each}

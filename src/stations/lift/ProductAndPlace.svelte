@@ -4,6 +4,7 @@
 	import { BOUNDS, PLACEMENTS, factsOf } from '../../core/vocabulary';
 	import Dial from '../../ui/Dial.svelte';
 	import Select from '../../ui/Select.svelte';
+	import Switch from '../../ui/Switch.svelte';
 	import Tick from '../../ui/Tick.svelte';
 	import type { LiftPlan } from '../../schema/records';
 	import { useVisit } from '../../state/visitContext';
@@ -85,7 +86,7 @@
 			onchange={(v) => set(`covers ${zone}`, (p) => (p.covers[zone] = v))}
 		/>
 	{/each}
-	<Tick
+	<Switch
 		label="Bond additive"
 		checked={plan.bondAdditive}
 		hint="{plan.bondAdditive ? 'without' : 'with'} it: {hintOf({

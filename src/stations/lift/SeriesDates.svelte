@@ -6,10 +6,11 @@
 	import { earliestDay, moveInSeries } from '../../model/commands/series';
 	import type { Visit } from '../../schema/records';
 	import Button from '../../ui/Button.svelte';
+	import DateField from '../../ui/DateField.svelte';
 	import { downloadText, fileName } from '../../ui/download';
 	import { daySteps } from '../../model/visit/day';
 	import { useVisit } from '../../state/visitContext';
-	import { formatDay, labelIn, PRODUCT_OPTIONS } from '../../wording/words';
+	import { formatDate, labelIn, PRODUCT_OPTIONS } from '../../wording/words';
 
 	interface Props {
 		series: readonly Visit[];
@@ -18,7 +19,6 @@
 	const session = useVisit();
 	const { workspace } = useRecords();
 	const clock = useClock();
-	let fault = $state('');
 
 	const worked = (visit: Visit) =>
 		daySteps(visit)
@@ -28,18 +28,7 @@
 			)
 			.join(', then ');
 
-	function move(visit: Visit, input: HTMLInputElement) {
-		const date = input.value;
-		const earliest = earliestDay(series, visit);
-		if (date === '' || (earliest !== undefined && date < earliest)) {
-			fault =
-				earliest === undefined
-					? `Visit ${visit.series!.number} needs a day. It stays on ${formatDay(visit.date)}.`
-					: `Visit ${visit.series!.number} comes after the one before: ${formatDay(earliest)} or later. It stays on ${formatDay(visit.date)}.`;
-			input.value = visit.date;
-			return;
-		}
-		fault = '';
+	function move(visit: Visit, date: string) {
 		const moved = moveInSeries(series, visit.id, date);
 		const step = workspace.transact('visits moved', (draft) => {
 			for (const each of moved) draft.visit(each.id).date = each.date;
@@ -70,18 +59,20 @@
 	<ol>
 		{#each series as visit (visit.id)}
 			<li class="flex flex-wrap items-center gap-x-4 gap-y-1">
-				<label class="flex items-center gap-3">
-					<span>Visit {visit.series!.number}</span>
-					<input
-						class="tap border-b-2 border-edge bg-room font-semibold text-inherit"
-						type="date"
-						required
-						value={visit.date}
-						disabled={visit.status === 'done'}
-						min={earliestDay(series, visit)}
-						onchange={(event) => move(visit, event.currentTarget)}
-					/>
-				</label>
+				<span class="w-44">
+					{#if visit.status === 'done'}
+						<span class="block text-ink-soft">Visit {visit.series!.number}</span>
+						<b>{formatDate(visit.date)}</b>
+					{:else}
+						<DateField
+							label="Visit {visit.series!.number}"
+							value={visit.date}
+							min={earliestDay(series, visit)}
+							whenLeft
+							onchange={(date) => move(visit, date)}
+						/>
+					{/if}
+				</span>
 				{#if visit.id === session.id}<span class="text-14 text-ink-soft">this one</span>
 				{:else}<a class="inline-flex tap items-center" href="/visit/{visit.id}/read">Open</a>{/if}
 				<span class="text-14 text-ink-soft">{visit.status === 'done' ? 'done' : worked(visit)}</span
@@ -89,7 +80,6 @@
 			</li>
 		{/each}
 	</ol>
-	{#if fault}<p class="font-semibold text-stop" role="alert">{fault}</p>{/if}
 	<div class="mt-2 flex flex-wrap items-center gap-x-4 gap-y-1.5">
 		<Button onclick={exportCalendar}>Calendar file</Button>
 		<p class="text-14 text-ink-soft">Move one, and the later ones move with it.</p>

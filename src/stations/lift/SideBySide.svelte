@@ -83,10 +83,10 @@
 	{#each ways as { letter, id, answer } (letter)}
 		{@const { lift, work } = answer}
 		<li
-			class="grid grid-cols-[24px_minmax(0,1.5fr)_minmax(0,1fr)_auto] items-center gap-x-3 gap-y-1 border-t border-line py-1 max-desk:grid-cols-[24px_minmax(0,1.4fr)_minmax(0,1fr)] max-tablet:grid-cols-[20px_minmax(0,1fr)_minmax(0,1fr)]"
+			class="grid grid-cols-[24px_minmax(0,1.5fr)_minmax(0,1fr)_auto] items-center gap-x-3 gap-y-1 border-t border-line py-1 @max-wide:grid-cols-[24px_minmax(0,1.4fr)_minmax(0,1fr)] @max-narrow:grid-cols-[20px_minmax(0,1fr)_minmax(0,1fr)]"
 		>
 			<span class="figure text-18">{letter}</span>
-			<p class="-col-end-1 max-tablet:col-start-2">
+			<p class="-col-end-1 @max-narrow:col-start-2">
 				<b>{wayName(daySteps(answer.day).map(({ plan }) => plan))}</b>{id === undefined
 					? ', planned'
 					: ''}
@@ -99,7 +99,7 @@
 						: ''}</span
 				>
 			</p>
-			<p class="reach -col-end-1 max-tablet:col-start-2 max-tablet:row-start-2">
+			<p class="reach -col-end-1 @max-narrow:col-start-2 @max-narrow:row-start-2">
 				<b class="figure text-18">{formatLevel(lift.level)}</b>
 				{answer.undertone}
 				<span class="block text-13 leading-close text-ink-soft"
@@ -108,7 +108,7 @@
 				>
 			</p>
 			<span
-				class="-col-end-1 flex min-w-38 flex-wrap justify-end gap-x-4 max-desk:col-start-2 max-desk:justify-start max-tablet:col-start-2 max-tablet:row-start-3"
+				class="-col-end-1 flex min-w-38 flex-wrap justify-end gap-x-4 @max-wide:col-start-2 @max-wide:justify-start @max-narrow:col-start-2 @max-narrow:row-start-3"
 			>
 				{#if id === undefined}
 					{#if others.length < MOST_OTHERS}

@@ -6,11 +6,12 @@
 	import { recordParts } from '../../model/visit/tone';
 	import type { ShelfLine } from '../../schema/records';
 	import { useVisit } from '../../state/visitContext';
+	import Combobox from '../../ui/Combobox.svelte';
 	import Fold from '../../ui/Fold.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
 	import Select from '../../ui/Select.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
-	import { distanceWords, formulaWords } from '../../wording/tone';
+	import { distanceWords, formulaWords, toneWords } from '../../wording/tone';
 	import { labelIn, PRODUCT_OPTIONS } from '../../wording/words';
 
 	const session = useVisit();
@@ -24,10 +25,12 @@
 		`${formatLevel(levelOfFibre(view.shown.fibre))} ${view.liftedWord(view.shown.fibre)}`
 	);
 	const lines = $derived(view.tintLines.map(({ id, name }) => ({ value: id, label: name })));
-	const shades = $derived([
-		{ value: '', label: 'choose…' },
-		...(line?.shades ?? []).map(({ id, code }) => ({ value: id, label: code }))
-	]);
+	const shades = $derived(
+		(line?.shades ?? []).map(({ id, code, level, tone }) => ({
+			value: id,
+			label: `${code}, ${formatLevel(level)} ${toneWords(tone)}`
+		}))
+	);
 	const change = (label: string, recipe: (plan: Parameters<typeof chooseTint>[0]) => void) =>
 		session.changePlan(label, recipe);
 	const take = (of: ShelfLine, own: typeof parts) =>
@@ -67,11 +70,11 @@
 			{/each}
 			<p><TextButton onclick={() => take(line, [])}>Without a shade</TextButton></p>
 		{/if}
-		<Select
+		<Combobox
 			label="Add a shade"
-			value=""
 			options={shades}
-			onchange={(id) => change('added a shade', (draft) => addTintShade(draft, line, id))}
+			hint="by its code or its tone"
+			onpick={(id) => change('added a shade', (draft) => addTintShade(draft, line, id))}
 		/>
 		{#if view.tintSearch.trouble}<p role="status" class="text-14 text-ink-soft">
 				{view.tintSearch.trouble}

@@ -11,6 +11,7 @@
 	import Button from '../../ui/Button.svelte';
 	import Choice from '../../ui/Choice.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
+	import Progress from '../../ui/Progress.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
 	import { Search } from '../../state/search.svelte';
 	import { useVisit } from '../../state/visitContext';
@@ -86,7 +87,7 @@
 	<ol>
 		{#each plan.visits as visit, i (visit.week)}
 			<li
-				class="grid grid-cols-[100px_128px_100px_108px_minmax(0,1fr)] items-baseline gap-x-4 gap-y-0.5 py-1 max-desk:grid-cols-[92px_116px_minmax(0,1fr)_minmax(0,1fr)] max-tablet:grid-cols-[92px_minmax(0,1fr)] max-tablet:border-t max-tablet:border-line max-tablet:[&>:nth-child(n+3)]:col-start-2"
+				class="grid grid-cols-[100px_128px_100px_108px_minmax(0,1fr)] items-baseline gap-x-4 gap-y-0.5 py-1 @max-wide:grid-cols-[92px_116px_minmax(0,1fr)_minmax(0,1fr)] @max-narrow:grid-cols-[92px_minmax(0,1fr)] @max-narrow:border-t @max-narrow:border-line @max-narrow:[&>:nth-child(n+3)]:col-start-2"
 			>
 				<span
 					><b>{i === 0 ? 'today' : day(visit.week)}</b>
@@ -107,7 +108,7 @@
 						? ', tone a day later'
 						: ''}</span
 				>
-				<span class="-col-end-1 text-14 text-ink-soft max-desk:col-start-2">{worked(visit)}</span>
+				<span class="-col-end-1 text-14 text-ink-soft @max-wide:col-start-2">{worked(visit)}</span>
 			</li>
 		{/each}
 	</ol>
@@ -115,7 +116,7 @@
 
 {#if series.length > 1}<SeriesDates {series} />{/if}
 <div
-	class="mb-3 grid grid-cols-[auto_120px_120px] items-end justify-start gap-x-8 gap-y-1 max-tablet:grid-cols-[1fr_1fr]"
+	class="mb-3 grid grid-cols-[auto_120px_120px] items-end justify-start gap-x-8 gap-y-1 @max-narrow:grid-cols-[1fr_1fr]"
 >
 	<Choice
 		label="Pace"
@@ -138,10 +139,7 @@
 </div>
 {#if search.searching}
 	<p class="flex items-center gap-3" role="status">
-		<progress class="w-30 accent-ink" max="1" value={search.progress}
-			>{Math.round(search.progress * 100)} %</progress
-		>
-		Looking for ways…
+		<Progress label="Looking for ways…" share={search.progress} />
 		<TextButton onclick={() => search.stop()}>Stop</TextButton>
 	</p>
 {:else if search.trouble}

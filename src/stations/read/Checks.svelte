@@ -40,7 +40,7 @@
 </script>
 
 <ol
-	class="grid grid-cols-[repeat(auto-fill,minmax(280px,1fr))] gap-x-7 gap-y-2 max-tablet:grid-cols-1"
+	class="grid grid-cols-[repeat(auto-fill,minmax(280px,1fr))] gap-x-7 gap-y-2 @max-narrow:grid-cols-1"
 >
 	<li>
 		<Choice

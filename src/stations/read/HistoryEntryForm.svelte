@@ -1,84 +1,125 @@
 <script lang="ts">
-	import { BOUNDS, VEHICLES as ALL_VEHICLES } from '../../core/vocabulary';
 	import { FAMILIES } from '../../core/tone';
+	import { BOUNDS, VEHICLES as ALL_VEHICLES } from '../../core/vocabulary';
+	import { entryOf, historyFacts } from '../../model/visit/history';
+	import { historyForm } from '../../schema/forms';
 	import type { HistoryEntry } from '../../schema/records';
-	import DateField from '../../ui/DateField.svelte';
+	import { useVisit } from '../../state/visitContext';
 	import Button from '../../ui/Button.svelte';
+	import DateField from '../../ui/DateField.svelte';
+	import { sentForm } from '../../ui/form.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
 	import Select from '../../ui/Select.svelte';
+	import { KIND_OPTIONS, ONTO_OPTIONS } from '../../wording/history';
 	import { VEHICLE_NAMES } from '../../wording/words';
-	import { ONTO_OPTIONS } from '../../wording/history';
 
 	interface Props {
-		entry: HistoryEntry;
-		/** The day of the visit: nothing was done after it. */
-		latest: string;
-		onchange: (entry: HistoryEntry) => void;
-		onremove: () => void;
+		/** The entry that is changed; left out, something is told for the first time. */
+		entry?: HistoryEntry | undefined;
+		/** Told of what stands in the form: what it would do is drawn before it is sent. */
+		ondraft: (entry: HistoryEntry) => void;
+		onsend: (entry: HistoryEntry) => void;
+		onclose: () => void;
+		onremove?: (() => void) | undefined;
 	}
-	let { entry, latest, onchange, onremove }: Props = $props();
+	let { entry, ondraft, onsend, onclose, onremove }: Props = $props();
+	const session = useVisit();
+	/** What is told first has no name of its own yet; what is drawn of it needs one. */
+	const NEW = 'told-now';
+	// svelte-ignore state_referenced_locally
+	// A form stands for one entry as long as it is open.
+	const { form, errors, enhance } = sentForm({
+		name: `history ${session.id} ${entry?.id ?? NEW}`,
+		schema: historyForm,
+		initial: historyFacts(session.head.reading, session.visit.date, entry),
+		send: (facts) => onsend(entryOf(facts, entry?.id))
+	});
+	$effect(() => ondraft(entryOf($form, entry?.id ?? NEW)));
 
 	const VEHICLES = ALL_VEHICLES.map((value) => ({ value, label: VEHICLE_NAMES[value] }));
 	const TONES = ['N', ...Object.keys(FAMILIES)].map((value) => ({ value, label: value }));
+	const tones = $derived(
+		TONES.some(({ value }) => value === $form.tone)
+			? TONES
+			: [...TONES, { value: $form.tone, label: $form.tone }]
+	);
 </script>
 
-<div
-	class="grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] items-end gap-x-5 gap-y-2 pt-1 pb-4"
+<form
+	method="post"
+	novalidate
+	use:enhance
+	aria-label={entry ? 'Change what was done' : 'Tell what was done'}
+	class="grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] items-start gap-x-5 gap-y-3 border-l-3 border-ink py-1 pb-3 pl-4"
 >
+	{#if !entry}
+		<Select
+			label="What was done"
+			value={$form.kind}
+			options={KIND_OPTIONS}
+			onchange={(kind) => ($form.kind = kind)}
+		/>
+	{/if}
 	<DateField
 		label="When"
-		value={entry.date}
+		value={$form.date}
 		min="1950-01-01"
-		max={latest}
-		onchange={(date) => onchange({ ...entry, date })}
+		max={session.visit.date}
+		onchange={(date) => ($form.date = date)}
 	/>
-	{#if entry.kind === 'cut'}
+	{#if $form.kind === 'cut'}
 		<NumberField
 			label="Cut off"
-			value={entry.cm}
+			value={$form.cm}
 			{...BOUNDS.cutCm}
 			step={0.5}
 			unit="cm"
-			onchange={(cm) => onchange({ ...entry, cm })}
+			fault={$errors.cm?.[0]}
+			onchange={(cm) => ($form.cm = cm)}
 		/>
 	{:else}
 		<Select
 			label="Went on"
-			value={entry.onto}
+			value={$form.onto}
 			options={ONTO_OPTIONS}
-			onchange={(onto) => onchange({ ...entry, onto })}
+			onchange={(onto) => ($form.onto = onto)}
 		/>
 	{/if}
-	{#if entry.kind === 'colour'}
+	{#if $form.kind === 'colour'}
 		<Select
 			label="Kind"
-			value={entry.vehicle}
+			value={$form.vehicle}
 			options={VEHICLES}
-			onchange={(vehicle) => onchange({ ...entry, vehicle })}
+			onchange={(vehicle) => ($form.vehicle = vehicle)}
 		/>
 		<NumberField
 			label="Level on the box"
-			value={entry.level}
+			value={$form.level}
 			{...BOUNDS.level}
 			step={0.5}
-			onchange={(level) => onchange({ ...entry, level })}
+			fault={$errors.level?.[0]}
+			onchange={(level) => ($form.level = level)}
 		/>
 		<Select
 			label="Tone"
-			value={entry.tone}
-			options={TONES.some((tone) => tone.value === entry.tone)
-				? TONES
-				: [...TONES, { value: entry.tone, label: entry.tone }]}
-			onchange={(tone) => onchange({ ...entry, tone })}
+			value={$form.tone}
+			options={tones}
+			fault={$errors.tone?.[0]}
+			onchange={(tone) => ($form.tone = tone)}
 		/>
-	{:else if entry.kind === 'lightening'}
+	{:else if $form.kind === 'lightening'}
 		<NumberField
 			label="Reached level"
-			value={entry.toLevel}
+			value={$form.toLevel}
 			{...BOUNDS.level}
 			step={0.5}
-			onchange={(toLevel) => onchange({ ...entry, toLevel })}
+			fault={$errors.toLevel?.[0]}
+			onchange={(level) => ($form.toLevel = level)}
 		/>
 	{/if}
-	<Button onclick={onremove}>Remove</Button>
-</div>
+	<div class="col-span-full flex flex-wrap gap-3">
+		<Button type="submit">{entry ? 'Keep it so' : 'Put it into the history'}</Button>
+		<Button onclick={onclose}>Not now</Button>
+		{#if onremove}<Button onclick={onremove}>Remove</Button>{/if}
+	</div>
+</form>

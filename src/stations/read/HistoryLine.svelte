@@ -5,53 +5,60 @@
 	import type { HistoryEntry } from '../../schema/records';
 	import Button from '../../ui/Button.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
-	import Select from '../../ui/Select.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import { coloursOf } from '../../model/visit/hair';
 	import HistoryEntryForm from './HistoryEntryForm.svelte';
-	import {
-		headHistory,
-		newEntry,
-		takeHistory,
-		toldStrand,
-		weeksBefore,
-		type HistoryKind
-	} from '../../model/visit/history';
-	import { agoWords, entryWords, KIND_OPTIONS } from '../../wording/history';
+	import { headHistory, takeHistory, toldStrand, weeksBefore } from '../../model/visit/history';
+	import { agoWords, entryWords } from '../../wording/history';
 	import { placeOf } from '../../charts/history/historyLine';
 
 	const session = useVisit();
 	const reading = $derived(session.head.reading);
 	const date = $derived(session.visit.date);
 	const washes = $derived(session.client?.washesPerWeek ?? 2);
-	/** Latest first, numbered as on the line. */
-	const entries = $derived([...reading.history].sort((p, q) => q.date.localeCompare(p.date)));
+	/** What is being told, while its form is open: drawn with the rest before it is sent. */
+	let draft = $state.raw<HistoryEntry>();
+	const history = $derived(
+		draft === undefined
+			? reading.history
+			: [...reading.history.filter(({ id }) => id !== draft!.id), draft]
+	);
+	/** Latest first, numbered as on the line; a form that is open stays where it is while its day is typed. */
+	const kept = $derived(new Map(reading.history.map((entry) => [entry.id, entry])));
+	const dayOf = ({ id, date }: HistoryEntry) => kept.get(id)?.date ?? date;
+	const entries = $derived([...history].sort((p, q) => dayOf(q).localeCompare(dayOf(p))));
 	const oldest = $derived(Math.max(0, ...entries.map((entry) => weeksBefore(entry.date, date))));
-	const told = $derived(toldStrand(headHistory(reading, date, washes), session.head.zones));
+	const told = $derived(
+		toldStrand(headHistory({ ...reading, history }, date, washes), session.head.zones)
+	);
 	const colours = $derived(
 		coloursOf(
 			told.strand.points.map(({ fibre }) => fibre),
 			reading.whiteShare
 		)
 	);
+	/** The entry whose form is open, or a new one. */
+	const NEW = 'new';
 	let open = $state<string>();
-	let kind = $state<HistoryKind>('colour');
-
-	function add() {
-		const entry = newEntry(kind, date, reading);
-		session.change(`added ${kind}`, (draft) => void draft.reading.history.push(entry));
-		open = entry.id;
+	function close() {
+		open = undefined;
+		draft = undefined;
 	}
-	function edit(id: string, entry: HistoryEntry) {
-		session.change('history', (draft) => {
-			draft.reading.history = draft.reading.history.map((old) => (old.id === id ? entry : old));
+	function keep(entry: HistoryEntry) {
+		const known = kept.has(entry.id);
+		session.change(known ? 'history' : `added ${entry.kind}`, (visit) => {
+			const { history } = visit.reading;
+			visit.reading.history = known
+				? history.map((old) => (old.id === entry.id ? entry : old))
+				: [...history, entry];
 		});
+		close();
 	}
 	function remove(id: string) {
 		session.change('removed from the history', (draft) => {
 			draft.reading.history = draft.reading.history.filter((entry) => entry.id !== id);
 		});
-		open = undefined;
+		close();
 	}
 	const take = () =>
 		session.change('took the history', (draft) => takeHistory(draft.reading, date, washes));
@@ -65,24 +72,28 @@
 	];
 </script>
 
-<div
-	class="grid grid-cols-[minmax(140px,1fr)_auto_minmax(120px,1fr)] items-end gap-x-5 gap-y-2 max-tablet:grid-cols-1"
->
-	<Select label="What was done" value={kind} options={KIND_OPTIONS} onchange={(v) => (kind = v)} />
-	<Button onclick={add}>Add to the history</Button>
-	<NumberField
-		label="Growth a month"
-		value={reading.growthCmPerMonth}
-		{...BOUNDS.growthCmPerMonth}
-		step={0.05}
-		unit="cm"
-		onchange={(v) =>
-			session.change(
-				'growth',
-				(draft) => (draft.reading.growthCmPerMonth = Math.round(v * 100) / 100)
-			)}
-	/>
+<div class="flex flex-wrap items-end justify-between gap-x-5 gap-y-2">
+	<Button aria-expanded={open === NEW} onclick={() => (open === NEW ? close() : (open = NEW))}
+		>Tell what was done</Button
+	>
+	<div class="w-36">
+		<NumberField
+			label="Growth a month"
+			value={reading.growthCmPerMonth}
+			{...BOUNDS.growthCmPerMonth}
+			step={0.05}
+			unit="cm"
+			onchange={(v) =>
+				session.change(
+					'growth',
+					(draft) => (draft.reading.growthCmPerMonth = Math.round(v * 100) / 100)
+				)}
+		/>
+	</div>
 </div>
+{#if open === NEW}
+	<HistoryEntryForm ondraft={(told) => (draft = told)} onsend={keep} onclose={close} />
+{/if}
 
 {#if entries.length === 0}
 	<p class="text-ink-soft">
@@ -110,9 +121,14 @@
 		{#each entries as entry, i (entry.id)}
 			<li>
 				<button
+					disabled={!kept.has(entry.id)}
 					class="row flex tap w-full flex-wrap items-center gap-x-3 text-left"
 					aria-expanded={open === entry.id}
-					onclick={() => (open = open === entry.id ? undefined : entry.id)}
+					onclick={() => {
+						const again = open === entry.id;
+						close();
+						if (!again) open = entry.id;
+					}}
 				>
 					<span
 						class={[
@@ -121,13 +137,18 @@
 						]}>{i + 1}</span
 					>
 					<b>{entryWords(entry)}</b>
-					<span class="text-ink-soft">{agoWords(weeksBefore(entry.date, date))}</span>
+					<span class="text-ink-soft"
+						>{agoWords(weeksBefore(entry.date, date))}{kept.has(entry.id)
+							? ''
+							: ', not kept yet'}</span
+					>
 				</button>
 				{#if open === entry.id}
 					<HistoryEntryForm
-						{entry}
-						latest={date}
-						onchange={(changed) => edit(entry.id, changed)}
+						entry={kept.get(entry.id)}
+						ondraft={(told) => (draft = told)}
+						onsend={keep}
+						onclose={close}
 						onremove={() => remove(entry.id)}
 					/>
 				{/if}
@@ -155,5 +176,7 @@
 	{:else}
 		<p class="text-ink-soft">The history agrees with what was read.</p>
 	{/if}
-	<div><Button onclick={take}>Take zones from the history</Button></div>
+	<div>
+		<Button disabled={draft !== undefined} onclick={take}>Take zones from the history</Button>
+	</div>
 {/if}

@@ -18,7 +18,7 @@
 	const share = (cm: number) => `${(100 * cm) / length}%`;
 </script>
 
-<div class="relative h-24 max-tablet:h-19">
+<div class="relative h-24 @max-narrow:h-19">
 	<Strand colours={view.nowColours} label="now: {formatLevel(view.nowLevel)}" />
 	{#each view.zones as { name, fromCm, toCm, fibre } (name)}
 		<!-- Pointing is one way to choose a zone; the list of zones below is the one for keys. -->

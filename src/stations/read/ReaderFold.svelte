@@ -79,7 +79,7 @@
 	{#if inUse.problem}<p class="font-semibold text-stop" role="alert">{inUse.problem}</p>{/if}
 	{#if reading}
 		<div
-			class="grid grid-cols-[repeat(3,minmax(60px,110px))_minmax(180px,1fr)] flex-col items-center gap-x-3 max-tablet:grid-cols-3"
+			class="grid grid-cols-[repeat(3,minmax(60px,110px))_minmax(180px,1fr)] flex-col items-center gap-x-3 @max-narrow:grid-cols-3"
 		>
 			{#each inUse.labs as lab, i (i)}
 				<span class="block h-10 bg-field"
@@ -92,7 +92,7 @@
 					/></span
 				>
 			{/each}
-			<p class="col-start-4 max-tablet:col-span-full">
+			<p class="col-start-4 @max-narrow:col-span-full">
 				<b class="level mr-1.5 figure text-40">{formatLevel(reading.level)}</b>
 				<b>± {(1.28 * reading.sd).toFixed(1)} {reading.undertone.name}</b>
 				<span class="text-14 text-ink-soft"

@@ -44,7 +44,7 @@
 
 {#if here.state === 'lightened'}
 	<div
-		class="mt-1.5 mb-3 grid grid-cols-[200px_minmax(0,1fr)] items-end gap-x-6 gap-y-3 max-tablet:grid-cols-1"
+		class="mt-1.5 mb-3 grid grid-cols-[200px_minmax(0,1fr)] items-end gap-x-6 gap-y-3 @max-narrow:grid-cols-1"
 	>
 		<Select
 			label="What you see"

@@ -58,7 +58,7 @@
 	<ol aria-label="Formulas that come closest">
 		{#each formulas as formula (formulaWords(partsOf(formula)))}
 			<li
-				class="grid grid-cols-[128px_minmax(0,1fr)_auto] items-center gap-4 border-b border-line py-2 max-tablet:grid-cols-[72px_minmax(0,1fr)] max-tablet:[&_button]:col-span-full"
+				class="grid grid-cols-[128px_minmax(0,1fr)_auto] items-center gap-4 border-b border-line py-2 @max-narrow:grid-cols-[72px_minmax(0,1fr)] @max-narrow:[&_button]:col-span-full"
 			>
 				<span class="block h-14 bg-field py-2 pl-2"
 					><Strand

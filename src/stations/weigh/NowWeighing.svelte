@@ -13,6 +13,8 @@
 	let { mixing, shelf }: Props = $props();
 	const now = $derived(mixing.now);
 	const on = $derived(mixing.state === 'on');
+	/** Without a scale what is to be poured is what one looks for. */
+	const weighed = $derived(now !== undefined && (on || now.poured > 0));
 	const remaining = $derived(now ? now.target - mixing.poured : 0);
 	const tolerance = $derived(now ? toleranceOf(now.target, mixing.step) : 1);
 	const WORDS = {
@@ -56,9 +58,9 @@
 					mixing.pouring === 'over' && 'text-stop'
 				]}
 			>
-				{on || now.poured > 0 ? tenth(mixing.poured) : '–'}<small
+				{weighed ? tenth(mixing.poured) : tenth(now.target)}<small
 					class="ml-1.5 text-40 tracking-figure text-ink-soft max-tablet:mx-0 max-tablet:mt-2 max-tablet:mb-0 max-tablet:block max-tablet:text-28 max-tablet:tracking-normal"
-					>of {shown(now.target)}</small
+					>{weighed ? `of ${shown(now.target)}` : 'g to pour'}</small
 				>
 			</p>
 			<div class="bar relative mt-3 h-6 bg-sunk" aria-hidden="true">

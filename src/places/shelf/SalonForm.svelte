@@ -1,0 +1,105 @@
+<script lang="ts">
+	import { BOUNDS } from '../../core/vocabulary';
+	import { salonForm, type SalonSettings } from '../../schema/forms';
+	import type { Shelf } from '../../schema/records';
+	import { useRecords } from '../../state/records';
+	import Button from '../../ui/Button.svelte';
+	import { sentForm } from '../../ui/form.svelte';
+	import NumberField from '../../ui/NumberField.svelte';
+	import { say } from '../../ui/say.svelte';
+	import TextField from '../../ui/TextField.svelte';
+	import SalonWays from './SalonWays.svelte';
+
+	interface Props {
+		shelf: Shelf;
+	}
+	let { shelf }: Props = $props();
+	const { workspace } = useRecords();
+	// svelte-ignore state_referenced_locally
+	// The page lays the form anew where the shelf has changed.
+	const { id } = shelf;
+	// svelte-ignore state_referenced_locally
+	const { form, errors, enhance, tainted, isTainted, reset } = sentForm({
+		name: 'salon',
+		schema: salonForm,
+		initial: salonForm.parse(shelf),
+		send(ways) {
+			const step = workspace.transact('how this salon works', (draft) => {
+				Object.assign(draft.shelf(id), ways);
+			});
+			say('Kept. Every visit that is open follows it.', () => workspace.undo(step));
+		}
+	});
+	const change = (recipe: (draft: SalonSettings) => unknown) =>
+		form.update((draft) => {
+			recipe(draft);
+			return draft;
+		});
+	const COSTS = [
+		{ key: 'lightener', label: '100 g of lightener' },
+		{ key: 'developer', label: '100 g of developer' },
+		{ key: 'colour', label: '100 g of colour' }
+	] as const;
+	const currency = $derived($form.rates?.currency ?? 'EUR');
+	const setRates = (rates: Partial<NonNullable<SalonSettings['rates']>>) =>
+		change((draft) => {
+			draft.rates = { currency: 'EUR', perHour: 0, perApplication: 0, ...draft.rates, ...rates };
+		});
+</script>
+
+<form method="post" novalidate use:enhance>
+	<SalonWays shelf={{ ...shelf, ...$form }} onchange={change} />
+	<h2 class="mt-6 mb-1 text-18">Prices</h2>
+	<div class="grid grid-cols-[repeat(auto-fill,minmax(180px,1fr))] items-start gap-x-6 gap-y-3">
+		<NumberField
+			label="An hour at the chair"
+			value={$form.rates?.perHour}
+			{...BOUNDS.rate}
+			unit={currency}
+			onchange={(v) => setRates({ perHour: v })}
+		/>
+		<NumberField
+			label="Materials, one application"
+			value={$form.rates?.perApplication}
+			{...BOUNDS.rate}
+			unit={currency}
+			onchange={(v) => setRates({ perApplication: v })}
+		/>
+		{#each COSTS as { key, label } (key)}
+			<NumberField
+				{label}
+				value={$form.costs?.[key]}
+				{...BOUNDS.costPer100g}
+				step={0.01}
+				unit={currency}
+				onchange={(v) =>
+					change(
+						(draft) =>
+							(draft.costs = { lightener: 0, developer: 0, colour: 0, ...draft.costs, [key]: v })
+					)}
+			/>
+		{/each}
+		<TextField
+			label="Currency"
+			hint="three letters"
+			value={currency}
+			fault={$errors.rates?.currency?.[0]}
+			oninput={(text) => setRates({ currency: text.trim().toUpperCase() })}
+		/>
+		<TextField
+			label="Lightener’s name"
+			value={$form.lightenerName}
+			fault={$errors.lightenerName?.[0]}
+			oninput={(v) => change((draft) => (draft.lightenerName = v))}
+		/>
+	</div>
+	<div
+		class="sticky bottom-0 mt-6 flex flex-wrap items-center gap-3 border-t border-line bg-room py-3 max-tablet:bottom-15"
+	>
+		<Button primary type="submit" disabled={!isTainted($tainted)}>Keep it so</Button>
+		{#if isTainted($tainted)}
+			<Button onclick={() => reset()}>As it was</Button>
+			<span class="text-ink-soft" role="status">Not kept yet: visits go by what was kept.</span>
+		{/if}
+	</div>
+</form>
