@@ -36,7 +36,7 @@ test('a history tells a strand, shows where it differs from the eye, and fills t
 	await expect(range).toContainText('root 5 · lengths 9');
 	await expect(page.getByText('The history agrees with what was read.')).toBeVisible();
 	await accessible(page);
-	await page.getByRole('button', { name: /lightened to 9/ }).click();
+	await page.getByRole('button', { name: /^1 lightened to 9/ }).click();
 	await page.getByRole('button', { name: 'Remove', exact: true }).click();
 	await page.keyboard.press('Control+z');
 	await page.keyboard.press('Control+z');

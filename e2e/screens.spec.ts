@@ -146,13 +146,15 @@ test('on the phone the foot takes 96 px at most, and the rail of stations fits',
 	}
 });
 
-test('nothing scrolls sideways at 320 px, nor at 200 % zoom', async ({ page }) => {
+test('nothing scrolls sideways at 320 px, at 200 % zoom, nor in a window of half a desk', async ({
+	page
+}) => {
 	test.setTimeout(120_000);
 	await openDemo(page);
 	for (const screen of [...SCREENS.places, ...SCREENS.stations]) {
 		await page.goto(screen);
 		await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-		for (const width of [640, 320]) {
+		for (const width of [820, 640, 320]) {
 			await page.setViewportSize({ width, height: 640 });
 			await noSidewaysScroll(page);
 		}

@@ -202,7 +202,7 @@ test('heads are told apart, sorted, found, walked by the arrows, and their colum
 	await page.getByLabel('Part of a name or a note').fill('copper pipes');
 	await expect(table.getByRole('link')).toHaveText(['Yusra Halden']);
 	await page.getByLabel('Part of a name or a note').fill('nobody of the kind');
-	await expect(page.getByRole('status').filter({ hasText: 'Nobody matches' })).toBeVisible();
+	await expect(page.getByRole('status').filter({ hasText: 'Nothing here matches' })).toBeVisible();
 	await page.getByLabel('Part of a name or a note').fill('');
 	await table.getByRole('link', { name: 'Dorrit Vane' }).click();
 	await expect(page.getByRole('heading', { name: 'Dorrit Vane' })).toBeVisible();

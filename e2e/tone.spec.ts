@@ -81,6 +81,7 @@ test('a tint carries its shade: it lays its tone while it lifts, in strand, bowl
 	await expect(main.getByRole('img', { name: /^comes out/ })).toBeVisible();
 	// A second shade by hand, its parts typed.
 	await main.getByLabel('Add a shade').fill('10.0');
+	await expect(page.getByRole('option').first()).toHaveAttribute('data-highlighted', '');
 	await page.keyboard.press('Enter');
 	await main.getByLabel('10.0', { exact: true }).fill('10');
 	await main.getByLabel('10.0', { exact: true }).press('Tab');

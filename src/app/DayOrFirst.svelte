@@ -1,5 +1,4 @@
 <script lang="ts">
-	import Day from '../places/day/Day.svelte';
 	import { useRecords } from '../state/records';
 
 	const { workspace } = useRecords();
@@ -8,6 +7,9 @@
 </script>
 
 <svelte:head><title>{first ? 'Zelvant' : 'Day · Zelvant'}</title></svelte:head>
+<!-- Whoever sees the one need not load the other. -->
 {#if first}
 	{#await import('../places/first/First.svelte') then { default: First }}<First />{/await}
-{:else}<Day />{/if}
+{:else}
+	{#await import('../places/day/Day.svelte') then { default: Day }}<Day />{/await}
+{/if}

@@ -137,7 +137,7 @@
 	<Dialog.Portal>
 		<Dialog.Overlay class="fixed inset-0 z-40 bg-veil" />
 		<Dialog.Content
-			class="fixed top-16 left-1/2 z-41 flex max-h-[calc(100dvh_-_96px)] w-[min(640px,calc(100vw_-_24px))] -translate-x-1/2 flex-col overflow-hidden rounded-box bg-room"
+			class="fixed top-16 left-1/2 z-41 flex max-h-[calc(100dvh_-_96px)] w-[min(640px,calc(100vw_-_24px))] -translate-x-1/2 animate-rise flex-col overflow-hidden rounded-box bg-room"
 		>
 			<Dialog.Title class="sr-only">Find</Dialog.Title>
 			<Command.Root shouldFilter={false} loop label="Find" class="flex min-h-0 flex-col">

@@ -43,7 +43,10 @@
 			autocomplete="off"
 			aria-describedby={hint ? `${id}-notes` : undefined}
 			class={fieldLook()}
-			oninput={(event) => (typed = event.currentTarget.value)}
+			oninput={(event) => {
+				typed = event.currentTarget.value;
+				open = true;
+			}}
 			onclick={() => (open = true)}
 		/>
 		<Combobox.Portal>

@@ -2,7 +2,7 @@
 	import type { Component } from 'svelte';
 	import { Toolbar } from 'bits-ui';
 	import { iconButtonLook } from './look';
-	import Tip from './Tip.svelte';
+	import type Tip from './Tip.svelte';
 
 	interface Props {
 		/** What it does; an icon alone says it to nobody. */
@@ -26,19 +26,41 @@
 		inToolbar = false,
 		onclick
 	}: Props = $props();
-	const look = $derived({ class: iconButtonLook({ rail }), 'aria-label': label, disabled });
+	/** Its name comes up beside it once somebody rests there; what shows it is fetched then. */
+	const RESTS_MS = 400;
+	let Shown = $state.raw<typeof Tip>();
+	let of = $state.raw<HTMLElement>();
+	let timer: ReturnType<typeof setTimeout> | undefined;
+	function rest({ currentTarget }: { currentTarget: HTMLElement }) {
+		timer = setTimeout(() => {
+			of = currentTarget;
+			void import('./Tip.svelte').then((tip) => (Shown = tip.default));
+		}, RESTS_MS);
+	}
+	function leave() {
+		clearTimeout(timer);
+		of = undefined;
+	}
+	$effect(() => leave);
+	const look = $derived({
+		class: iconButtonLook({ rail }),
+		'aria-label': label,
+		disabled,
+		onpointerenter: rest,
+		onpointerleave: leave,
+		onfocus: rest,
+		onblur: leave,
+		onclick: () => {
+			leave();
+			onclick();
+		}
+	});
 </script>
 
-<Tip words={key ? `${label} · ${key}` : label}>
-	{#snippet children({ props })}
-		{#if inToolbar}
-			<Toolbar.Button {...props} {...look} {onclick}
-				><Icon size={20} aria-hidden="true" /></Toolbar.Button
-			>
-		{:else}
-			<button type="button" {...props} {...look} {onclick}
-				><Icon size={20} aria-hidden="true" /></button
-			>
-		{/if}
-	{/snippet}
-</Tip>
+{#if inToolbar}
+	<Toolbar.Button {...look}><Icon size={20} aria-hidden="true" /></Toolbar.Button>
+{:else}
+	<button type="button" {...look}><Icon size={20} aria-hidden="true" /></button>
+{/if}
+{#if Shown && of}<Shown words={key ? `${label} · ${key}` : label} {of} />{/if}
+<svelte:window onkeydown={(event) => event.key === 'Escape' && leave()} />

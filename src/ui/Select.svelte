@@ -1,10 +1,9 @@
 <script lang="ts" generics="T extends string">
-	import { Select } from 'bits-ui';
-	import Check from '@lucide/svelte/icons/check';
 	import ChevronDown from '@lucide/svelte/icons/chevron-down';
 	import { MediaQuery } from 'svelte/reactivity';
 	import FieldNotes from './FieldNotes.svelte';
-	import { fieldLook, listLook, listItemLook } from './look';
+	import { fieldLook } from './look';
+	import type SelectList from './SelectList.svelte';
 
 	interface Props {
 		label: string;
@@ -23,6 +22,19 @@
 	function pick(text: string) {
 		const option = options.find((candidate) => candidate.value === text);
 		if (option) onchange(option.value);
+	}
+	/** The list is fetched by the hand that comes near: no page waits for it. */
+	let List = $state.raw<typeof SelectList>();
+	let opened = $state(false);
+	let focused = $state(false);
+	const OPENING = ['Enter', ' ', 'ArrowDown', 'ArrowUp'];
+	async function fetchList() {
+		List ??= (await import('./SelectList.svelte')).default;
+	}
+	function open(event: Event) {
+		event.preventDefault();
+		opened = focused = true;
+		void fetchList();
 	}
 	const shown = $derived(options.find((option) => option.value === value)?.label ?? '');
 	const told = $derived({
@@ -45,37 +57,33 @@
 				<option value={option.value}>{option.label}</option>
 			{/each}
 		</select>
+	{:else if List}
+		<List {id} {value} {options} {told} {opened} {focused} onpick={pick} />
 	{:else}
-		<Select.Root
-			type="single"
-			allowDeselect={false}
-			items={[...options]}
-			bind:value={() => value as string, pick}
+		<button
+			type="button"
+			{id}
+			role="combobox"
+			aria-haspopup="listbox"
+			aria-expanded="false"
+			aria-controls="{id}-list"
+			{...told}
+			class={fieldLook({ class: 'flex items-center justify-between gap-2 text-left' })}
+			onpointerenter={fetchList}
+			onfocus={() => {
+				focused = true;
+				void fetchList();
+			}}
+			onblur={() => (focused = false)}
+			onpointerdown={(event) => event.button === 0 && open(event)}
+			onclick={open}
+			onkeydown={(event) => OPENING.includes(event.key) && open(event)}
+			><span class="truncate">{shown}</span><ChevronDown
+				size={16}
+				class="flex-none"
+				aria-hidden="true"
+			/></button
 		>
-			<Select.Trigger
-				{id}
-				{...told}
-				class={fieldLook({ class: 'flex items-center justify-between gap-2 text-left' })}
-				><span class="truncate">{shown}</span><ChevronDown
-					size={16}
-					class="flex-none"
-					aria-hidden="true"
-				/></Select.Trigger
-			>
-			<Select.Portal>
-				<Select.Content sideOffset={2} class={listLook()}>
-					{#each options as option (option.value)}
-						<Select.Item value={option.value} label={option.label} class={listItemLook()}>
-							{#snippet children({ selected })}
-								<span class="grid w-5 flex-none place-items-center"
-									>{#if selected}<Check size={16} aria-hidden="true" />{/if}</span
-								>{option.label}
-							{/snippet}
-						</Select.Item>
-					{/each}
-				</Select.Content>
-			</Select.Portal>
-		</Select.Root>
 	{/if}
 	<FieldNotes id="{id}-notes" {hint} {fault} />
 </div>

@@ -27,7 +27,7 @@
 	<Part.Portal>
 		<Part.Overlay class="fixed inset-0 z-40 bg-veil" />
 		<Part.Content
-			class="fixed top-1/2 left-1/2 z-41 max-h-[calc(100dvh_-_32px)] w-[min(560px,calc(100vw_-_32px))] -translate-1/2 overflow-auto rounded-box bg-room px-8 py-6"
+			class="fixed top-1/2 left-1/2 z-41 max-h-[calc(100dvh_-_32px)] w-[min(560px,calc(100vw_-_32px))] -translate-1/2 animate-rise overflow-auto rounded-box bg-room px-8 py-6"
 		>
 			<Part.Title class="mb-4 figure text-28 leading-tight">{title}</Part.Title>
 			{#if asked}

@@ -61,6 +61,8 @@
 	// What a table begins with; after that the person sorts it.
 	const table = createTable({
 		features,
+		// A head that is pressed turns the order round: there is no third.
+		enableSortingRemoval: false,
 		get columns() {
 			return columns.map(({ id, head, value }) => ({
 				id,

@@ -117,8 +117,16 @@ describe('a select and a tick', () => {
 		render(Select, { label: 'Placement', value: 'foil', options, onchange });
 		const trigger = screen.getByRole('combobox', { name: 'Placement' });
 		expect(trigger.textContent).toContain('foil');
+		// What is near the hand is fetched; then it is the same field.
+		await fireEvent.focus(trigger);
+		const fetched = await vi.waitFor(() => {
+			const own = screen.getByRole('combobox', { name: 'Placement' });
+			expect(own.getAttribute('data-state')).toBe('closed');
+			return own;
+		});
+		expect(document.activeElement).toBe(fetched);
 		// A letter goes to the next that begins with it, without the list.
-		await fireEvent.keyDown(trigger, { key: 'c' });
+		await fireEvent.keyDown(fetched, { key: 'c' });
 		expect(onchange).toHaveBeenLastCalledWith('cap');
 	});
 	it('are reached by their labels', async () => {

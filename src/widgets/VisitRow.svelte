@@ -35,19 +35,19 @@
 	);
 </script>
 
-<li>
+<li class="@container">
 	<a
-		class="grid grid-cols-[minmax(150px,1.1fr)_minmax(200px,2fr)_minmax(150px,1.2fr)_92px] items-center gap-6 border-t border-line py-2 no-underline max-tablet:grid-cols-[minmax(0,1fr)_92px] max-tablet:gap-x-3 max-tablet:gap-y-2"
+		class="grid grid-cols-[minmax(150px,1.1fr)_minmax(200px,2fr)_minmax(150px,1.2fr)_92px] items-center gap-6 border-t border-line py-2 no-underline @max-wide:grid-cols-[minmax(0,1fr)_92px] @max-wide:gap-x-3 @max-wide:gap-y-2"
 		href="/visit/{visit.id}/{next.path}"
 	>
-		<span class="flex min-w-0 flex-col wrap-anywhere max-tablet:col-span-full">
+		<span class="flex min-w-0 flex-col wrap-anywhere @max-wide:col-span-full">
 			<span class="figure text-22 leading-tight"
 				>{dated ? formatDate(visit.date) : (session.client?.name ?? 'Unknown client')}</span
 			>
 			<span class="text-ink-soft">{since}</span>
 		</span>
 		<span
-			class="grid grid-cols-[42px_minmax(0,1fr)] items-center bg-field px-3 py-1.5 text-on-field max-tablet:col-span-full"
+			class="grid grid-cols-[42px_minmax(0,1fr)] items-center bg-field px-3 py-1.5 text-on-field @max-wide:col-span-full"
 		>
 			<span class="text-13">now</span>
 			<span class="block h-9"
@@ -66,7 +66,7 @@
 				/></span
 			>
 		</span>
-		<span class="flex min-w-0 flex-col wrap-anywhere max-tablet:col-start-1">
+		<span class="flex min-w-0 flex-col wrap-anywhere @max-wide:col-start-1">
 			<b
 				>{formatLevel(session.head.nowLevel)} to {formatLevel(visit.aim.level)}
 				{visit.aim.direction}</b

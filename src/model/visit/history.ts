@@ -9,7 +9,7 @@ import {
 } from '../../core/lift';
 import { newId } from '../identity';
 import type { HistoryEntry, Reading, ZoneName, ZoneReading } from '../../schema/records';
-import type { HistoryFacts } from '../../schema/forms';
+import { historyForm, type HistoryFacts } from '../../schema/forms';
 import { ZONES, zonesOf, type ZoneStart } from './hair';
 
 /** Weeks between an entry and the visit, never negative. */
@@ -163,9 +163,7 @@ export function historyFacts(
 		toLevel: 9,
 		cm: 5
 	};
-	if (!entry) return usual;
-	const { id: _, ...told } = entry;
-	return { ...usual, ...told };
+	return historyForm.parse({ ...usual, ...entry });
 }
 
 /** The entry of the history that told facts make, with those that its kind uses. */

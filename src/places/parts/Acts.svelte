@@ -41,7 +41,7 @@
 
 <section>
 	<h2 class="mb-3 text-18">Menus and acts without words</h2>
-	<div class="flex items-center gap-4">
+	<div class="flex flex-wrap items-center gap-4">
 		<Menu label="Acts" items={THREE.map(({ value: id, label }) => ({ id, label }))} onpick={pick} />
 		<Menu
 			label="What is shown"

@@ -2,6 +2,7 @@
 	import { STAGING, type Staging } from '../../core/work';
 	import Button from '../../ui/Button.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
+	import Progress from '../../ui/Progress.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import { canFollow, follow } from '../../state/followAdvice';
 	import { adviceWords, formatSpread, sectionNamer } from '../../wording/bowls';
@@ -10,8 +11,10 @@
 		staging: Staging;
 		/** What would help, once it is known. */
 		advice: Staging['advice'] | undefined;
+		/** Share of the search for it that is done, 0-1. */
+		progress: number;
 	}
-	let { staging, advice }: Props = $props();
+	let { staging, advice, progress }: Props = $props();
 	const session = useVisit();
 	const nameOf = $derived(sectionNamer(session.bowls.sections.map(({ section }) => section)));
 	const behind = $derived(staging.behind === undefined ? '' : nameOf(staging.behind));
@@ -38,8 +41,10 @@
 				></span
 			>
 		{/if}
-		{#if advice === undefined}Looking for what would help…{:else if advice.length === 0}Nothing
-			helps by itself: aim deeper, or plan another visit.{/if}
+		{#if advice === undefined}<Progress
+				label="Looking for what would help…"
+				share={progress || undefined}
+			/>{:else if advice.length === 0}Nothing helps by itself: aim deeper, or plan another visit.{/if}
 	</p>
 	{#if advice}
 		<!-- Where there is little room the bowls come first. -->

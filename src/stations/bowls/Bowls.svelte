@@ -7,6 +7,7 @@
 	import Button from '../../ui/Button.svelte';
 	import Tabs from '../../ui/Tabs.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
+	import Progress from '../../ui/Progress.svelte';
 	import FootLine from '../../widgets/FootLine.svelte';
 	import Station from '../../widgets/Station.svelte';
 	import { Search } from '../../state/search.svelte';
@@ -121,9 +122,12 @@
 				<Evenness staging={looked === 'clock' ? (late.kept ?? staging) : staging} />
 			{:else}
 				<p role="status">
-					{session.bowls.worked
-						? (fault ?? session.bowls.search.trouble ?? 'Staging the bowls…')
-						: 'Nothing is put on: choose in Lift where it goes.'}
+					{#if !session.bowls.worked}Nothing is put on: choose in Lift where it goes.
+					{:else if fault ?? session.bowls.search.trouble}{fault ?? session.bowls.search.trouble}
+					{:else}<Progress
+							label="Staging the bowls…"
+							share={session.bowls.search.progress || undefined}
+						/>{/if}
 				</p>
 			{/if}
 		{/snippet}
@@ -161,7 +165,11 @@
 							</p>
 						{/each}
 						{#if fault}<p class="mb-3 font-semibold text-stop" role="alert">{fault}</p>{/if}
-						{#if staging?.behind !== undefined}<AdviceList {staging} {advice} />{/if}
+						{#if staging?.behind !== undefined}<AdviceList
+								{staging}
+								{advice}
+								progress={advisor.progress}
+							/>{/if}
 						{#if session.bowls.ready}<BowlList {bowls} {weigh} onweigh={mix} />{/if}
 						<p class="pt-2 text-ink-soft">
 							{weigh(main.reserveGrams)} of it is reserve{learned}. Weigh, tare, then pour; fully

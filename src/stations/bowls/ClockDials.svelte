@@ -9,6 +9,7 @@
 	import TimeField from '../../ui/TimeField.svelte';
 	import Switch from '../../ui/Switch.svelte';
 	import { downloadText, fileName } from '../../ui/download';
+	import Progress from '../../ui/Progress.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import { formatHours, timeOf } from '../../wording/words';
 	import { keepLate, type LateHead } from '../../state/lateHead.svelte';
@@ -111,7 +112,9 @@
 			<TextButton onclick={() => (late.section = undefined)}>Back to the plan</TextButton>
 		</div>
 	{:else}
-		<p class="text-ink-soft" role="status">Working it out…</p>
+		<p class="text-ink-soft" role="status">
+			<Progress label="Working it out…" share={undefined} />
+		</p>
 	{/if}
 {/if}
 <div class="flex flex-wrap items-center gap-x-4 gap-y-2 pt-1.5">

@@ -4,6 +4,7 @@
 	import { rgbOf } from '../../core/colour';
 	import { formatLevel, undertoneWord } from '../../core/hair';
 	import TextButton from '../../ui/TextButton.svelte';
+	import Progress from '../../ui/Progress.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import { Search } from '../../state/search.svelte';
 	import { backupParts, stallProblem } from '../../model/visit/stall';
@@ -21,7 +22,7 @@
 	<p role="alert">{search.trouble}</p>
 	<TextButton onclick={() => search.again()}>Search again</TextButton>
 {:else if !search.found}
-	<p role="status">Working it out…</p>
+	<p role="status"><Progress label="Working it out…" share={search.progress || undefined} /></p>
 {:else if points.length === 0}
 	<p>Even the low end of what is likely meets the aim.</p>
 {/if}

@@ -5,6 +5,7 @@
 	import { formatLevel } from '../../core/hair';
 	import { tradeLevel } from '../../core/tone';
 	import Button from '../../ui/Button.svelte';
+	import Progress from '../../ui/Progress.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import { recordParts } from '../../model/visit/tone';
 	import { uniform } from '../../model/visit/hair';
@@ -41,10 +42,11 @@
 	<p>There is no line of colour on the Shelf. Add one there, then come back.</p>
 {:else if !session.head.foundToners}
 	<p role="status">
-		{session.head.tonerSearch.trouble ?? `Searching ${line.name}…`}
-		{#if session.head.tonerSearch.trouble}<Button onclick={() => session.head.tonerSearch.again()}
-				>Search again</Button
-			>{/if}
+		{#if session.head.tonerSearch.trouble}{session.head.tonerSearch.trouble}
+			<Button onclick={() => session.head.tonerSearch.again()}>Search again</Button>{:else}<Progress
+				label="Searching {line.name}…"
+				share={session.head.tonerSearch.progress || undefined}
+			/>{/if}
 	</p>
 {:else if formulas.length === 0}
 	<p>{line.name} holds no shades yet. Add them on the Shelf, or choose another line.</p>

@@ -9,6 +9,7 @@
 	import NumberField from '../../ui/NumberField.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
 	import { actOf } from '../../ui/keys';
+	import Progress from '../../ui/Progress.svelte';
 	import { dayBowls } from '../../model/visit/dayBowls';
 	import { openVisit } from '../../state/openVisit';
 	import { Awake } from '../../devices/awake.svelte';
@@ -126,7 +127,9 @@
 	</header>
 
 	{#if !session.bowls.ready}
-		<p role="status">Staging the bowls…</p>
+		<p role="status">
+			<Progress label="Staging the bowls…" share={session.bowls.search.progress || undefined} />
+		</p>
 	{:else if !bowl}
 		<p>Nothing is put on: there is no bowl to weigh.</p>
 	{:else if mixing}
