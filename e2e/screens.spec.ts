@@ -94,7 +94,7 @@ test('nothing needed at arm’s length is below the fold of a tablet beside the 
 	await seen('check', main.getByRole('button', { name: 'Note a check' }));
 	await page.goto('/visit/hesper-oake-today/mix');
 	await seen('grams', page.locator('.reading'));
-	await seen('display', page.getByLabel('Grams on its display'));
+	await seen('take it', page.getByRole('button', { name: 'Take it' }));
 });
 
 test('open sheets are accessible too', async ({ page }) => {

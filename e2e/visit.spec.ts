@@ -213,6 +213,7 @@ test('a stop holds the timer until its reason is written, and the reason is kept
 	await page.getByRole('button', { name: 'What to do' }).click();
 	// A stop is answered: a tap beside it does not put it away.
 	const sheet = page.getByRole('alertdialog', { name: 'Cautions here' });
+	await expect(sheet).toBeVisible();
 	await page.mouse.click(20, 20);
 	await sheet.getByLabel(/Why you go on/).fill('short');
 	await expect(sheet.getByRole('button', { name: 'Pass this stop' })).toBeDisabled();

@@ -90,6 +90,7 @@ for (const [name, path, viewport, colorScheme, fold] of SHOTS) {
 	// A picture shows the answer, not the waiting for it.
 	await page.getByText('Working it out…').first().waitFor({ state: 'detached' });
 	await page.getByText('being staged').first().waitFor({ state: 'detached' });
+	await page.getByText('Looking for what would help…').first().waitFor({ state: 'detached' });
 	await page.waitForTimeout(600);
 	await page.screenshot({ path: join(ROOT, 'docs/screenshots', `${name}.png`) });
 	await page.close();
@@ -122,7 +123,11 @@ async function readRing(page) {
 async function runChair(page) {
 	await page.goto(`${base}${HESPER}/chair`);
 	await page.getByRole('button', { name: 'Start' }).click();
-	await page.clock.fastForward('24:07');
+	for (const minutes of ['06:10', '05:30', '05:50', '05:20']) {
+		await page.clock.fastForward(minutes);
+		await page.getByRole('button', { name: / is on$/ }).click();
+	}
+	await page.clock.fastForward('01:17');
 	await page.getByRole('button', { name: 'Note a check' }).click();
 	await page.getByLabel('Level, finer').fill('8.2');
 	await page.getByLabel('At minute').fill('22');

@@ -13,6 +13,7 @@ export function findByWords<T>(
 	most = Infinity
 ): T[] {
 	const words = plain(query).split(/\s+/).filter(Boolean);
+	if (words.length === 0) return Number.isFinite(most) ? [...items].slice(0, most) : [...items];
 	const found: T[] = [];
 	for (const item of items) {
 		if (found.length >= most) break;

@@ -372,6 +372,22 @@ export const run = z.object({
 	startedAt: z.optional(when),
 	rinsedAtMinute: z.optional(z.number().check(z.minimum(0), z.maximum(1440))),
 	notes: z.array(checkNote).check(z.maxLength(200)),
+	/** What was done to single sections, in the order in which it was tapped. */
+	taps: z.optional(
+		z
+			.array(
+				z.object({
+					act: z.enum(['on', 'off']),
+					section: id,
+					part: z.optional(z.enum(STRAND_PARTS)),
+					/** Minutes on the timer. */
+					minute: z.number().check(z.minimum(0), z.maximum(1440))
+				})
+			)
+			.check(z.maxLength(400))
+	),
+	/** Sections that are not tapped count as on when the plan says so. */
+	followsPlan: z.optional(z.literal(true)),
 	/** When the last section was on, and what was reckoned for usual hands, minutes. */
 	allOn: z.optional(
 		z.object({

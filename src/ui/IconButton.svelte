@@ -48,7 +48,9 @@
 		disabled,
 		onpointerenter: rest,
 		onpointerleave: leave,
-		onfocus: rest,
+		// A tap that gives it the focus has been done already: the keys rest there.
+		onfocus: (event: FocusEvent & { currentTarget: HTMLElement }) =>
+			event.currentTarget.matches(':focus-visible') && rest(event),
 		onblur: leave,
 		onclick: () => {
 			leave();

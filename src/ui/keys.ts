@@ -61,6 +61,14 @@ export const KEYS = [
 		yields: true
 	},
 	{
+		act: 'tapOn',
+		place: 'chair',
+		shown: 'Enter',
+		what: 'the section that is being put on is on',
+		keys: ['Enter'],
+		yields: true
+	},
+	{
 		act: 'take',
 		place: 'weigh',
 		shown: 'Space',

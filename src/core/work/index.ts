@@ -30,6 +30,13 @@ export { inOrder, isHairline, ordersOf, type OrderName } from './orders';
 export type { StagingProblemFault, WorkSection } from './problem';
 export { lastRinse, USUAL_BLOCKS, usualRinse, type RinseMode } from './rinse';
 export { oneStrengthSteps, stageBowlsSteps, type Staging, type StagingAnswer } from './staging';
+export {
+	runningHead,
+	type NextAct,
+	type RunningHead,
+	type RunningSection,
+	type SectionState
+} from './running';
 export { stageHeadSteps } from './stageHead';
 export { usualFoils } from './usualFoils';
 export {

@@ -1,3 +1,4 @@
+import type { RunningSection } from '../../core/work';
 import type { Visit } from '../../schema/records';
 
 /** A timer as the record keeps it. */
@@ -56,4 +57,78 @@ export function rinse(draft: Visit, now: Date, shown: number): void {
  */
 export function logAllOn(run: Visit['run'], shown: number, reckonedMinutes: number): void {
 	run.allOn = { minute: Math.max(1, Math.round(shown / 6) / 10), reckonedMinutes };
+}
+
+/** One thing done to one section, as the record keeps it. */
+export type Tap = NonNullable<Visit['run']['taps']>[number];
+
+const isSame = (one: Tap, other: Pick<Tap, 'act' | 'section' | 'part'>): boolean =>
+	one.act === other.act && one.section === other.section && one.part === other.part;
+
+/**
+ * Something was done to a section, on a draft; of the same act only the last counts.
+ * @param shown seconds that stand on the timer
+ */
+export function tapSection(
+	run: Visit['run'],
+	tap: Pick<Tap, 'act' | 'section' | 'part'>,
+	shown: number
+): void {
+	const others = (run.taps ?? []).filter((one) => !isSame(one, tap));
+	run.taps = [...others, { ...tap, minute: Math.round(shown / 0.6) / 100 }];
+}
+
+/** It was not done after all: what was tapped is taken back, on a draft. */
+export function untapSection(run: Visit['run'], tap: Pick<Tap, 'act' | 'section' | 'part'>): void {
+	run.taps = (run.taps ?? []).filter((one) => !isSame(one, tap));
+}
+
+/** What lies on the hair. */
+const LIES: readonly RunningSection['state'][] = ['on', 'ready', 'overdue'];
+
+/**
+ * A section is on, on a draft.
+ * @param sections the head as it stands at this moment
+ * @returns whether it was the last that was still to be put on
+ */
+export function tapOn(
+	run: Visit['run'],
+	tapped: Pick<Tap, 'section' | 'part'>,
+	sections: readonly RunningSection[],
+	shown: number
+): boolean {
+	tapSection(run, { act: 'on', ...tapped }, shown);
+	return sections.every(
+		({ section, part, state }) =>
+			(section === tapped.section && part === tapped.part) || [...LIES, 'off'].includes(state)
+	);
+}
+
+/**
+ * All of it is on, on a draft: what was not tapped went on one after the other since the last tap, each for
+ * as much of that time as it was reckoned to take.
+ * @param sections the head as it stands at this moment
+ */
+export function tapAllOn(
+	run: Visit['run'],
+	sections: readonly RunningSection[],
+	shown: number
+): void {
+	const on = (run.taps ?? []).filter(({ act }) => act === 'on');
+	const known = (one: RunningSection) =>
+		on.some(({ section, part }) => section === one.section && part === one.part);
+	const left = sections.filter((one) => !known(one) && one.state !== 'off');
+	/** Parts in one packet are put on in one go. */
+	const begins = left.filter(
+		({ section, fromMinute }, i) =>
+			left.findIndex((one) => one.section === section && one.fromMinute === fromMinute) === i
+	);
+	const since = Math.max(0, ...on.map(({ minute }) => minute));
+	const planned = begins.reduce((sum, { applyMinutes }) => sum + applyMinutes, 0);
+	const pace = planned > 0 ? Math.max(0, shown / 60 - since) / planned : 0;
+	let minute = since;
+	for (const one of left) {
+		if (begins.includes(one)) minute += one.applyMinutes * pace;
+		tapSection(run, { act: 'on', section: one.section, part: one.part }, minute * 60);
+	}
 }

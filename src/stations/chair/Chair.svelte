@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { formatTimer } from '../../wording/words';
 	import { useClock } from '../../state/clock.svelte';
 	import { goto } from '$app/navigation';
 	import LiftChart from '../../charts/lift/LiftChart.svelte';
@@ -7,27 +6,22 @@
 	import { formatLevel } from '../../core/hair';
 	import { labOfFibre } from '../../core/lift';
 	import Button from '../../ui/Button.svelte';
-	import TextButton from '../../ui/TextButton.svelte';
 	import FootLine from '../../widgets/FootLine.svelte';
 	import Station from '../../widgets/Station.svelte';
 	import StrandRow from '../../widgets/StrandRow.svelte';
-	import { MAIN_STEP } from '../../model/visit/day';
 	import { useVisit } from '../../state/visitContext';
-	import { labelIn, PRODUCT_OPTIONS, STEP_NAMES } from '../../wording/words';
 	import { coloursOf, seenFibre, seenLab, uniform } from '../../model/visit/hair';
 	import { actOf } from '../../ui/keys';
+	import { actWords } from '../../wording/chair';
+	import { ChairRun, keyOf } from './chairRun.svelte';
+	import ChairClock from './ChairClock.svelte';
+	import PuttingOn from './PuttingOn.svelte';
+	import SectionLocks from './SectionLocks.svelte';
+	import SectionNow from './SectionNow.svelte';
 	import CheckForm from './CheckForm.svelte';
 	import CheckList from './CheckList.svelte';
 	import { RunTimer } from '../../state/runTimer.svelte';
-	import {
-		elapsedSeconds,
-		isSetBack,
-		logAllOn,
-		rebaseRun,
-		rinse,
-		toggleRun
-	} from '../../model/commands/run';
-	import { cautionWords } from '../../wording/cautions';
+	import { elapsedSeconds, isSetBack, rebaseRun, rinse, toggleRun } from '../../model/commands/run';
 	import { expectedAt, readyLine, readyOf } from './chair';
 
 	const session = useVisit();
@@ -61,6 +55,11 @@
 	const seen = $derived(run.notes.filter(({ zone }) => zone === session.head.zone.name));
 	let noting = $state(false);
 
+	const service = new ChairRun(session, () => seconds);
+	const head = $derived(service.head);
+	const act = $derived(service.next);
+	const [putting, ...then] = $derived(service.putting);
+
 	function toggle() {
 		if (blocked) return;
 		session.change(running ? 'hold' : 'start', (draft) => {
@@ -72,11 +71,7 @@
 		const act = actOf(event, 'chair');
 		if (act === 'timer') toggle();
 		else if (act === 'check') noting = true;
-	}
-	function allOn() {
-		session.change('all on', ({ run }) =>
-			logAllOn(run, seconds, session.bowls.workMinutes / session.handPace.factor)
-		);
+		else if (act === 'tapOn' && putting) service.tap(putting, 'on');
 	}
 	function next() {
 		session.change('rinsed', (draft) => rinse(draft, clock.now(), seconds));
@@ -86,16 +81,51 @@
 
 <svelte:window onkeydown={press} />
 
+{#snippet theSection()}
+	{#if service.looked && service.looked !== putting}
+		{@const section = service.looked}
+		<SectionNow
+			{section}
+			nameOf={service.nameOf}
+			minute={service.minute}
+			ontap={(what) => service.tap(section, what)}
+			onuntap={(what) => service.untap(section, what)}
+		/>
+	{/if}
+{/snippet}
+{#snippet theClock(small: boolean)}
+	<ChairClock
+		{seconds}
+		{begun}
+		{blocked}
+		{small}
+		ontoggle={toggle}
+		oncheck={() => (noting = true)}
+		onallon={() => service.allOn()}
+		onnotallon={() => service.notAllOn()}
+		>{#if !small}{@render theSection()}{/if}</ChairClock
+	>
+{/snippet}
+
 {#if !session.lightens && !begun}
 	{#await import('../../widgets/NoLift.svelte') then { default: NoLift }}<NoLift
 			question="Is it ready?"
 		/>{/await}
 {:else}
 	<Station
-		question="Is it ready?"
-		answer={formatLevel(expected.level)}
-		words={minute < 1 ? 'before the first minute' : `${expected.tone} expected now`}
-		range={ready}
+		question={act ? 'What comes next?' : 'Is it ready?'}
+		answer={act ? actWords(act, service.nameOf) : formatLevel(expected.level)}
+		words={act
+			? service.due(act)
+			: minute < 1
+				? 'before the first minute'
+				: `${expected.tone} expected now`}
+		range={head && head.acts.length > 1
+			? `Then: ${head.acts
+					.slice(1, 3)
+					.map((each) => service.said(each))
+					.join('; ')}.`
+			: ready}
 		facts={[
 			{ value: `${session.plan.minutes} min`, label: 'planned' },
 			{
@@ -105,14 +135,24 @@
 		]}
 	>
 		{#snippet field()}
-			<StrandRow
-				name="expected"
-				strong
-				{colours}
-				value={formatLevel(expected.level)}
-				lab={expected.lab}
-				height={92}
-			/>
+			{#if head}
+				<SectionLocks
+					sections={head.sections}
+					nameOf={service.nameOf}
+					minute={service.minute}
+					chosen={service.looked && keyOf(service.looked)}
+					onchoose={(key) => service.point(key)}
+				/>
+			{:else}
+				<StrandRow
+					name="expected"
+					strong
+					{colours}
+					value={formatLevel(expected.level)}
+					lab={expected.lab}
+					height={92}
+				/>
+			{/if}
 			<StrandRow
 				name="ready"
 				colours={uniform(readyLab)}
@@ -132,71 +172,25 @@
 			{/if}
 		{/snippet}
 		{#snippet picture()}
+			{#if putting && session.bowls.staging}
+				<PuttingOn
+					section={putting}
+					{then}
+					staging={session.bowls.staging}
+					nameOf={service.nameOf}
+					minute={service.minute}
+					onon={() => service.tap(putting, 'on')}
+					followsPlan={run.followsPlan === true}
+					onfollow={(follows) => service.follow(follows)}
+				/>
+				{@render theClock(true)}
+			{/if}
 			<div
 				class="grid flex-1 grid-cols-[minmax(0,400px)_minmax(0,1fr)] gap-9 max-desk:grid-cols-[300px_minmax(0,1fr)] max-desk:gap-6 max-tablet:grid-cols-1 max-tablet:gap-4"
 			>
 				<div>
-					{#if begun && run.rinsedAtMinute === undefined && session.stops.length > 0}
-						<p class="font-semibold text-stop" role="alert">
-							{cautionWords(session.stops[0]!).title} The clock goes on: the lightener lies on the hair.
-						</p>
-					{/if}
-					<p
-						class={[
-							'figure text-act leading-none tracking-giant tabular-nums max-desk:text-name',
-							running ? 'text-ink' : 'text-ink-soft'
-						]}
-						role="timer"
-						aria-label="Time on the hair"
-					>
-						{formatTimer(seconds)}
-					</p>
-					<div
-						class="mt-3 mb-2 flex gap-3 [&_button]:min-h-16 [&_button]:flex-1 [&_button]:text-18"
-					>
-						<Button primary={!running} disabled={blocked} onclick={toggle}
-							>{running ? 'Hold' : begun ? 'Go on' : 'Start'}</Button
-						>
-						<Button primary={running} onclick={() => (noting = true)}>Note a check</Button>
-						{#if running && !run.allOn}<Button onclick={allOn}>All on</Button>{/if}
-					</div>
-					{#if blocked}
-						<p class="font-semibold text-stop" role="alert">
-							{cautionWords(session.stops[0]!).title} The timer starts when this stop is passed or gone.
-						</p>
-					{:else}
-						{#if begun}<p class="text-ink-soft">
-								{run.allOn
-									? `All on at ${run.allOn.minute} min; ${Math.round(session.bowls.workMinutes)} were planned.`
-									: `All on is planned at ${Math.round(session.bowls.workMinutes)} min.`}
-								{#if run.allOn}<TextButton
-										onclick={() =>
-											session.change('not all on yet', (draft) => delete draft.run.allOn)}
-										>Not yet</TextButton
-									>{/if}
-							</p>{/if}
-						<p class="text-ink-soft">
-							{running
-								? 'Check from half time on, then every five to ten minutes: wipe a strand clean, name level and undertone, test the stretch.'
-								: 'Space starts and holds; k notes a check.'}
-						</p>
-					{/if}
-					{#if session.steps.length > 1}
-						<!-- The clock is that of the main application; the others are told, so that none is forgotten. -->
-						<ol
-							class="mt-3 list-inside list-decimal text-ink-soft"
-							aria-label="Applications of the day"
-						>
-							{#each session.steps as { id, kind, plan } (id)}
-								<li class={[id === MAIN_STEP && 'font-semibold text-ink']}>
-									{STEP_NAMES[kind]}, {labelIn(PRODUCT_OPTIONS, plan.product)}
-									{plan.volume} vol, {plan.minutes} min{id === MAIN_STEP
-										? ': this clock'
-										: ', rinsed'}
-								</li>
-							{/each}
-						</ol>
-					{/if}
+					{#if !putting}{@render theClock(false)}{/if}
+					{#if putting}{@render theSection()}{/if}
 					<CheckList />
 				</div>
 				<div class="min-h-75 overflow-x-clip">

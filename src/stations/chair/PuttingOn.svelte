@@ -1,0 +1,53 @@
+<script lang="ts">
+	import type { RunningSection, Staging } from '../../core/work';
+	import Switch from '../../ui/Switch.svelte';
+	import { BOWL_LIFE_MINUTES } from '../../core/mix';
+	import type { SectionNamer } from '../../wording/bowls';
+
+	interface Props {
+		section: RunningSection;
+		/** What comes after it. */
+		then: readonly RunningSection[];
+		staging: Staging;
+		nameOf: SectionNamer;
+		/** Minutes from the first brush stroke. */
+		minute: number;
+		onon: () => void;
+		/** Whether what is not tapped counts as on when the plan says so. */
+		followsPlan: boolean;
+		onfollow: (followsPlan: boolean) => void;
+	}
+	let { section, then, staging, nameOf, minute, onon, followsPlan, onfollow }: Props = $props();
+	const bowl = $derived(staging.bowls.find(({ number }) => number === section.bowl)!);
+	const age = $derived(Math.max(0, section.bowlAgeMinutes - (section.toMinute - minute)));
+	const left = $derived(Math.round(BOWL_LIFE_MINUTES - age));
+	const late = $derived(Math.round(section.lateMinutes));
+</script>
+
+<section aria-label="Putting on" class="mb-4">
+	<div class="flex flex-wrap items-end justify-between gap-x-8">
+		<h2 class="figure text-name leading-none wrap-anywhere max-desk:text-60 max-tablet:text-40">
+			{nameOf(section.section)}
+		</h2>
+		<Switch label="Follow the plan untapped" checked={followsPlan} onchange={onfollow} />
+	</div>
+	<p class="mt-1 mb-3 text-18 max-tablet:text-15">
+		from bowl {bowl.number}, {bowl.volume} vol, {left > 0
+			? `fresh for ${left} min`
+			: 'no longer fresh: mix it anew'}{late > 1
+			? `; ${late} min later than planned`
+			: late < -1
+				? `; ${-late} min sooner than planned`
+				: ''}{#if then.length > 0}<span class="text-ink-soft"
+				>, then {then
+					.slice(0, 2)
+					.map((one) => nameOf(one.section))
+					.join(', ')}</span
+			>{/if}
+	</p>
+	<button
+		class="block h-40 w-full rounded-box bg-accent figure text-60 text-on-accent max-tablet:h-30"
+		aria-label="{nameOf(section.section)} is on"
+		onclick={onon}>On</button
+	>
+</section>

@@ -1,0 +1,77 @@
+<script lang="ts">
+	import Strand from '../../charts/strand/Strand.svelte';
+	import { rgbOf } from '../../core/colour';
+	import { formatLevel, undertoneWord } from '../../core/hair';
+	import type { RunningSection } from '../../core/work';
+	import { PART_NAMES, type SectionNamer } from '../../wording/bowls';
+	import { STATE_WORDS } from '../../wording/chair';
+
+	interface Props {
+		sections: readonly RunningSection[];
+		nameOf: SectionNamer;
+		/** Minutes from the first brush stroke. */
+		minute: number;
+		chosen: string | undefined;
+		onchoose: (key: string) => void;
+	}
+	let { sections, nameOf, minute, chosen, onchoose }: Props = $props();
+	let list = $state<HTMLOListElement>();
+	// On a phone they are one row that is moved sideways: the one that counts is in sight.
+	$effect(() => {
+		if (!chosen || !list) return;
+		const lock = list.querySelector<HTMLElement>('[aria-pressed="true"]');
+		if (lock) list.scrollLeft = lock.offsetLeft - (list.clientWidth - lock.clientWidth) / 2;
+	});
+	const keyOf = ({ section, part }: RunningSection) => `${section} ${part ?? ''}`;
+	const several = $derived(new Set(sections.map(({ part }) => part)).size > 1);
+	/** Minutes that count for it: what it has lain, or what is left until it is put on. */
+	const minutesOf = ({ state, fromMinute, toMinute, offMinute }: RunningSection) => {
+		if (state === 'waiting') return `in ${Math.max(0, Math.round(fromMinute - minute))}`;
+		if (state === 'puttingOn') return '0';
+		return String(Math.floor((state === 'off' ? offMinute : minute) - (fromMinute + toMinute) / 2));
+	};
+</script>
+
+<!-- The head as it is now, in the order of the work: a lock is what its section should look like. -->
+<ol
+	bind:this={list}
+	class="locks relative grid auto-cols-[minmax(0,1fr)] grid-flow-col gap-2 @max-narrow:auto-cols-[64px] @max-narrow:gap-1.5 @max-narrow:overflow-x-auto"
+	aria-label="Every section now"
+>
+	{#each sections as one, i (keyOf(one))}
+		{@const name = `${nameOf(one.section)}${several && one.part ? `, ${PART_NAMES[one.part]}` : ''}`}
+		<li class="min-w-0">
+			<button
+				class={[
+					'block w-full border-b-3 pb-1 text-center leading-tight',
+					chosen === keyOf(one) ? 'border-on-field' : 'border-transparent'
+				]}
+				aria-pressed={chosen === keyOf(one)}
+				onclick={() => onchoose(keyOf(one))}
+			>
+				<span
+					class={[
+						'mx-auto mb-1 block h-19 max-w-21 @max-narrow:h-14',
+						(one.state === 'waiting' || one.state === 'off') && 'opacity-50'
+					]}
+					><Strand
+						hanging
+						colours={{ hair: [rgbOf(one.lab), rgbOf(one.lab)] }}
+						seed={i + 3}
+						label="{formatLevel(one.level)} {undertoneWord(one.undertone.name, one.level)}"
+					/></span
+				>
+				<b class="block figure text-18">{minutesOf(one)}<span class="ml-0.5 text-13">min</span></b>
+				<span class="block text-13 wrap-anywhere">{name}</span>
+				<b
+					class={[
+						'block text-13 leading-close',
+						['ready', 'overdue'].includes(one.state)
+							? 'underline underline-offset-2'
+							: 'font-normal'
+					]}>{STATE_WORDS[one.state]}</b
+				>
+			</button>
+		</li>
+	{/each}
+</ol>
