@@ -20,6 +20,7 @@ const SCREENS = {
 	],
 	stations: [
 		...VISIT.map((station) => `/visit/hesper-oake-today/${station}`),
+		'/visit/hesper-oake-today/mix',
 		'/visit/yusra-halden-today/read',
 		'/visit/casimir-bly-today/aim'
 	]

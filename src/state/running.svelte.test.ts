@@ -2,13 +2,16 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { runningHead } from '../core/work';
 import type { SectionTap } from '../core/work/running';
+import { tapAllOn, tapOn, tapSection, untapSection } from '../model/commands/run';
+import type { Visit } from '../schema/records';
 import { openVisit } from '../testing/demoVisit';
 
 const HEADS = ['hesper-oake', 'teodor-vask', 'anneke-rill', 'casimir-bly', 'ruta-semmel'];
 
 /** A head of the demo with its bowls, and what it is at a minute after some taps. */
-async function running(client: string) {
+async function running(client: string, change: (visit: Visit) => void = () => undefined) {
 	const { session } = await openVisit(client);
+	session.change('for the test', change);
 	const { head, staging } = session.bowls;
 	if (!staging) throw new Error('not staged');
 	const at = (minute: number, taps: readonly SectionTap[] = [], followsPlan = false) =>
@@ -19,7 +22,7 @@ async function running(client: string) {
 		part,
 		minute: appliedToMinute
 	}));
-	return { staging, at, asPlanned };
+	return { head, staging, at, asPlanned };
 }
 
 describe('a head while the service runs', () => {
@@ -84,11 +87,65 @@ describe('a head while the service runs', () => {
 
 	it('of what is due now, what must lie no longer comes first', async () => {
 		const { at, asPlanned } = await running('hesper-oake');
-		const { acts, sections } = at(80, asPlanned);
-		const past = sections.filter(({ state }) => state === 'overdue').map(({ section }) => section);
-		expect(past.length).toBeGreaterThan(0);
-		expect(past).toContain(acts[0]!.section);
-		expect(acts[0]!.act).toBe('takeOff');
+		// Hands were twice as quick: what went on first is past its limit while others are only due.
+		const taps = asPlanned.map((tap) => ({ ...tap, minute: tap.minute / 2 }));
+		let both = 0;
+		for (let minute = 40; minute < 75; minute++) {
+			const { acts, sections } = at(minute, taps);
+			const past = sections
+				.filter(({ state }) => state === 'overdue')
+				.map(({ section }) => section);
+			if (past.length === 0) continue;
+			expect(past, `at ${minute} min`).toContain(acts[0]!.section);
+			const due = acts.filter(({ act, minute: when }) => act === 'takeOff' && when <= minute);
+			if (
+				due.some(({ section, minute: when }) => !past.includes(section!) && when < acts[0]!.minute)
+			)
+				both++;
+		}
+		expect(both).toBeGreaterThan(0);
+	});
+
+	it('a bowl moves along with its first section, unless it was weighed at a known minute', async () => {
+		const { staging, head, at, asPlanned } = await running('hesper-oake');
+		const [first] = asPlanned;
+		const late = [{ ...first!, minute: first!.minute + 12 }];
+		const second = staging.bowls[1]!;
+		const own = (sections: ReturnType<typeof at>['sections']) =>
+			sections.find(({ bowl }) => bowl === second.number)!;
+		const planned = own(at(0).sections);
+		const moved = own(at(first!.minute + 12, late).sections);
+		expect(moved.lateMinutes).toBeCloseTo(12, 6);
+		expect(moved.bowlAgeMinutes).toBeCloseTo(planned.bowlAgeMinutes, 6);
+		const weighed = runningHead(head, staging, {
+			minute: first!.minute + 12,
+			taps: late,
+			mixedAt: new Map([[second.id, second.mixAtMinute]])
+		});
+		expect(own(weighed.sections).bowlAgeMinutes).toBeCloseTo(planned.bowlAgeMinutes + 12, 6);
+	});
+
+	it('a pause that was planned: who is early waits it out, who is late keeps its length', async () => {
+		const { at, asPlanned } = await running('hesper-oake', (visit) => {
+			visit.bowls.strand = 'rootLater';
+			visit.bowls.foils = 12;
+			visit.lift.delays.root = 30;
+		});
+		const lengths = asPlanned.filter(({ part }) => part === 'lengths');
+		const root = (taps: readonly SectionTap[]) =>
+			at(0, taps).sections.find(({ part }) => part === 'root')!.fromMinute;
+		expect(root([])).toBeCloseTo(30, 6);
+		const by = (minutes: number) =>
+			lengths.map((tap) => ({ ...tap, minute: Math.max(1, tap.minute + minutes) }));
+		expect(root(by(-5))).toBeCloseTo(30, 6);
+		expect(root(by(7))).toBeCloseTo(37, 6);
+	});
+
+	it('each section has its own aim', async () => {
+		const { at } = await running('casimir-bly');
+		const { sections } = at(0);
+		const target = (area: string) => sections.find(({ section }) => section === area)!.target;
+		expect(target('fringe') - target('nape')).toBeCloseTo(1, 6);
 	});
 
 	it('whatever is tapped: nothing lies past its limit in the plan, nothing is asked for in the past', async () => {
@@ -127,5 +184,51 @@ describe('a head while the service runs', () => {
 			),
 			{ numRuns: 80 }
 		);
+	});
+});
+
+describe('taps as the record keeps them', () => {
+	const empty = (): Visit['run'] => ({ elapsedSeconds: 0, notes: [] });
+
+	it('of the same act on a section only the last counts, and it is taken back', () => {
+		const run = empty();
+		tapSection(run, { act: 'on', section: 'nape' }, 300);
+		tapSection(run, { act: 'on', section: 'nape' }, 390);
+		tapSection(run, { act: 'off', section: 'nape' }, 2400);
+		expect(run.taps).toEqual([
+			{ act: 'on', section: 'nape', minute: 6.5 },
+			{ act: 'off', section: 'nape', minute: 40 }
+		]);
+		untapSection(run, { act: 'off', section: 'nape' });
+		expect(run.taps).toHaveLength(1);
+	});
+
+	it('all on: what was not tapped went on since, each for its share of that time', async () => {
+		const { at, asPlanned } = await running('hesper-oake');
+		for (const [tapped, shown] of [
+			[0, 20],
+			[3, 30]
+		] as const) {
+			const run = { ...empty(), taps: asPlanned.slice(0, tapped).map((tap) => ({ ...tap })) };
+			tapAllOn(run, at(shown, run.taps).sections, shown * 60);
+			const minutes = run.taps.map(({ minute }) => minute);
+			expect(minutes).toHaveLength(asPlanned.length);
+			expect(minutes).toEqual(minutes.toSorted((p, q) => p - q));
+			expect(minutes.at(-1)).toBeCloseTo(shown, 1);
+			expect(minutes.slice(0, tapped)).toEqual(asPlanned.slice(0, tapped).map((t) => t.minute));
+			const { sections } = at(shown, run.taps);
+			expect(sections.some(({ state }) => state === 'waiting' || state === 'puttingOn')).toBe(
+				false
+			);
+		}
+	});
+
+	it('the last one that is tapped says so', async () => {
+		const { at, asPlanned } = await running('hesper-oake');
+		const last = asPlanned.at(-1)!;
+		const run = { ...empty(), taps: asPlanned.slice(0, -2).map((tap) => ({ ...tap })) };
+		const shown = last.minute;
+		expect(tapOn(run, asPlanned.at(-2)!, at(shown, run.taps).sections, shown * 60)).toBe(false);
+		expect(tapOn(run, last, at(shown, run.taps).sections, shown * 60)).toBe(true);
 	});
 });

@@ -208,7 +208,7 @@ function timesNow(
 		const lasts = planned.to - planned.from;
 		const parts = of.map(({ part }) => part);
 		const on = lastTap(taps, 'on', of[0]!.finish.section, parts);
-		// Who is early waits out a pause that was planned; who is late does not.
+		// Who is early waits out a pause that was planned; who is late keeps its length.
 		const begin = planned.from + (pause > 0 ? Math.max(0, late) : late);
 		const from = on === undefined ? begin : Math.min(on, Math.max(free, on - lasts));
 		// What should be on and was not tapped is still being put on.

@@ -83,6 +83,9 @@ export function untapSection(run: Visit['run'], tap: Pick<Tap, 'act' | 'section'
 	run.taps = (run.taps ?? []).filter((one) => !isSame(one, tap));
 }
 
+const isTappedOn = (run: Visit['run'], { section, part }: Pick<Tap, 'section' | 'part'>): boolean =>
+	(run.taps ?? []).some((tap) => isSame(tap, { act: 'on', section, part }));
+
 /** What lies on the hair. */
 const LIES: readonly RunningSection['state'][] = ['on', 'ready', 'overdue'];
 
@@ -98,10 +101,7 @@ export function tapOn(
 	shown: number
 ): boolean {
 	tapSection(run, { act: 'on', ...tapped }, shown);
-	return sections.every(
-		({ section, part, state }) =>
-			(section === tapped.section && part === tapped.part) || [...LIES, 'off'].includes(state)
-	);
+	return sections.every((one) => isTappedOn(run, one) || [...LIES, 'off'].includes(one.state));
 }
 
 /**
@@ -115,9 +115,7 @@ export function tapAllOn(
 	shown: number
 ): void {
 	const on = (run.taps ?? []).filter(({ act }) => act === 'on');
-	const known = (one: RunningSection) =>
-		on.some(({ section, part }) => section === one.section && part === one.part);
-	const left = sections.filter((one) => !known(one) && one.state !== 'off');
+	const left = sections.filter((one) => !isTappedOn(run, one) && one.state !== 'off');
 	/** Parts in one packet are put on in one go. */
 	const begins = left.filter(
 		({ section, fromMinute }, i) =>

@@ -210,7 +210,8 @@
 				cautions={session.cautions.filter((c) => c.severity === 'stop')}
 				onpass={(code, reason) => session.pass(code, reason)}
 			>
-				<Button primary={run.notes.length > 0} onclick={next}>Rinsed, go to Tone</Button>
+				<Button primary={run.notes.length > 0 && !putting} onclick={next}>Rinsed, go to Tone</Button
+				>
 			</FootLine>
 		{/snippet}
 	</Station>

@@ -7,6 +7,7 @@
 	import { depthName, formatLevel } from '../../core/hair';
 	import { useRecords } from '../../state/records';
 	import Button from '../../ui/Button.svelte';
+	import Progress from '../../ui/Progress.svelte';
 	import { aimVerdict, verdictWords } from '../../wording/verdict';
 	import { contrastWords, KIND_OPTIONS, panelWords } from '../../wording/aim';
 	import { AimView } from '../../state/aimView.svelte';
@@ -132,7 +133,12 @@
 					What else the aim allows: {words?.short}. <span>{words?.sentence}</span>
 				</p>
 			{:else}
-				<p>{words?.sentence ?? 'Working it out…'}</p>
+				<p>
+					{#if words}{words.sentence}{:else}<Progress
+							label="Working it out…"
+							share={undefined}
+						/>{/if}
+				</p>
 			{/if}
 			{#if words && words.instead.length > 0}
 				<ul>
