@@ -1,6 +1,9 @@
 import { expect, test } from '@playwright/test';
 import { openDemo } from './helpers';
 
+// As a person has it: the application is kept on the device.
+test.use({ serviceWorkers: 'allow' });
+
 const VISIT = '/visit/hesper-oake-today';
 const ADDRESSES = [
 	'/',

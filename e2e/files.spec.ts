@@ -1,6 +1,9 @@
 import { expect, test } from '@playwright/test';
 import { accessible, exportAll, importFile, openClient, openDemo, saved, station } from './helpers';
 
+// As a person has it: the application is kept on the device.
+test.use({ serviceWorkers: 'allow' });
+
 interface File {
 	documents: Record<string, unknown>[];
 }

@@ -11,9 +11,6 @@ import {
 	saved
 } from './helpers';
 
-// A service worker would answer for the worker's script, which one of these tests holds back.
-test.use({ serviceWorkers: 'block' });
-
 const big = (page: Page) => answer(page).locator('.big');
 const main = (page: Page) => page.getByRole('main');
 const rail = (page: Page) => page.getByRole('navigation', { name: 'Stations of the visit' });

@@ -1,6 +1,9 @@
 import { expect, test } from '@playwright/test';
 import { answer, openClient, openDemo, saved, station } from './helpers';
 
+// As a person has it: the application is kept on the device.
+test.use({ serviceWorkers: 'allow' });
+
 test('a whole visit for a new client, found again after closing the browser', async ({ page }) => {
 	await page.goto('/');
 	await expect(page.getByRole('heading', { name: 'How far will it lift?' })).toBeVisible();

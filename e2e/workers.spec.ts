@@ -1,9 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { openDemo } from './helpers';
 
-// A service worker would answer for the scripts that these tests take away.
-test.use({ serviceWorkers: 'block' });
-
 const formulas = 'Formulas that come closest';
 
 test('the toner is searched beside the page, and newer questions replace older ones', async ({

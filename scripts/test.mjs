@@ -1,4 +1,5 @@
 // npm test: installs what is missing, then lint, types, unit tests, build, browser tests.
+import { spawn } from 'node:child_process';
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import {
 	bin,
@@ -24,6 +25,30 @@ function step(name, work) {
 	console.log(`${code === 0 ? 'ok' : 'FAILED'} · ${((Date.now() - begun) / 1000).toFixed(0)} s`);
 	return code;
 }
+/** A check that runs beside the others; what it says is kept until it is waited for. */
+function begin(args) {
+	const begun = Date.now();
+	const child = spawn(process.execPath, args, { stdio: ['ignore', 'pipe', 'pipe'] });
+	const said = [];
+	child.stdout.on('data', (text) => said.push(text));
+	child.stderr.on('data', (text) => said.push(text));
+	return new Promise((resolve) => {
+		const end = (code) => resolve({ code: code ?? 1, said, seconds: (Date.now() - begun) / 1000 });
+		child.on('close', end);
+		child.on('error', (error) => {
+			said.push(Buffer.from(`${error.message}\n`));
+			end(1);
+		});
+	});
+}
+async function finished(name, running) {
+	const { code, said, seconds } = await running;
+	console.log(`\n── ${name}`);
+	process.stdout.write(Buffer.concat(said));
+	console.log(`${code === 0 ? 'ok' : 'FAILED'} · ${seconds.toFixed(0)} s, beside the others`);
+	if (code === 0) passed++;
+	else failed++;
+}
 /** A check without tests of its own counts as one. */
 function check(name, args) {
 	if (step(name, () => node(args)) === 0) passed++;
@@ -41,7 +66,8 @@ function counted(name, report, work, read) {
 }
 
 node([bin('@sveltejs/kit/svelte-kit.js'), 'sync']);
-check('lint', [bin('eslint/bin/eslint.js'), '.']);
+// Lint takes one core for longer than all the other checks and the build take the second.
+const lint = begin([bin('eslint/bin/eslint.js'), '.']);
 check('format', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.']);
 check('layers', [
 	bin('dependency-cruiser/bin/dependency-cruise.mjs'),
@@ -61,6 +87,8 @@ check('types of the service worker', [
 	'-p',
 	'src/service-worker/tsconfig.json'
 ]);
+const built = step('build', ensureBuilt) === 0;
+await finished('lint', lint);
 
 const unitReport = scratch('unit.json');
 counted(
@@ -77,7 +105,7 @@ counted(
 	(report) => ({ passed: report.numPassedTests, failed: report.numFailedTests })
 );
 
-if (step('build', ensureBuilt) === 0) {
+if (built) {
 	const browserReport = scratch('browser.json');
 	counted(
 		'browser tests',
