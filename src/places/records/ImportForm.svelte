@@ -58,6 +58,12 @@
 	);
 	const nothing = $derived(shown !== undefined && shown.added.length + shown.changed.length === 0);
 
+	/** Moved, taken away or forbidden since it was chosen. */
+	const unreadable = (): ImportOutcome => ({
+		ok: false,
+		problem: 'damaged',
+		message: 'The device does not let this file be read. Nothing was changed.'
+	});
 	async function read(file: File | undefined) {
 		if (!file) return;
 		reading = true;
@@ -69,7 +75,7 @@
 						message:
 							'This file is over 50 MB, far more than any salon’s records. Nothing was changed.'
 					}
-				: previewImport(await file.text(), workspace.all);
+				: await file.text().then((text) => previewImport(text, workspace.all), unreadable);
 		reading = false;
 		picker.value = '';
 		hold(file.name);
