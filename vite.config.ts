@@ -26,9 +26,16 @@ export default defineConfig({
 				test: {
 					name: 'unit',
 					environment: 'node',
+					// Modules only define things, so files share them: loading them anew took longer than the tests.
+					isolate: false,
 					include: ['src/**/*.test.ts', 'tests/**/*.test.ts', 'scripts/**/*.test.ts'],
-					exclude: ['src/**/*.svelte.test.ts']
+					exclude: ['src/**/*.svelte.test.ts', 'src/**/*.isolated.test.ts']
 				}
+			},
+			{
+				extends: true,
+				// Puts modules of its own in the place of others.
+				test: { name: 'isolated', environment: 'node', include: ['src/**/*.isolated.test.ts'] }
 			},
 			{
 				extends: true,
@@ -36,6 +43,7 @@ export default defineConfig({
 				test: {
 					name: 'component',
 					environment: 'jsdom',
+					isolate: false,
 					include: ['src/**/*.svelte.test.ts']
 				}
 			}

@@ -18,7 +18,7 @@ for (const [zone, evening, day] of [
 			await expect(page.getByRole('navigation', { name: 'Stations of the visit' })).toBeVisible();
 			await page.goto('/clients');
 			await page.getByRole('link', { name: /Late Comer/ }).click();
-			await expect(page.getByText('2 Mar 2026')).toBeVisible();
+			await expect(page.getByText('2 Mar 2026', { exact: true })).toBeVisible();
 			await page.goto('/');
 			await expect(page.getByText(day).first()).toBeVisible();
 			await page.clock.runFor('40:00');

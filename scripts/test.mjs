@@ -66,7 +66,7 @@ function counted(name, report, work, read) {
 }
 
 node([bin('@sveltejs/kit/svelte-kit.js'), 'sync']);
-// Lint takes one core for longer than all the other checks and the build take the second.
+// Lint takes one core for longer than all the other checks take the second, so nothing waits for it.
 const lint = begin([bin('eslint/bin/eslint.js'), '.']);
 check('format', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.']);
 check('layers', [
@@ -88,7 +88,6 @@ check('types of the service worker', [
 	'src/service-worker/tsconfig.json'
 ]);
 const built = step('build', ensureBuilt) === 0;
-await finished('lint', lint);
 
 const unitReport = scratch('unit.json');
 counted(
@@ -104,6 +103,9 @@ counted(
 		]),
 	(report) => ({ passed: report.numPassedTests, failed: report.numFailedTests })
 );
+
+// Browser tests wait for what they see: they have the machine to themselves.
+await finished('lint', lint);
 
 if (built) {
 	const browserReport = scratch('browser.json');

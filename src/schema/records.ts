@@ -2,6 +2,10 @@ import * as z from 'zod/mini';
 
 import {
 	BOUNDS,
+	CHECK_WORDS,
+	HEATS,
+	SCALP_FEELS,
+	STRETCHES,
 	ZONE_NAMES,
 	SENSITIVITIES,
 	AREAS,
@@ -127,7 +131,7 @@ export const reading = z.extend(areaReading, {
 		relaxer: z.boolean(),
 		perm: z.boolean(),
 		heatHabit: z.boolean(),
-		stretch: z.enum(['springs', 'slow', 'limp']),
+		stretch: z.enum(STRETCHES),
 		feel: z.enum(['smooth', 'rough', 'gummy']),
 		ends: z.enum(['sound', 'dry', 'splitting'])
 	}),
@@ -359,9 +363,29 @@ export const checkNote = z.object({
 	id,
 	minute: within(BOUNDS.seenMinute),
 	zone: zoneName,
-	level: hair.level,
+	/** The section that was looked at; absent where the head was. */
+	section: z.optional(id),
+	part: z.optional(z.enum(STRAND_PARTS)),
+	/** What was seen, in a word or as a level. */
+	word: z.optional(z.enum(CHECK_WORDS)),
+	level: z.optional(hair.level),
 	undertone: z.optional(hair.undertoneName),
-	text: text(500)
+	stretch: z.optional(z.enum(STRETCHES)),
+	heat: z.optional(z.enum(HEATS)),
+	scalp: z.optional(z.enum(SCALP_FEELS)),
+	text: text(500),
+	/** How what lies on the section works, and what was expected of it then: what the look is judged by. */
+	lay: z.optional(
+		z.object({
+			minutes: within(BOUNDS.seenMinute),
+			volume: hair.volume,
+			ratio: hair.ratio,
+			bowlAgeMinutes: within(BOUNDS.seenMinute),
+			expected: hair.level
+		})
+	),
+	/** Whether what is left of the plan bends to it; absent while nobody has said. */
+	counts: z.optional(z.boolean())
 });
 
 export const run = z.object({

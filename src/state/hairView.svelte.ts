@@ -94,6 +94,7 @@ import {
 	type ToneSearchQuestion,
 	type ToneStart
 } from '../model/visit/tone';
+import { levelsSeen } from '../model/visit/seen';
 import { Search } from './search.svelte';
 import { steady } from './steady';
 
@@ -240,7 +241,7 @@ export class HairView implements DayStrand {
 	get target(): number {
 		return this.main.target;
 	}
-	#notes = $derived.by(() => this.#source.visit.run.notes);
+	#levels = $derived.by(() => levelsSeen(this.#source.visit.run));
 	#tone = $derived.by(() => this.#source.visit.tone);
 	line: ShelfLine | undefined = $derived.by(() => this.#source.line);
 	zones = $derived(zonesOf(this.reading));
@@ -372,8 +373,8 @@ export class HairView implements DayStrand {
 
 	/** The last level seen at the chair on the zone the figures speak of, or on any zone. */
 	seen = $derived.by(() => {
-		const notes = this.#notes;
-		return notes.findLast(({ zone }) => zone === this.zone.name) ?? notes.at(-1);
+		const levels = this.#levels;
+		return levels.findLast(({ zone }) => zone === this.zone.name) ?? levels.at(-1);
 	});
 	/** What the toner starts from: what is there replaces what was expected. */
 	toneStart: ToneStart = $derived.by(() => {

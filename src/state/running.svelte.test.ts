@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { runningHead } from '../core/work';
-import type { SectionTap } from '../core/work/running';
+import type { SectionTap } from '../core/work/onHead';
 import { tapAllOn, tapOn, tapSection, untapSection } from '../model/commands/run';
 import type { Visit } from '../schema/records';
 import { openVisit } from '../testing/demoVisit';
@@ -97,7 +97,9 @@ describe('a head while the service runs', () => {
 				.map(({ section }) => section);
 			if (past.length === 0) continue;
 			expect(past, `at ${minute} min`).toContain(acts[0]!.section);
-			const due = acts.filter(({ act, minute: when }) => act === 'takeOff' && when <= minute);
+			const due = acts.filter(
+				({ act, minute: when }) => ['takeOff', 'rinse'].includes(act) && when <= minute
+			);
 			if (
 				due.some(({ section, minute: when }) => !past.includes(section!) && when < acts[0]!.minute)
 			)
@@ -176,7 +178,9 @@ describe('a head while the service runs', () => {
 					const due = acts.map(({ minute }) => Math.max(now, minute));
 					expect(due).toEqual(due.toSorted((p, q) => p - q));
 					// Each section that is not off is in somebody's list, and none that is.
-					const asked = new Set(acts.flatMap(({ section }) => section ?? []));
+					const asked = new Set(
+						acts.flatMap(({ section, of }) => [section, ...(of ?? []).map((one) => one.section)])
+					);
 					for (const { section, state } of sections) {
 						expect(asked.has(section), `${section} ${state}`).toBe(state !== 'off');
 					}

@@ -4,7 +4,8 @@
 
 {#if speaking.begun}
 	{#await import('svelte-sonner') then { Toaster }}
-		<!-- At the top: the acts stand at the bottom, and a message must not lie over them. -->
-		<Toaster position="top-center" />
+		<!-- At the top: the acts stand at the bottom, and a message must not lie over them; to the side, because the
+		answer stands on the left. -->
+		<Toaster position="top-right" />
 	{/await}
 {/if}

@@ -8,11 +8,13 @@
 		title: string;
 		/** Something must be answered before it goes on: a tap beside it does not put it away. */
 		alert?: boolean;
+		/** Over the whole window, to be read from across the room. */
+		whole?: boolean;
 		children: Snippet;
 		actions?: Snippet;
 		onclose: () => void;
 	}
-	let { open, title, alert = false, children, actions, onclose }: Props = $props();
+	let { open, title, alert = false, whole = false, children, actions, onclose }: Props = $props();
 	// svelte-ignore state_referenced_locally
 	// What it is when it opens, it is until it closes: what is answered in it does not lay it anew.
 	let asked = $state(alert);
@@ -27,16 +29,26 @@
 	<Part.Portal>
 		<Part.Overlay class="fixed inset-0 z-40 bg-veil" />
 		<Part.Content
-			class="fixed top-1/2 left-1/2 z-41 max-h-[calc(100dvh_-_32px)] w-[min(560px,calc(100vw_-_32px))] -translate-1/2 animate-rise overflow-auto rounded-box bg-room px-8 py-6"
+			class={[
+				'fixed z-41 animate-rise overflow-auto bg-room px-8 py-6',
+				whole
+					? 'inset-0 flex flex-col justify-center border-t-40 border-stop'
+					: 'top-1/2 left-1/2 max-h-[calc(100dvh_-_32px)] w-[min(560px,calc(100vw_-_32px))] -translate-1/2 rounded-box'
+			]}
 		>
-			<Part.Title class="mb-4 figure text-28 leading-tight">{title}</Part.Title>
+			<Part.Title
+				class={[
+					'mb-4 figure leading-tight wrap-anywhere',
+					whole ? 'text-name max-tablet:text-40' : 'text-28'
+				]}>{title}</Part.Title
+			>
 			{#if asked}
 				<!-- Who hears it, hears what is asked at once. -->
 				<AlertDialog.Description>
 					{#snippet child({ props })}<div {...props}>{@render children()}</div>{/snippet}
 				</AlertDialog.Description>
 			{:else}<div>{@render children()}</div>{/if}
-			<div class="mt-5 flex flex-wrap justify-end gap-3">
+			<div class={['mt-5 flex flex-wrap gap-3', whole ? '[&_button]:min-h-16' : 'justify-end']}>
 				{#if actions}{@render actions()}{/if}
 				<Close class={buttonLook()}>Close</Close>
 			</div>

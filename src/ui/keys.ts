@@ -69,6 +69,29 @@ export const KEYS = [
 		yields: true
 	},
 	{
+		act: 'lags',
+		place: 'chair',
+		shown: 'l',
+		what: 'the section that is looked at lags',
+		keys: ['l']
+	},
+	{ act: 'asPlanned', place: 'chair', shown: 'a', what: 'it is as planned', keys: ['a'] },
+	{ act: 'ready', place: 'chair', shown: 'r', what: 'it is ready', keys: ['r'] },
+	{
+		act: 'sectionBefore',
+		place: 'chair',
+		shown: '←',
+		what: 'look at the section before',
+		keys: ['ArrowLeft']
+	},
+	{
+		act: 'sectionNext',
+		place: 'chair',
+		shown: '→',
+		what: 'look at the next section',
+		keys: ['ArrowRight']
+	},
+	{
 		act: 'take',
 		place: 'weigh',
 		shown: 'Space',

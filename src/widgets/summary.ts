@@ -52,6 +52,8 @@ export function stationLine(session: VisitState, station: Station): string {
 		case 'chair': {
 			const { seen } = head;
 			if (seen) return `seen ${formatLevel(seen.level)} at ${seen.minute} min`;
+			const checks = visit.run.notes.length;
+			if (checks > 0) return `running, ${checks} check${checks === 1 ? '' : 's'}`;
 			return visit.run.startedAt ? 'running, nothing seen yet' : 'not started';
 		}
 		case 'tone': {

@@ -1,15 +1,25 @@
-import type { NextAct, SectionState } from '../core/work';
+import type { HeadRate, NextAct, SectionCheck, SectionState, Shift } from '../core/work';
+import { formatLevel } from '../core/hair';
+import type { CHECK_WORDS, HEATS, SCALP_FEELS, STRETCHES } from '../core/vocabulary';
 import type { SectionNamer } from './bowls';
 
+/** What comes off together, from the first of it to the last in the order of the work. */
+export function blockWords(of: NonNullable<NextAct['of']>, nameOf: SectionNamer): string {
+	const names = [...new Set(of.map(({ section }) => nameOf(section)))];
+	return names.length < 3 ? names.join(' and ') : `${names[0]!} to ${names.at(-1)!}`;
+}
+
 /** What is to be done, as one says it across the room. */
-export function actWords({ act, section, bowl }: NextAct, nameOf: SectionNamer): string {
+export function actWords({ act, section, bowl, of }: NextAct, nameOf: SectionNamer): string {
 	const name = section === undefined ? '' : nameOf(section);
 	const WORDS = {
 		mix: `Mix bowl ${bowl}`,
 		putOn: `Put on ${name}`,
 		beOn: `Putting on ${name}`,
+		check: `Check ${name}`,
 		ready: `Look at ${name}`,
-		takeOff: `Take ${name} off`
+		takeOff: `Take ${name} off`,
+		rinse: `Rinse ${of ? blockWords(of, nameOf) : name}`
 	} as const;
 	return WORDS[act];
 }
@@ -30,7 +40,62 @@ export const STATE_WORDS: Readonly<Record<SectionState, string>> = {
 	waiting: 'waits',
 	puttingOn: 'being put on',
 	on: 'on',
+	check: 'check it',
 	ready: 'look now',
 	overdue: 'past its limit',
 	off: 'off'
 };
+
+/** The three answers of a look. */
+export const LOOK_WORDS: Readonly<Record<(typeof CHECK_WORDS)[number], string>> = {
+	lags: 'lags',
+	asPlanned: 'as planned',
+	ready: 'ready'
+};
+
+const named = <V extends string>(words: Readonly<Record<V, string>>) =>
+	(Object.keys(words) as V[]).map((value) => ({ value, label: words[value] }));
+
+/** What may be told of a look beside its colour. */
+export const STRETCH_OPTIONS = named<(typeof STRETCHES)[number]>({
+	springs: 'springs back',
+	slow: 'slow',
+	limp: 'limp'
+});
+export const HEAT_OPTIONS = named<(typeof HEATS)[number]>({
+	cool: 'cool',
+	warm: 'warm',
+	hot: 'hot'
+});
+export const SCALP_OPTIONS = named<(typeof SCALP_FEELS)[number]>({
+	calm: 'calm',
+	tingles: 'tingles',
+	burns: 'burns'
+});
+
+/** What was seen of a section, after its name: “lags”, “is ready”, “is at 8.5”. */
+export function checkWords({ word, level }: Partial<Pick<SectionCheck, 'word' | 'level'>>): string {
+	if (level !== undefined) return `is at ${formatLevel(level)}`;
+	if (word === undefined) return 'was looked at';
+	return word === 'lags' ? 'lags' : `is ${LOOK_WORDS[word]}`;
+}
+
+/** Changes of less than this are as expected, percent. */
+const SAME_PERCENT = 3;
+
+/** How fast the head lifts by its checks: “12 % slower than expected (± 17 %; before the checks ± 22 %)”. */
+export function rateWords({ before, head }: Pick<HeadRate, 'before' | 'head'>): string {
+	const percent = Math.round(100 * (Math.exp(head.mean - before.mean) - 1));
+	const sure = (sd: number) => `±\u00a0${Math.round(100 * sd)}\u00a0%`;
+	const gain = `(${sure(head.sd)}; before the checks ${sure(before.sd)})`;
+	if (Math.abs(percent) < SAME_PERCENT) return `lifts as expected ${gain}`;
+	return `lifts ${Math.abs(percent)} % ${percent < 0 ? 'slower' : 'faster'} than expected ${gain}`;
+}
+
+/** When things come off otherwise, were the plan bent: “nape to back 3 off at 14:32, 6 min later”. */
+export const shiftWords = (
+	{ of, minute, later }: Shift,
+	nameOf: SectionNamer,
+	timeOf: (minute: number) => string
+): string =>
+	`${blockWords(of, nameOf)} off at ${timeOf(minute)}, ${Math.abs(Math.round(later))} min ${later > 0 ? 'later' : 'sooner'}`;

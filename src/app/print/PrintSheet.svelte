@@ -13,7 +13,8 @@
 	import { partWords } from '../../wording/part';
 	import type { LiftPlan } from '../../schema/records';
 	import { ZONES } from '../../model/visit/hair';
-	import { bowlWords, productWords } from '../../wording/bowls';
+	import { LOOK_WORDS } from '../../wording/chair';
+	import { bowlWords, productWords, sectionNamer } from '../../wording/bowls';
 	import { STANDING_CAUTIONS } from '../../wording/cautions';
 	import { aimDifferenceWords, differenceWords, exceptWords } from '../../wording/areas';
 	import { useVisit } from '../../state/visitContext';
@@ -34,6 +35,7 @@
 	import { alongWords, KEPT_WORDS, pieceWords } from '../../wording/kept';
 
 	const session = useVisit();
+	const nameOf = $derived(sectionNamer(session.bowls.sections.map(({ section }) => section)));
 	const visit = $derived(session.visit);
 	const plan = $derived(session.plan);
 	const reading = $derived(session.head.reading);
@@ -181,9 +183,15 @@
 		<h2 class="print:mt-4 print:break-after-avoid print:text-15">Seen</h2>
 		{#each visit.run.notes as note (note.id)}
 			<p>
-				{note.minute} min, {note.zone}: {formatLevel(note.level)}
+				{Math.round(note.minute)} min, {note.section === undefined
+					? note.zone
+					: nameOf(note.section)}: {note.level !== undefined
+					? formatLevel(note.level)
+					: note.word
+						? LOOK_WORDS[note.word]
+						: ''}
 				{note.undertone ?? ''}
-				{note.text}
+				{[note.stretch, note.heat, note.scalp, note.text].filter(Boolean).join(', ')}
 			</p>
 		{/each}
 	{/if}

@@ -2,4 +2,4 @@ export { bisect } from './bisect';
 export { goldenSection } from './goldenSection';
 export { leastSquares } from './leastSquares';
 export { quantile } from './quantile';
-export { normalQuantile, quasiRandom, stratifiedNormals } from './sampling';
+export { normalQuantile, normalShare, quasiRandom, stratifiedNormals } from './sampling';

@@ -73,6 +73,14 @@ export const ORDER_NAMES = [
 export const TECHNIQUES = ['foils', 'open', 'retouch'] as const;
 /** How the head is rinsed. */
 export const RINSE_MODES = ['together', 'backFirst', 'eachReady'] as const;
+/** What a look at the chair tells in a word: behind what is expected, as expected, or at its level. */
+export const CHECK_WORDS = ['lags', 'asPlanned', 'ready'] as const;
+/** How wet hair behaves when it is stretched. */
+export const STRETCHES = ['springs', 'slow', 'limp'] as const;
+/** How warm a packet feels. */
+export const HEATS = ['cool', 'warm', 'hot'] as const;
+/** What the scalp says while product lies on it. */
+export const SCALP_FEELS = ['calm', 'tingles', 'burns'] as const;
 /** Parts of the strand that may have bowls of their own. */
 export const STRAND_PARTS = ['root', 'lengths', 'oldLights'] as const;
 /** How fast one likes to work: which strengths are considered. */

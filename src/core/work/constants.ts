@@ -60,6 +60,14 @@ export const SERVICE_MINUTES = {
 	leastGap: 5
 } as const;
 
+/** How a look at the chair is taken. */
+export const CHECK = {
+	/** A word names a difference that is nearer to half a level than to none, levels: finer nobody tells in passing. */
+	apart: 0.25,
+	/** Looks that are closer than this are one, minutes. */
+	near: 2
+} as const;
+
 /** Work that takes longer than this is rinsed back first, unless somebody says otherwise, minutes. */
 export const BACK_FIRST_FROM = 25;
 

@@ -30,13 +30,12 @@ export { inOrder, isHairline, ordersOf, type OrderName } from './orders';
 export type { StagingProblemFault, WorkSection } from './problem';
 export { lastRinse, USUAL_BLOCKS, usualRinse, type RinseMode } from './rinse';
 export { oneStrengthSteps, stageBowlsSteps, type Staging, type StagingAnswer } from './staging';
-export {
-	runningHead,
-	type NextAct,
-	type RunningHead,
-	type RunningSection,
-	type SectionState
-} from './running';
+export { headRate, type CheckWord, type HeadRate, type SectionCheck } from './headRate';
+export { type NextAct } from './nextActs';
+export { runningHead, type RunningHead } from './running';
+export { isLying, type RunningSection, type SectionState } from './runningSection';
+export { sectionCourse, type SectionMoment } from './sectionCourse';
+export { shiftsOf, type Shift } from './shifts';
 export { stageHeadSteps } from './stageHead';
 export { usualFoils } from './usualFoils';
 export {

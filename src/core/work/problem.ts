@@ -3,6 +3,7 @@ import type { Porosity } from '../hair';
 import {
 	DEFAULT_LIMIT_MINUTES,
 	readyHead,
+	type AreaName,
 	type Fibre,
 	type HeadFactors,
 	type Mixture,
@@ -19,6 +20,8 @@ import type { BowlId, SectionId } from './ids';
 /** A part of the work, in the order in which it is done. */
 export interface WorkSection {
 	readonly id: SectionId;
+	/** Where on the head it lies: what is near one another shares its warmth. */
+	readonly area?: AreaName | undefined;
 	/** Grams of ready mixture it takes. */
 	readonly grams: number;
 	readonly minutesToApply: number;

@@ -8,6 +8,7 @@ import { subjectOf } from '../visit/lift';
 import { lightsAfter } from '../visit/oldLights';
 import { stamp } from '../identity';
 import { GROWTH_CM_PER_MONTH, onScale, WEEKS_PER_MONTH } from '../../core/hair';
+import { levelsSeen } from '../visit/seen';
 import { USUAL_WARMTH } from '../../core/tone';
 import type {
 	Aim,
@@ -143,7 +144,8 @@ export function nextReading(last: Visit, day: Day): Reading {
 }
 
 /** The last level that somebody saw on a zone before anything was laid over it. */
-const seenOn = ({ run }: Visit, zone: ZoneName) => run.notes.findLast((note) => note.zone === zone);
+const seenOn = ({ run }: Visit, zone: ZoneName) =>
+	levelsSeen(run).findLast((seen) => seen.zone === zone);
 
 /** Whether somebody looked at where a zone ended: bare, or under its toner. */
 const isSeen = (visit: Visit, zone: ZoneName): boolean =>

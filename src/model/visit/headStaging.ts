@@ -212,6 +212,7 @@ function workSection(
 	const own = liftTarget(aimOn(aimOf(aim, area), zone.name));
 	return {
 		id: section.id,
+		area: area ?? section.areas[0],
 		grams: load!.grams * reached * (1 - lightsShare(source, section)),
 		// Two bowls in one packet take no longer than one; a strand worked in two goes does by its parts.
 		minutesToApply: load!.minutes * (source.bowls.strand === 'rootLater' ? reached : 1),
@@ -244,6 +245,7 @@ function lightsSection(
 	const fibre = after(zone.fibre, earlier, zone, factors);
 	return {
 		id: section.id,
+		area,
 		grams: load!.grams * lightsShare(source, section),
 		minutesToApply: load!.minutes,
 		placement,

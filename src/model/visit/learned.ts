@@ -15,12 +15,16 @@ import { applicationOn, type Learned } from './lift';
 /** Levels seen at the chair of a visit, each with what the model says of it for any factor. */
 function observationsOf({ reading, before, lift, run }: Visit): Observation[] {
 	const zones = zonesOf(reading);
-	return run.notes.flatMap(({ zone, minute, level }) => {
+	return run.notes.flatMap(({ zone, minute, level, lay, part }) => {
 		const place = zones.find(({ name }) => name === zone);
-		if (!place || minute < 1 || !lift.covers[zone]) return [];
+		const minutes = lay?.minutes ?? minute;
+		if (!place || minutes < 1 || !lift.covers[zone]) return [];
+		// A word was judged at the chair; old light pieces are not the hair that the zone speaks of.
+		if (level === undefined || part === 'oldLights') return [];
+		const main = applicationOn(lift, place, minutes);
 		const applications = [
 			...before.map((step) => applicationOn(step, place)),
-			applicationOn(lift, place, minute)
+			lay ? { ...main, ...lay } : main
 		];
 		const expectedAt = (personal: number): number => {
 			const head: HeadFactors = {

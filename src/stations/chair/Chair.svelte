@@ -10,10 +10,18 @@
 	import Station from '../../widgets/Station.svelte';
 	import StrandRow from '../../widgets/StrandRow.svelte';
 	import { useVisit } from '../../state/visitContext';
+	import { levelsSeen } from '../../model/visit/seen';
 	import { coloursOf, seenFibre, seenLab, uniform } from '../../model/visit/hair';
 	import { actOf } from '../../ui/keys';
+	import { CHECK_WORDS } from '../../core/vocabulary';
 	import { actWords } from '../../wording/chair';
-	import { ChairRun, keyOf } from './chairRun.svelte';
+	import { formatTime } from '../../wording/words';
+	import { isLying } from '../../core/work';
+	import { keyOf } from '../../state/runningView.svelte';
+	import { ChairRun } from './chairRun.svelte';
+	import RateLine from './RateLine.svelte';
+	import RinseNow from './RinseNow.svelte';
+	import StopNow from './StopNow.svelte';
 	import ChairClock from './ChairClock.svelte';
 	import PuttingOn from './PuttingOn.svelte';
 	import SectionLocks from './SectionLocks.svelte';
@@ -52,13 +60,59 @@
 	const moments = $derived(
 		session.head.course.course.map(({ lab, ...rest }) => ({ ...rest, hex: hexOf(lab) }))
 	);
-	const seen = $derived(run.notes.filter(({ zone }) => zone === session.head.zone.name));
-	let noting = $state(false);
+	const seen = $derived(levelsSeen(run).filter(({ zone }) => zone === session.head.zone.name));
+	/** What is told of: the head, or the look at a section that was just taken. */
+	let noting = $state<'head' | 'section'>();
 
 	const service = new ChairRun(session, () => seconds);
 	const head = $derived(service.head);
 	const act = $derived(service.next);
 	const [putting, ...then] = $derived(service.putting);
+	const looked = $derived(service.looked !== putting ? service.looked : undefined);
+	/** What is looked at comes before what is put on: it is due, or somebody points at it. */
+	const sectionFirst = $derived(
+		looked !== undefined && (act?.section !== putting?.section || service.isPointed)
+	);
+	/** The section that is looked at, on its way. */
+	const ofSection = $derived(
+		looked && isLying(looked)
+			? service.view.courseOf(looked).map(({ lab, ...rest }) => ({ ...rest, hex: hexOf(lab) }))
+			: []
+	);
+	const seenThere = $derived(
+		run.notes.flatMap(({ section, part, minute, level }) =>
+			section === looked?.section && part === looked?.part && level !== undefined
+				? [{ minute, level }]
+				: []
+		)
+	);
+	let top = $state<HTMLElement>();
+	const first = $derived(sectionFirst ? looked && keyOf(looked) : putting && keyOf(putting));
+	// What comes next is in sight, wherever somebody had scrolled to for the last.
+	$effect(() => {
+		if (first) top?.scrollIntoView({ block: 'nearest' });
+	});
+	/** A rinse that is due, or nearly. */
+	const rinsing = $derived(
+		act?.act === 'rinse' && act.minute <= service.minute + 1 ? act.of : undefined
+	);
+	const timeOf = (at: number) =>
+		formatTime(new Date(clock.shown.getTime() + (at - seconds / 60) * 60_000));
+	/** Seconds that stood on the timer of a look that stops everything, once it was answered. */
+	let answered = $state.raw<ReadonlySet<string>>(new Set());
+	const alarm = $derived(
+		run.notes.findLast(
+			({ id, section, part, stretch, scalp }) =>
+				section !== undefined &&
+				(stretch === 'limp' || scalp === 'burns') &&
+				!answered.has(id) &&
+				head?.sections.some(
+					(one) =>
+						isLying(one) && (scalp === 'burns' || (one.section === section && one.part === part))
+				)
+		)
+	);
+	const answer = (id: string) => (answered = new Set([...answered, id]));
 
 	function toggle() {
 		if (blocked) return;
@@ -69,9 +123,14 @@
 	}
 	function press(event: KeyboardEvent) {
 		const act = actOf(event, 'chair');
+		const word = CHECK_WORDS.find((one) => one === act);
 		if (act === 'timer') toggle();
-		else if (act === 'check') noting = true;
-		else if (act === 'tapOn' && putting) service.tap(putting, 'on');
+		else if (act === 'check') noting = 'head';
+		else if (act === 'tapOn' && putting) service.tap([putting], 'on');
+		else if (act === 'tapOn' && rinsing) service.tap(rinsing, 'off');
+		else if (act === 'sectionBefore') service.move(-1);
+		else if (act === 'sectionNext') service.move(1);
+		else if (word && looked && isLying(looked)) service.look(looked, { word });
 	}
 	function next() {
 		session.change('rinsed', (draft) => rinse(draft, clock.now(), seconds));
@@ -81,15 +140,35 @@
 
 <svelte:window onkeydown={press} />
 
+{#snippet putOn(small: boolean)}
+	{#if putting && session.bowls.staging}
+		<PuttingOn
+			section={putting}
+			{then}
+			staging={session.bowls.staging}
+			nameOf={service.nameOf}
+			minute={service.minute}
+			onon={() => service.tap([putting], 'on')}
+			{small}
+			followsPlan={run.followsPlan === true}
+			onfollow={(follows) => service.follow(follows)}
+		/>
+	{/if}
+{/snippet}
 {#snippet theSection()}
-	{#if service.looked && service.looked !== putting}
-		{@const section = service.looked}
+	{#if looked}
+		{@const section = looked}
 		<SectionNow
 			{section}
 			nameOf={service.nameOf}
 			minute={service.minute}
-			ontap={(what) => service.tap(section, what)}
-			onuntap={(what) => service.untap(section, what)}
+			check={service.check}
+			ontap={(what) => service.tap([section], what)}
+			onuntap={(what) => service.untap([section], what)}
+			onlook={(told) => service.look(section, told)}
+			ontell={(told) => service.check && service.tell(service.check.id, told)}
+			onmore={() => (noting = 'section')}
+			ondone={() => service.checkDone()}
 		/>
 	{/if}
 {/snippet}
@@ -100,11 +179,10 @@
 		{blocked}
 		{small}
 		ontoggle={toggle}
-		oncheck={() => (noting = true)}
+		oncheck={() => (noting = 'head')}
 		onallon={() => service.allOn()}
 		onnotallon={() => service.notAllOn()}
-		>{#if !small}{@render theSection()}{/if}</ChairClock
-	>
+	/>
 {/snippet}
 
 {#if !session.lightens && !begun}
@@ -172,35 +250,63 @@
 			{/if}
 		{/snippet}
 		{#snippet picture()}
-			{#if putting && session.bowls.staging}
-				<PuttingOn
-					section={putting}
-					{then}
-					staging={session.bowls.staging}
+			<div bind:this={top}></div>
+			{#if !sectionFirst}{@render putOn(false)}{/if}
+			{#if rinsing && !service.check}
+				<RinseNow
+					of={rinsing}
 					nameOf={service.nameOf}
-					minute={service.minute}
-					onon={() => service.tap(putting, 'on')}
-					followsPlan={run.followsPlan === true}
-					onfollow={(follows) => service.follow(follows)}
+					others={(head?.sections.filter(isLying).length ?? 0) > rinsing.length}
+					onrinsed={() => service.tap(rinsing, 'off')}
 				/>
-				{@render theClock(true)}
 			{/if}
+			{@render theSection()}
+			{#if head && service.view.seenRate}
+				<RateLine
+					rate={service.view.seenRate}
+					proposal={service.view.proposal}
+					bends={service.view.rate !== undefined}
+					{head}
+					nameOf={service.nameOf}
+					{timeOf}
+					ondecide={(takes) => service.decide(takes)}
+				/>
+			{/if}
+			{#if sectionFirst}{@render putOn(true)}{/if}
+			{#if head}{@render theClock(true)}{/if}
 			<div
 				class="grid flex-1 grid-cols-[minmax(0,400px)_minmax(0,1fr)] gap-9 max-desk:grid-cols-[300px_minmax(0,1fr)] max-desk:gap-6 max-tablet:grid-cols-1 max-tablet:gap-4"
 			>
 				<div>
-					{#if !putting}{@render theClock(false)}{/if}
-					{#if putting}{@render theSection()}{/if}
-					<CheckList />
+					{#if !head}{@render theClock(false)}{/if}
+					<CheckList nameOf={service.nameOf} />
 				</div>
 				<div class="min-h-75 overflow-x-clip">
-					<LiftChart
-						{moments}
-						{seen}
-						window={typeof when === 'string' ? undefined : when}
-						minute={Math.min(minute, session.head.main.lastMinute)}
-						spent={session.head.course.spent}
-					/>
+					{#if looked && ofSection.length > 1}
+						<h2 class="text-15 font-semibold">
+							{service.nameOf(looked.section)}, minutes of the service
+						</h2>
+						<LiftChart
+							moments={ofSection}
+							seen={seenThere}
+							window={looked.readyMinute === undefined
+								? undefined
+								: { from: looked.readyMinute, to: undefined }}
+							minute={Math.min(
+								Math.max(service.minute, ofSection[0]!.minute),
+								ofSection.at(-1)!.minute
+							)}
+							spent={Infinity}
+						/>
+					{:else}
+						<LiftChart
+							{moments}
+							{seen}
+							window={typeof when === 'string' ? undefined : when}
+							minute={Math.min(minute, session.head.main.lastMinute)}
+							spent={session.head.course.spent}
+						/>
+					{/if}
 				</div>
 			</div>
 		{/snippet}
@@ -210,10 +316,31 @@
 				cautions={session.cautions.filter((c) => c.severity === 'stop')}
 				onpass={(code, reason) => session.pass(code, reason)}
 			>
-				<Button primary={run.notes.length > 0 && !putting} onclick={next}>Rinsed, go to Tone</Button
+				<Button
+					primary={!head?.sections.some(isLying) && !putting && run.notes.length > 0}
+					onclick={next}>Rinsed, go to Tone</Button
 				>
 			</FootLine>
 		{/snippet}
 	</Station>
 {/if}
-<CheckForm open={noting} {minute} expected={expected.level} onclose={() => (noting = false)} />
+<CheckForm
+	open={noting !== undefined}
+	{minute}
+	expected={expected.level}
+	about={noting === 'section' && service.check && looked
+		? { check: service.check, name: service.nameOf(looked.section) }
+		: undefined}
+	ontell={(told) => service.check && service.tell(service.check.id, told)}
+	onclose={() => (noting = undefined)}
+/>
+{#if alarm}
+	<StopNow
+		check={alarm}
+		name={service.nameOf(alarm.section!)}
+		onrinsed={(all) =>
+			all ? service.allOff() : service.tap([{ section: alarm.section!, part: alarm.part }], 'off')}
+		onmistake={() => service.tell(alarm.id, { stretch: undefined, scalp: undefined })}
+		onclose={() => answer(alarm.id)}
+	/>
+{/if}

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import type { Snippet } from 'svelte';
 	import { MAIN_STEP } from '../../model/visit/day';
 	import { useVisit } from '../../state/visitContext';
 	import Button from '../../ui/Button.svelte';
@@ -19,8 +18,6 @@
 		oncheck: () => void;
 		onallon: () => void;
 		onnotallon: () => void;
-		/** What is looked at stands under the clock, before the words. */
-		children?: Snippet;
 	}
 	let {
 		seconds,
@@ -30,8 +27,7 @@
 		ontoggle,
 		oncheck,
 		onallon,
-		onnotallon,
-		children
+		onnotallon
 	}: Props = $props();
 	const session = useVisit();
 	const run = $derived(session.visit.run);
@@ -68,7 +64,6 @@
 		{#if running && !run.allOn}<Button onclick={onallon}>All on</Button>{/if}
 	</div>
 </div>
-{@render children?.()}
 {#if blocked}
 	<p class="font-semibold text-stop" role="alert">
 		{cautionWords(session.stops[0]!).title} The timer starts when this stop is passed or gone.

@@ -15,9 +15,12 @@
 		onon: () => void;
 		/** Whether what is not tapped counts as on when the plan says so. */
 		followsPlan: boolean;
+		/** Something else comes first: it takes less room. */
+		small: boolean;
 		onfollow: (followsPlan: boolean) => void;
 	}
-	let { section, then, staging, nameOf, minute, onon, followsPlan, onfollow }: Props = $props();
+	let { section, then, staging, nameOf, minute, onon, followsPlan, small, onfollow }: Props =
+		$props();
 	const bowl = $derived(staging.bowls.find(({ number }) => number === section.bowl)!);
 	const age = $derived(Math.max(0, section.bowlAgeMinutes - (section.toMinute - minute)));
 	const left = $derived(Math.round(BOWL_LIFE_MINUTES - age));
@@ -26,7 +29,12 @@
 
 <section aria-label="Putting on" class="mb-4">
 	<div class="flex flex-wrap items-end justify-between gap-x-8">
-		<h2 class="figure text-name leading-none wrap-anywhere max-desk:text-60 max-tablet:text-40">
+		<h2
+			class={[
+				'figure leading-none wrap-anywhere',
+				small ? 'text-40 max-tablet:text-28' : 'text-name max-desk:text-60 max-tablet:text-40'
+			]}
+		>
 			{nameOf(section.section)}
 		</h2>
 		<Switch label="Follow the plan untapped" checked={followsPlan} onchange={onfollow} />
@@ -46,7 +54,12 @@
 			>{/if}
 	</p>
 	<button
-		class="block h-40 w-full rounded-box bg-accent figure text-60 text-on-accent max-tablet:h-30"
+		class={[
+			'block w-full rounded-box figure',
+			small
+				? 'h-18 border-2 border-ink bg-raised text-40'
+				: 'h-40 bg-accent text-60 text-on-accent max-tablet:h-30'
+		]}
 		aria-label="{nameOf(section.section)} is on"
 		onclick={onon}>On</button
 	>

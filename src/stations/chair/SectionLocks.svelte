@@ -4,6 +4,7 @@
 	import { formatLevel, undertoneWord } from '../../core/hair';
 	import type { RunningSection } from '../../core/work';
 	import { PART_NAMES, type SectionNamer } from '../../wording/bowls';
+	import { keyOf } from '../../state/runningView.svelte';
 	import { STATE_WORDS } from '../../wording/chair';
 
 	interface Props {
@@ -22,7 +23,6 @@
 		const lock = list.querySelector<HTMLElement>('[aria-pressed="true"]');
 		if (lock) list.scrollLeft = lock.offsetLeft - (list.clientWidth - lock.clientWidth) / 2;
 	});
-	const keyOf = ({ section, part }: RunningSection) => `${section} ${part ?? ''}`;
 	const several = $derived(new Set(sections.map(({ part }) => part)).size > 1);
 	/** Minutes that count for it: what it has lain, or what is left until it is put on. */
 	const minutesOf = ({ state, fromMinute, toMinute, offMinute }: RunningSection) => {
@@ -66,7 +66,7 @@
 				<b
 					class={[
 						'block text-13 leading-close',
-						['ready', 'overdue'].includes(one.state)
+						['check', 'ready', 'overdue'].includes(one.state)
 							? 'underline underline-offset-2'
 							: 'font-normal'
 					]}>{STATE_WORDS[one.state]}</b

@@ -1,4 +1,12 @@
-import type { NextAct, RunningHead, RunningSection } from '../../core/work';
+import { isLying, type NextAct, type RunningSection } from '../../core/work';
+import {
+	decideChecks,
+	noteCheck,
+	removeCheck,
+	tellMore,
+	type Check,
+	type Told
+} from '../../model/commands/checks';
 import {
 	logAllOn,
 	tapAllOn,
@@ -7,15 +15,11 @@ import {
 	untapSection,
 	type Tap
 } from '../../model/commands/run';
-import { runningOf, SHOWN_EVERY } from '../../state/runningView';
+import { keyOf, RunningView } from '../../state/runningView.svelte';
 import type { VisitState } from '../../state/visitState.svelte';
 import { say } from '../../ui/say.svelte';
 import { sectionNamer } from '../../wording/bowls';
-import { actWords, dueWords } from '../../wording/chair';
-
-/** What a section goes by where parts of the strand are worked apart. */
-export const keyOf = ({ section, part }: Pick<RunningSection, 'section' | 'part'>): string =>
-	`${section} ${part ?? ''}`;
+import { actWords, checkWords, dueWords } from '../../wording/chair';
 
 const isPut = ({ act }: NextAct): boolean => act === 'putOn' || act === 'beOn';
 
@@ -26,46 +30,54 @@ const SOON_MINUTES = 1;
 export class ChairRun {
 	readonly #session: VisitState;
 	readonly #seconds: () => number;
+	readonly view: RunningView;
 	/** The section that somebody points at; nothing, and it is that of the next act. */
 	#pointed: string | undefined = $state();
+	/** The look of which more may be told. */
+	#checkId: string | undefined = $state();
 
 	/** @param seconds on the timer */
 	constructor(session: VisitState, seconds: () => number) {
 		this.#session = session;
 		this.#seconds = seconds;
+		this.view = new RunningView(session, seconds);
 	}
 
-	/** Minutes from the first stroke for which everything is shown. */
-	minute: number = $derived.by(() => Math.floor(this.#seconds() / 60 / SHOWN_EVERY) * SHOWN_EVERY);
-	/** Nothing before it has begun, before the bowls are staged, and once it is rinsed. */
-	head: RunningHead | undefined = $derived.by(() => {
-		const { startedAt, rinsedAtMinute } = this.#session.visit.run;
-		return startedAt !== undefined && rinsedAtMinute === undefined
-			? runningOf(this.#session, this.minute)
-			: undefined;
-	});
+	get head() {
+		return this.view.head;
+	}
+	get minute(): number {
+		return this.view.minute;
+	}
+	get next(): NextAct | undefined {
+		return this.view.next;
+	}
 	nameOf = $derived.by(() =>
 		sectionNamer(this.#session.bowls.sections.map(({ section }) => section))
 	);
-	get next(): NextAct | undefined {
-		return this.head?.acts[0];
-	}
 	/** The section that is being put on, or is about to be, and those after it. */
 	putting: readonly RunningSection[] = $derived.by(() => {
 		const acts = (this.head?.acts ?? []).filter(isPut);
 		const [due] = acts;
 		if (!due || (due.act === 'putOn' && due.minute > this.minute + SOON_MINUTES)) return [];
-		return acts.flatMap((act) => this.#sectionOf(act) ?? []);
+		return acts.flatMap((act) => this.view.sectionOf(act) ?? []);
 	});
 	/** The section that is looked at. */
 	looked: RunningSection | undefined = $derived.by(() =>
 		this.#pointed === undefined
-			? this.next && this.#sectionOf(this.next)
+			? this.next && this.view.sectionOf(this.next)
 			: this.head?.sections.find((one) => keyOf(one) === this.#pointed)
 	);
-	#sectionOf({ section, part }: NextAct): RunningSection | undefined {
-		return this.head?.sections.find((one) => one.section === section && one.part === part);
+	get isPointed(): boolean {
+		return this.#pointed !== undefined;
 	}
+	/** The look that was just taken of it, of which more may be told. */
+	check: Check | undefined = $derived.by(() => {
+		const check = this.#session.visit.run.notes.find(({ id }) => id === this.#checkId);
+		return check && this.looked?.section === check.section && this.looked?.part === check.part
+			? check
+			: undefined;
+	});
 	/** An act in a line, with when it is due. */
 	said(act: NextAct): string {
 		return `${actWords(act, this.nameOf)} ${this.due(act)}`;
@@ -77,26 +89,79 @@ export class ChairRun {
 	point(key: string): void {
 		this.#pointed = this.#pointed === key ? undefined : key;
 	}
+	/** Looks at the section before or after, round the head. */
+	move(by: 1 | -1): void {
+		const sections = this.head?.sections ?? [];
+		const at = sections.findIndex((one) => one === this.looked);
+		const to = sections[(Math.max(at, 0) + by + sections.length) % sections.length];
+		if (to) this.#pointed = keyOf(to);
+	}
+	/** The look is told: back to what comes next. */
+	checkDone(): void {
+		this.#checkId = undefined;
+		this.#pointed = undefined;
+	}
 
-	/** Something was done to a section; for a moment it can be taken back by the message that says so. */
-	tap({ section, part }: RunningSection, act: Tap['act']): void {
+	/** Somebody looked at a section; for a moment it can be taken back by the message that says so. */
+	look(section: RunningSection, told: Told): void {
+		const { staging } = this.#session.bowls;
+		if (!staging) return;
+		const zone = this.#zoneOf(section);
+		let id = '';
+		this.#session.change(`looked at ${this.nameOf(section.section)}`, ({ run }) => {
+			id = noteCheck(run, section, staging, zone, told, this.#seconds());
+		});
+		// The next act may be another's: what was looked at stays until it is told.
+		this.#pointed = keyOf(section);
+		this.#checkId = id;
+		say(`${this.nameOf(section.section)} ${checkWords(told)}.`, () => this.takeBack(id));
+	}
+	/** More is told of the look that was just taken. */
+	tell(id: string, told: Told): void {
+		this.#session.change('told more of a check', ({ run }) => tellMore(run, id, told));
+	}
+	takeBack(id: string): void {
+		this.#session.change('removed a check', ({ run }) => removeCheck(run, id));
+	}
+	#zoneOf({ part }: RunningSection) {
+		return part === undefined ? this.#session.head.zone.name : part === 'root' ? 'root' : 'lengths';
+	}
+	/** What is left of the plan bends to what was seen, or stays. */
+	decide(takes: boolean): void {
+		this.#session.change(takes ? 'took what the checks say' : 'left the plan as it is', ({ run }) =>
+			decideChecks(run, takes)
+		);
+		this.checkDone();
+	}
+
+	/** Something was done to sections; for a moment it can be taken back by the message that says so. */
+	tap(sections: readonly Pick<RunningSection, 'section' | 'part'>[], act: Tap['act']): void {
 		const { head } = this;
-		if (!head) return;
-		const name = this.nameOf(section);
-		this.#session.change(`${name} is ${act}`, ({ run }) => {
-			if (act === 'off') tapSection(run, { act, section, part }, this.#seconds());
-			else if (tapOn(run, { section, part }, head.sections, this.#seconds()) && !run.allOn) {
-				this.#logAllOn(run);
+		const [first] = sections;
+		if (!head || !first) return;
+		const done =
+			sections.length === 1
+				? `${this.nameOf(first.section)} is ${act}`
+				: `${sections.length} sections are ${act}`;
+		this.#session.change(done, ({ run }) => {
+			for (const { section, part } of sections) {
+				if (act === 'off') tapSection(run, { act, section, part }, this.#seconds());
+				else if (tapOn(run, { section, part }, head.sections, this.#seconds()) && !run.allOn)
+					this.#logAllOn(run);
 			}
 		});
-		this.#pointed = undefined;
-		say(`${name} is ${act}.`, () => this.untap({ section, part }, act));
+		this.checkDone();
+		say(`${done}.`, () => this.untap(sections, act));
 	}
-	untap({ section, part }: Pick<RunningSection, 'section' | 'part'>, act: Tap['act']): void {
-		this.#session.change(`${this.nameOf(section)} is not ${act}`, ({ run }) => {
-			untapSection(run, { act, section, part });
+	untap(sections: readonly Pick<RunningSection, 'section' | 'part'>[], act: Tap['act']): void {
+		this.#session.change(`${this.nameOf(sections[0]!.section)} is not ${act}`, ({ run }) => {
+			for (const { section, part } of sections) untapSection(run, { act, section, part });
 			if (act === 'on') delete run.allOn;
 		});
+	}
+	/** Everything that lies comes off now, whatever was planned. */
+	allOff(): void {
+		this.tap((this.head?.sections ?? []).filter(isLying), 'off');
 	}
 	/** The last section is on: what was not tapped went on since, one after the other. */
 	allOn(): void {

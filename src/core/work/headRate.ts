@@ -1,0 +1,220 @@
+import { UNKNOWN_CLIENT, type Personal } from '../learn';
+import { heatFactor, pointAt, SECTION_REACH, SPREAD, type AreaName, type Spread } from '../lift';
+import { normalShare } from '../numeric';
+import type { CHECK_WORDS } from '../vocabulary';
+import { CHECK } from './constants';
+import type { HeadStaging } from './headStaging';
+import type { SectionId, StrandPart } from './ids';
+import { laidSections, strandOf, targetOf, type LaidSection, type ServiceRun } from './onHead';
+import type { Staging } from './staging';
+
+export type CheckWord = (typeof CHECK_WORDS)[number];
+
+/** What was seen of a section. */
+export interface SectionCheck {
+	readonly section: SectionId;
+	readonly part?: StrandPart | undefined;
+	/** From the first brush stroke. */
+	readonly minute: number;
+	readonly word?: CheckWord | undefined;
+	/** Level that was seen; it says more than the word. */
+	readonly level?: number | undefined;
+	/** Level that was expected of it then: what the word speaks of. */
+	readonly expected: number;
+}
+
+/** How fast a head lifts, as its checks tell it. */
+export interface HeadRate {
+	/** log(rate) of the head against a typical one, before the checks and after them. */
+	readonly before: Personal;
+	readonly head: Personal;
+	/** The last check that counts: nothing that follows from it lies before this minute. */
+	readonly sinceMinute: number;
+	/** Factor on the rate that the head was planned with, at a place; left out, where nobody looked. */
+	factorOf(area: AreaName | undefined): number;
+	/** log(rate) at a place; its warmth and saturation are part of it. */
+	at(area: AreaName | undefined): Personal;
+}
+
+/** The last look at a section; nothing before the first. */
+export const latestOf = (
+	checks: readonly SectionCheck[],
+	section: SectionId,
+	part: StrandPart | undefined
+): SectionCheck | undefined =>
+	checks
+		.filter((one) => one.section === section && one.part === part)
+		.reduce<SectionCheck | undefined>(
+			(last, one) => (last && last.minute > one.minute ? last : one),
+			undefined
+		);
+
+/** Whether a look says that the section is where it is to be. */
+export const isSeenReady = (
+	seen: Pick<SectionCheck, 'word' | 'level'> | undefined,
+	target: number
+): boolean =>
+	seen?.level === undefined ? seen?.word === 'ready' : seen.level >= target - CHECK.apart;
+
+/** What a check says of a section, with the levels that it would have at each rate. */
+interface Evidence {
+	readonly area: AreaName | undefined;
+	/** Log of the probability of what was seen, by log(rate). */
+	readonly logLikelihood: (logRate: number) => number;
+}
+
+/** Steps of the grids of head and place, and of the table of levels that both look into. */
+const GRID = { head: 81, place: 13, levels: 49, span: 4, placeSpan: 3 } as const;
+
+/**
+ * How fast this head lifts, learned inside the visit: Bayes on log(rate), one factor that the head shares and
+ * one that each area has beside it for its own warmth and saturation. A level seen is normal around the level
+ * that the engine expects at a rate, with the error of an eye; a word is the share of that normal that lies
+ * nearer to half a level behind, to what was expected, or to the target.
+ * @returns nothing without a check on a section that lay
+ */
+export function headRate(
+	head: HeadStaging,
+	staging: Staging,
+	run: Omit<ServiceRun, 'minute'>,
+	checks: readonly SectionCheck[]
+): HeadRate | undefined {
+	const sinceMinute = Math.max(...checks.map(({ minute }) => minute));
+	const laid =
+		checks.length === 0 ? [] : laidSections(head, staging, { ...run, minute: sinceMinute });
+	const spread = head.common.spread ?? SPREAD;
+	const before: Personal = {
+		mean: Math.log(head.common.factors.personal ?? 1),
+		sd: spread.logPersonal
+	};
+	const placeSd = placeSdOf(spread);
+	const reach = GRID.span * before.sd + GRID.placeSpan * placeSd;
+	const evidence = checks.flatMap((check): Evidence[] => {
+		const one = laid.find(
+			({ finish, part }) => finish.section === check.section && part === check.part
+		);
+		if (!one || check.minute <= one.at) return [];
+		return [evidenceOf(check, one, targetOf(one, staging), before.mean, reach)];
+	});
+	if (evidence.length === 0) return undefined;
+	const { posterior, places } = bayes(evidence, before, placeSd);
+	const elsewhere: Personal = { mean: posterior.mean, sd: Math.hypot(posterior.sd, placeSd) };
+	const at = (area: AreaName | undefined) => places.get(area) ?? elsewhere;
+	return {
+		before,
+		head: posterior,
+		sinceMinute,
+		at,
+		factorOf: (area) => Math.exp(at(area).mean - before.mean)
+	};
+}
+
+/** Standard deviation of log(rate) from one area to another: its warmth, and how well it is saturated. */
+export const placeSdOf = ({ temperatureC, reach }: Spread): number =>
+	Math.hypot(Math.log(heatFactor(temperatureC)), reach / SECTION_REACH.medium);
+
+function evidenceOf(
+	{ minute, word, level, expected }: SectionCheck,
+	one: LaidSection,
+	target: number,
+	mean: number,
+	reach: number
+): Evidence {
+	const step = (2 * reach) / (GRID.levels - 1);
+	const levels = Float64Array.from(
+		{ length: GRID.levels },
+		(_, i) => pointAt(strandOf(one, Math.exp(i * step - reach)), minute).level
+	);
+	const levelAt = (logRate: number): number => {
+		const at = Math.min(GRID.levels - 1.001, Math.max(0, (logRate - mean + reach) / step));
+		const i = Math.floor(at);
+		return levels[i]! + (levels[i + 1]! - levels[i]!) * (at - i);
+	};
+	const eye = SPREAD.reader;
+	const share = (from: number, to: number) => normalShare(to / eye) - normalShare(from / eye);
+	const wordAt = (expectedThen: number): number => {
+		switch (word) {
+			case 'lags':
+				return share(-Infinity, expected - CHECK.apart - expectedThen);
+			case 'ready':
+				return share(target - CHECK.apart - expectedThen, Infinity);
+			default:
+				return share(expected - CHECK.apart - expectedThen, expected + CHECK.apart - expectedThen);
+		}
+	};
+	return {
+		area: one.planned.section.area,
+		logLikelihood: (logRate) => {
+			const then = levelAt(logRate);
+			if (level !== undefined) return -(((level - then) / eye) ** 2) / 2;
+			return word === undefined ? 0 : Math.log(Math.max(1e-12, wordAt(then)));
+		}
+	};
+}
+
+/** Mean and spread of a weighted grid. */
+function momentsOf(points: readonly { readonly at: number; readonly weight: number }[]): Personal {
+	const total = points.reduce((sum, { weight }) => sum + weight, 0);
+	const mean = points.reduce((sum, { at, weight }) => sum + at * weight, 0) / total;
+	const variance =
+		points.reduce((sum, { at, weight }) => sum + weight * (at - mean) ** 2, 0) / total;
+	return { mean, sd: Math.sqrt(Math.max(1e-8, variance)) };
+}
+
+const normalGrid = (steps: number, span: number) =>
+	Array.from({ length: steps }, (_, i) => {
+		const z = span * ((2 * i) / (steps - 1) - 1);
+		return { z, weight: Math.exp(-(z * z) / 2) };
+	});
+
+/** The posterior of the head and of each area that was looked at, on a grid of both. */
+function bayes(evidence: readonly Evidence[], before: Personal, placeSd: number) {
+	const head = normalGrid(GRID.head, GRID.span).map(({ z, weight }) => ({
+		at: before.mean + before.sd * z,
+		weight
+	}));
+	const offsets = normalGrid(GRID.place, GRID.placeSpan).map(({ z, weight }) => ({
+		at: placeSd * z,
+		weight
+	}));
+	const areas = [...new Set(evidence.map(({ area }) => area))];
+	/** For each area and each rate of the head: what its checks say at each offset of the place. */
+	const byArea = areas.map((area) => {
+		const own = evidence.filter((one) => one.area === area);
+		return head.map(({ at }) =>
+			offsets.map(({ at: offset, weight }) => {
+				const log = own.reduce((sum, { logLikelihood }) => sum + logLikelihood(at + offset), 0);
+				return { at: at + offset, weight: weight * Math.exp(log) };
+			})
+		);
+	});
+	const likelihood = byArea.map((rows) =>
+		rows.map((row) =>
+			Math.max(
+				1e-300,
+				row.reduce((sum, { weight }) => sum + weight, 0)
+			)
+		)
+	);
+	const logs = head.map(({ weight }, i) =>
+		likelihood.reduce((sum, rows) => sum + Math.log(rows[i]!), Math.log(weight))
+	);
+	// Relative to the largest, so that many checks do not run out of numbers.
+	const largest = Math.max(...logs);
+	const weights = logs.map((log) => Math.exp(log - largest));
+	const posterior = momentsOf(head.map(({ at }, i) => ({ at, weight: weights[i]! })));
+	const places = new Map(
+		areas.map((area, a) => [
+			area,
+			momentsOf(
+				byArea[a]!.flatMap((row, i) =>
+					row.map(({ at, weight }) => ({
+						at,
+						weight: (weight / likelihood[a]![i]!) * weights[i]!
+					}))
+				)
+			)
+		])
+	);
+	return { posterior, places };
+}

@@ -1,0 +1,20 @@
+import type { Visit, ZoneName } from '../../schema/records';
+
+/** A level that somebody saw on a zone, on bare hair. */
+export interface LevelSeen {
+	readonly zone: ZoneName;
+	readonly level: number;
+	/** Its warmth, where it was named. */
+	readonly undertone?: Visit['run']['notes'][number]['undertone'];
+	/** Minutes on the timer. */
+	readonly minute: number;
+}
+
+/**
+ * Levels that were seen of the head, in the order of the looks. What was seen of one section while it lay is of
+ * that moment: it tells how fast the head lifts, and not where it ended.
+ */
+export const levelsSeen = ({ notes }: Visit['run']): LevelSeen[] =>
+	notes.flatMap(({ zone, level, undertone, minute, section }): LevelSeen[] =>
+		level === undefined || section !== undefined ? [] : [{ zone, level, undertone, minute }]
+	);

@@ -1,0 +1,84 @@
+<script lang="ts">
+	import Strand from '../../charts/strand/Strand.svelte';
+	import { rgbOf } from '../../core/colour';
+	import { formatLevel } from '../../core/hair';
+	import { labOfFibre } from '../../core/lift';
+	import { CHECK_WORDS } from '../../core/vocabulary';
+	import type { Check, Told } from '../../model/commands/checks';
+	import { seenFibre } from '../../model/visit/hair';
+	import { useVisit } from '../../state/visitContext';
+	import Button from '../../ui/Button.svelte';
+	import { LOOK_WORDS } from '../../wording/chair';
+
+	interface Props {
+		name: string;
+		/** Level the section is brought to. */
+		target: number;
+		/** The look that was just taken, of which more may be told. */
+		check: Check | undefined;
+		onlook: (told: Told) => void;
+		ontell: (told: Told) => void;
+		onmore: () => void;
+		ondone: () => void;
+	}
+	let { name, target, check, onlook, ontell, onmore, ondone }: Props = $props();
+	const session = useVisit();
+
+	const RUNGS = 5;
+	/** Whole levels up to one past the aim, whatever is expected now: what is expected would tell the answer. */
+	const rungs = $derived.by(() => {
+		const top = Math.min(11, Math.ceil(target) + 1);
+		return Array.from({ length: RUNGS }, (_, i) => top - RUNGS + 1 + i).filter(
+			(level) => level > 0
+		);
+	});
+	const seen = $derived(check?.level);
+	const isOn = (rung: number) => seen !== undefined && Math.floor(seen) === rung;
+	/** A second tap on a rung is the half above it, a third the whole again. */
+	const tapped = (rung: number) => (seen === rung ? rung + 0.5 : rung);
+	const hairAt = (level: number) => rgbOf(labOfFibre(seenFibre(session.head.reading, level)));
+</script>
+
+{#if !check}
+	<div class="mt-3 grid grid-cols-3 gap-3" role="group" aria-label="What {name} does">
+		{#each CHECK_WORDS as word (word)}
+			<button
+				class="h-25 rounded-box border-2 border-ink bg-raised figure text-40 leading-none max-desk:text-28 max-tablet:text-22"
+				onclick={() => onlook({ word })}>{LOOK_WORDS[word]}</button
+			>
+		{/each}
+	</div>
+{:else}
+	<div
+		class="mt-3 grid grid-cols-5 gap-1 bg-field p-2 text-on-field"
+		role="group"
+		aria-label="Level seen"
+	>
+		{#each rungs as rung, i (rung)}
+			<button
+				class={['tap border-b-5 pb-1', isOn(rung) ? 'border-on-field' : 'border-transparent']}
+				aria-pressed={isOn(rung)}
+				onclick={() => ontell({ level: tapped(rung) })}
+			>
+				<span class="mx-auto block h-19 max-w-21"
+					><Strand
+						hanging
+						seed={20 + i}
+						colours={{ hair: [hairAt(isOn(rung) ? seen! : rung)] }}
+						label=""
+					/></span
+				>
+				<span class="block figure text-28 leading-none"
+					>{formatLevel(isOn(rung) ? seen! : rung)}</span
+				>
+			</button>
+		{/each}
+	</div>
+	<div class="mt-2 flex flex-wrap items-center gap-3 [&_button]:min-h-16">
+		<p class="min-w-70 flex-1 text-ink-soft">
+			Name its level if you can; tap again for the half. It says more than the word.
+		</p>
+		<Button onclick={onmore}>Stretch, heat, scalp</Button>
+		<Button onclick={ondone}>That is all</Button>
+	</div>
+{/if}
