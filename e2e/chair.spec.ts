@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { accessible, answer, openDemo, saved } from './helpers';
+import { accessible, answer, exportAll, openDemo, saved } from './helpers';
 
 const main = (page: Page) => page.getByRole('main');
 const locks = (page: Page) => main(page).getByRole('list', { name: 'Every section now' });
@@ -94,4 +94,117 @@ test('on a phone the bar that is tapped is in sight, and nothing scrolls sideway
 		await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)
 	).toBeLessThanOrEqual(0);
 	await accessible(page);
+});
+
+/** Everything is on, four minutes a section; then some minutes more. */
+async function allOn(page: Page, then: string): Promise<void> {
+	await start(page);
+	for (let i = 0; i < 11; i++) {
+		await page.clock.fastForward('04:00');
+		await main(page)
+			.getByRole('button', { name: / is on$/ })
+			.click();
+	}
+	await page.clock.fastForward(then);
+}
+
+test('one look in one tap tells of the whole head; the plan bends when it is taken, and is exported', async ({
+	page
+}) => {
+	await allOn(page, '00:30');
+	await expect(answer(page)).toContainText('Check back 1');
+	const looked = main(page).getByRole('region', { name: 'The section that is looked at' });
+	const pads = looked.getByRole('group', { name: 'What back 1 does' });
+	// Three pads that a knuckle finds.
+	for (const word of ['lags', 'as planned', 'ready']) {
+		const box = (await pads.getByRole('button', { name: word, exact: true }).boundingBox())!;
+		expect(Math.min(box.width, box.height)).toBeGreaterThanOrEqual(64);
+	}
+	await accessible(page);
+	await pads.getByRole('button', { name: 'lags' }).click();
+	await expect(page.getByText('back 1 lags.')).toBeVisible();
+	// More only where it is wanted: a level with a second tap for the half.
+	const rungs = looked.getByRole('group', { name: 'Level seen' });
+	await rungs.getByRole('button', { name: '7', exact: true }).click();
+	await rungs.getByRole('button', { name: '7', exact: true }).click();
+	await expect(rungs.getByRole('button', { name: '7.5' })).toHaveAttribute('aria-pressed', 'true');
+	const says = main(page).getByRole('region', { name: 'What the checks say' });
+	await expect(says).toContainText(/lifts \d+ % slower than expected/);
+	await expect(says).toContainText(/crown 1 and crown 2 off at \d\d:\d\d, \d+ min later/);
+	await accessible(page);
+	await looked.getByRole('button', { name: 'That is all' }).click();
+	// Nothing has moved yet.
+	const crown = main(page)
+		.getByRole('list', { name: 'Every section now' })
+		.getByRole('button', { name: /crown 1/ });
+	await crown.click();
+	const off = async () =>
+		Number(/Off in (\d+) min/.exec((await looked.locator('p').first().innerText()) ?? '')?.[1]);
+	const planned = await off();
+	await says.getByRole('button', { name: 'Take it' }).click();
+	await expect(says).toContainText('the plan follows it');
+	await crown.click();
+	await expect.poll(off).toBeGreaterThan(planned + 3);
+	// The next look is another section's; a key does as well, and is taken back.
+	await crown.click();
+	await expect(answer(page)).toContainText('Check back 2');
+	await page.keyboard.press('a');
+	await expect(page.getByText('back 2 is as planned.')).toBeVisible();
+	await page.keyboard.press('Control+z');
+	await expect(looked.getByRole('group', { name: 'What back 2 does' })).toBeVisible();
+	await saved(page);
+	await page.reload();
+	await expect(says).toContainText('the plan follows it');
+	await expect(main(page).getByText(/back 1:\s*7.5/)).toBeVisible();
+	const file = JSON.parse(await exportAll(page)) as { documents: { id: string; run?: unknown }[] };
+	expect(file.documents.find(({ id }) => id === 'hesper-oake-today')?.run).toMatchObject({
+		notes: [{ section: 'back-1', word: 'lags', level: 7.5, counts: true, lay: { volume: 10 } }]
+	});
+});
+
+test('limp hair stops everything on the screen, says what to do first, and keeps what was done', async ({
+	page
+}) => {
+	await allOn(page, '00:30');
+	const looked = main(page).getByRole('region', { name: 'The section that is looked at' });
+	await looked.getByRole('button', { name: 'as planned' }).click();
+	await looked.getByRole('button', { name: 'Stretch, heat, scalp' }).click();
+	await page.getByRole('dialog').getByRole('radio', { name: 'limp' }).click();
+	await page.getByRole('dialog').getByRole('button', { name: 'Keep what I saw' }).click();
+	const stop = page.getByRole('alertdialog', { name: 'Rinse back 1 now' });
+	await expect(stop).toContainText('Lukewarm water on this section, at once.');
+	await accessible(page);
+	await stop.getByRole('button', { name: 'back 1 is rinsed' }).click();
+	await expect(stop).toBeHidden();
+	await expect(locks(page).getByRole('button', { name: /back 1/ })).toContainText('off');
+	await expect(main(page).getByText(/back 1:.*stretch limp/)).toBeVisible();
+	// Burning is all of the head; the clock was never held.
+	await locks(page).getByRole('button', { name: /top 1/ }).click();
+	await looked.getByRole('button', { name: 'lags' }).click();
+	await looked.getByRole('button', { name: 'Stretch, heat, scalp' }).click();
+	await page.getByRole('dialog').getByRole('radio', { name: 'burns' }).click();
+	await page.getByRole('dialog').getByRole('button', { name: 'Keep what I saw' }).click();
+	const burns = page.getByRole('alertdialog', { name: 'Rinse all of it now' });
+	await burns.getByRole('button', { name: 'All of it is rinsed' }).click();
+	await expect(locks(page).getByText('off', { exact: true })).toHaveCount(11);
+	await expect(main(page).getByRole('button', { name: 'Hold' })).toBeVisible();
+});
+
+test('the head is rinsed in its parts, each with what to mind', async ({ page }) => {
+	await allOn(page, '07:30');
+	await expect(answer(page)).toContainText(/Rinse back 1 to crown 2/);
+	const rinse = main(page).getByRole('region', { name: 'Rinse' });
+	await expect(rinse).toContainText('Part the dark strands off first');
+	await expect(rinse).toContainText('Two gentle shampoos');
+	await accessible(page);
+	await rinse.getByRole('button', { name: 'back 1 to crown 2 rinsed' }).click();
+	await expect(locks(page).getByText('off', { exact: true })).toHaveCount(4);
+	await page.clock.fastForward('20:00');
+	// What is past its limit comes first; Enter says that what comes next is done.
+	await expect(answer(page)).toContainText(/Take nape off\s+now/);
+	await page.keyboard.press('Enter');
+	await expect(locks(page).getByText('off', { exact: true })).toHaveCount(5);
+	await expect(answer(page)).toContainText(/Rinse left side to hairline/);
+	await page.keyboard.press('Enter');
+	await expect(locks(page).getByText('off', { exact: true })).toHaveCount(11);
 });

@@ -61,10 +61,10 @@ export const KEYS = [
 		yields: true
 	},
 	{
-		act: 'tapOn',
+		act: 'done',
 		place: 'chair',
 		shown: 'Enter',
-		what: 'the section that is being put on is on',
+		what: 'what comes next is done: it is on, off, rinsed',
 		keys: ['Enter'],
 		yields: true
 	},

@@ -122,14 +122,13 @@
 		});
 	}
 	function press(event: KeyboardEvent) {
-		const act = actOf(event, 'chair');
-		const word = CHECK_WORDS.find((one) => one === act);
-		if (act === 'timer') toggle();
-		else if (act === 'check') noting = 'head';
-		else if (act === 'tapOn' && putting) service.tap([putting], 'on');
-		else if (act === 'tapOn' && rinsing) service.tap(rinsing, 'off');
-		else if (act === 'sectionBefore') service.move(-1);
-		else if (act === 'sectionNext') service.move(1);
+		const key = actOf(event, 'chair');
+		const word = CHECK_WORDS.find((one) => one === key);
+		if (key === 'timer') toggle();
+		else if (key === 'check') noting = 'head';
+		else if (key === 'done') service.doNext();
+		else if (key === 'sectionBefore') service.move(-1);
+		else if (key === 'sectionNext') service.move(1);
 		else if (word && looked && isLying(looked)) service.look(looked, { word });
 	}
 	function next() {

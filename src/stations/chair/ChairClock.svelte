@@ -68,13 +68,15 @@
 	<p class="font-semibold text-stop" role="alert">
 		{cautionWords(session.stops[0]!).title} The timer starts when this stop is passed or gone.
 	</p>
-{:else if !small}
-	{#if begun}<p class="text-ink-soft">
-			{run.allOn
-				? `All on at ${run.allOn.minute} min; ${Math.round(session.bowls.workMinutes)} were planned.`
-				: `All on is planned at ${Math.round(session.bowls.workMinutes)} min.`}
-			{#if run.allOn}<TextButton onclick={onnotallon}>Not yet</TextButton>{/if}
-		</p>{/if}
+{:else if begun && (run.allOn || !small)}
+	<p class="text-ink-soft">
+		{run.allOn
+			? `All on at ${run.allOn.minute} min; ${Math.round(session.bowls.workMinutes)} were planned.`
+			: `All on is planned at ${Math.round(session.bowls.workMinutes)} min.`}
+		{#if run.allOn}<TextButton onclick={onnotallon}>Not yet</TextButton>{/if}
+	</p>
+{/if}
+{#if !small && !blocked}
 	<p class="text-ink-soft">
 		{running
 			? 'Check from half time on, then every five to ten minutes: wipe a strand clean, name level and undertone, test the stretch.'

@@ -153,6 +153,15 @@ export class ChairRun {
 		this.checkDone();
 		say(`${done}.`, () => this.untap(sections, act));
 	}
+	/** What comes next is done; what is put on while something else is asked for is on. */
+	doNext(): void {
+		const { next } = this;
+		const [putting] = this.putting;
+		const section = next && this.view.sectionOf(next);
+		if (next?.act === 'takeOff' && section) this.tap([section], 'off');
+		else if (next?.act === 'rinse') this.tap(next.of!, 'off');
+		else if (putting) this.tap([putting], 'on');
+	}
 	untap(sections: readonly Pick<RunningSection, 'section' | 'part'>[], act: Tap['act']): void {
 		this.#session.change(`${this.nameOf(sections[0]!.section)} is not ${act}`, ({ run }) => {
 			for (const { section, part } of sections) untapSection(run, { act, section, part });
