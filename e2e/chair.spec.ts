@@ -208,3 +208,33 @@ test('the head is rinsed in its parts, each with what to mind', async ({ page })
 	await page.keyboard.press('Enter');
 	await expect(locks(page).getByText('off', { exact: true })).toHaveCount(11);
 });
+
+test('what else can be done says what it leads to, is logged by one tap and taken back', async ({
+	page
+}) => {
+	await allOn(page, '00:30');
+	const looked = main(page).getByRole('region', { name: 'The section that is looked at' });
+	await looked.getByRole('button', { name: /What if it came off now/ }).click();
+	await expect(looked.getByText(/lifted to 8\.\d, condition \d\d/)).toHaveCount(2);
+	await looked.getByRole('button', { name: /What else can be done/ }).click();
+	const acts = looked.getByRole('list', { name: /What can be done with it/ });
+	const row = acts.getByRole('button', { name: /Leave it 5 min more/ });
+	await expect(row).toContainText(/condition \d\d/);
+	await accessible(page);
+	const lies = looked.getByText(/Off in \d+ min as planned/);
+	const before = Number(/Off in (\d+)/.exec(await lies.innerText())![1]);
+	await row.click();
+	await expect(page.getByText('back 1 lies 5 min longer.')).toBeVisible();
+	const after = async () => Number(/Off in (\d+)/.exec(await lies.innerText())![1]);
+	await expect.poll(after).toBe(before + 5);
+	await page.keyboard.press('Control+z');
+	await expect.poll(after).toBe(before);
+	// Wiped, it waits for the water.
+	await locks(page)
+		.getByRole('button', { name: /back 1/ })
+		.click();
+	await acts.getByRole('button', { name: 'Wipe it off' }).click();
+	const lock = locks(page).getByRole('button', { name: /back 1/ });
+	await expect(lock).toContainText('wiped');
+	await expect(looked).toContainText('It waits for the water');
+});

@@ -6,6 +6,7 @@ import {
 	HEATS,
 	SCALP_FEELS,
 	STRETCHES,
+	TAP_ACTS,
 	ZONE_NAMES,
 	SENSITIVITIES,
 	AREAS,
@@ -401,11 +402,13 @@ export const run = z.object({
 		z
 			.array(
 				z.object({
-					act: z.enum(['on', 'off']),
+					act: z.enum(TAP_ACTS),
 					section: id,
 					part: z.optional(z.enum(STRAND_PARTS)),
 					/** Minutes on the timer. */
-					minute: z.number().check(z.minimum(0), z.maximum(1440))
+					minute: z.number().check(z.minimum(0), z.maximum(1440)),
+					/** The strength of a fresh bowl that it was coated with. */
+					volume: z.optional(hair.volume)
 				})
 			)
 			.check(z.maxLength(400))

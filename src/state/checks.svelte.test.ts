@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { headRate, runningHead, shiftsOf, type SectionCheck } from '../core/work';
+import { consequencesOf, headRate, runningHead, shiftsOf, type SectionCheck } from '../core/work';
 import { laidSections, strandOf, type SectionTap } from '../core/work/onHead';
 import { pointAt } from '../core/lift';
 import { checksOf, decideChecks, noteCheck, tellMore } from '../model/commands/checks';
@@ -184,6 +184,84 @@ describe('the plan that is left', () => {
 		expect(at(38, corrected).sections.find(({ section }) => section === 'back-2')!.state).toBe(
 			'on'
 		);
+	});
+});
+
+describe('what can be done with a section, and what it leads to', () => {
+	it('comes true when it is tapped: the same level, minute and condition', async () => {
+		const { head, staging, taps, at } = await onHead();
+		const minute = 40;
+		for (const section of at(minute).sections.slice(1, 6)) {
+			const { section: id, part } = section;
+			const all = consequencesOf(head, staging, { taps, minute }, section);
+			expect(all.map(({ act }) => act)).toContain('recoat');
+			for (const { act, volume, offMinute, level, condition } of all) {
+				const done = act === undefined ? [] : [{ act, section: id, part, minute, volume }];
+				const then = runningHead(head, staging, {
+					taps: [...taps, ...done],
+					minute: offMinute
+				}).sections.find((one) => one.section === id && one.part === part)!;
+				expect(then.level, `${id} ${act}`).toBeCloseTo(level, 9);
+				expect(then.condition).toBeCloseTo(condition, 9);
+				expect(then.offMinute).toBeCloseTo(offMinute, 6);
+			}
+		}
+	});
+
+	it('never asks for more strength than lies there, nor for more time than the product allows', async () => {
+		const { head, staging, taps, at } = await onHead();
+		for (const minute of [25, 40, 52]) {
+			for (const section of at(minute).sections.filter(({ state }) => state !== 'waiting')) {
+				if (section.state === 'puttingOn' || section.state === 'overdue') continue;
+				const { volume } = staging.bowls.find(({ number }) => number === section.bowl)!;
+				const limit = (act?: string) =>
+					act === 'recoat' ? minute + 50 : Math.max(minute, section.limitMinute);
+				for (const one of consequencesOf(head, staging, { taps, minute }, section)) {
+					expect(one.volume ?? 0).toBeLessThanOrEqual(volume);
+					expect(one.offMinute).toBeLessThanOrEqual(limit(one.act) + 1e-9);
+					expect(one.offMinute).toBeGreaterThanOrEqual(minute);
+				}
+			}
+		}
+	});
+
+	it('goes the way it should: longer and anew is lighter and wears, wiped and stopped is not', async () => {
+		const { head, staging, taps, at } = await onHead();
+		const section = at(35).sections[2]!;
+		const all = consequencesOf(head, staging, { taps, minute: 35 }, section);
+		const of = (act: string | undefined) => all.find((one) => one.act === act)!;
+		const plain = of(undefined);
+		expect(of('longer').level).toBeGreaterThan(plain.level);
+		expect(of('longer').offMinute).toBeCloseTo(plain.offMinute + 5, 6);
+		expect(of('recoat').level).toBeGreaterThan(plain.level);
+		expect(of('recoat').condition).toBeLessThan(plain.condition);
+		expect(of('wipe').level).toBeLessThan(plain.level);
+		expect(of('acidStop').level).toBeLessThan(of('wipe').level);
+		expect(of('off').level).toBeCloseTo(of('acidStop').level, 6);
+		expect(of('off').offMinute).toBe(35);
+		expect(of('open').level).toBeLessThan(plain.level);
+	});
+
+	it('what was wiped off waits for its rinse and is past no limit; what was coated anew lies anew', async () => {
+		const { head, staging, taps } = await onHead();
+		const at = (minute: number, act: SectionTap['act']) =>
+			runningHead(head, staging, {
+				taps: [...taps, { act, section: 'back-1', minute: 40 }],
+				minute
+			});
+		const mine = (one: ReturnType<typeof at>) =>
+			one.sections.find(({ section }) => section === 'back-1')!;
+		const wiped = at(62, 'wipe');
+		expect(mine(wiped).state).toBe('wiped');
+		expect(wiped.acts.find(({ act }) => act === 'rinse')!.of).toContainEqual(
+			expect.objectContaining({ section: 'back-1' })
+		);
+		expect(wiped.acts.some(({ act, section }) => act === 'check' && section === 'back-1')).toBe(
+			false
+		);
+		expect(mine(at(59, 'recoat')).state).not.toBe('overdue');
+		expect(mine(at(41, 'recoat')).offMinute).toBeCloseTo(60, 6);
+		expect(mine(at(41, 'recoat')).rinse).toBeUndefined();
 	});
 });
 

@@ -4,6 +4,7 @@ import { FADE_WEEKS } from '../model/visit/aimStrands';
 import {
 	levelOf,
 	NEUTRALISERS,
+	type Lab,
 	undertoneOf,
 	type StrandColours,
 	type Undertone
@@ -484,6 +485,14 @@ export class HairView implements DayStrand {
 		const preview = (hair: RawHair) => previewChoice(toneParts, hair, toneConditions, toneTarget);
 		return { ...preview(filled), level: preview({ ...filled, whiteShare: 0 }).level };
 	});
+	/** Hair of this head under today's toner, as it would be if it were toned now. */
+	tonedAs(fibre: Fibre, condition: number): { readonly level: number; readonly lab: Lab } {
+		const conditions = { ...this.toneConditions, condition };
+		const raw = filledHair(rawOf({ fibre }, this.reading), this.#tone.filler, conditions);
+		const preview = (hair: RawHair) =>
+			previewChoice(this.toneParts, hair, conditions, this.toneTarget);
+		return { lab: preview(raw).lab, level: preview({ ...raw, whiteShare: 0 }).level };
+	}
 	tonedColours = $derived.by(() => this.#afterWashes(0));
 	fadedColours = $derived.by(() => this.#afterWashes(FADE_WEEKS * this.#source.washesPerWeek));
 	/** The toned hair week by week at this client's washes, the day itself first. */

@@ -1,5 +1,7 @@
 import {
+	consequencesOf,
 	headRate,
+	type Consequence,
 	runningHead,
 	sectionCourse,
 	type HeadRate,
@@ -91,10 +93,9 @@ export class RunningView {
 	/** How fast it lifts by all that was seen. */
 	seenRate: HeadRate | undefined = $derived.by(() => this.#rateFrom(this.#checks));
 
-	#headBy(rate: HeadRate | undefined): RunningHead | undefined {
+	#headBy(rate: HeadRate | undefined, minute = this.minute): RunningHead | undefined {
 		const { head, staging, service } = this.#service ?? {};
 		if (!head) return undefined;
-		const { minute } = this;
 		// What was tapped a moment ago has happened, though the minute that is shown is a little behind.
 		const latest = service!.taps.map((tap) => tap.minute).filter((at) => at - minute < SHOWN_EVERY);
 		return runningHead(head, staging!, {
@@ -118,6 +119,18 @@ export class RunningView {
 		const head = rate && this.#headBy(rate);
 		return head && { rate, head };
 	});
+	/** A section so many minutes from now, were it left as it lies. */
+	sectionIn({ section, part }: RunningSection, minutes: number): RunningSection | undefined {
+		const { sections } = this.#headBy(this.rate, this.minute + minutes) ?? {};
+		return sections?.find((one) => one.section === section && one.part === part);
+	}
+	/** What may be done now with a section that lies, and what each of it leads to. */
+	consequencesOf(section: RunningSection): Consequence[] {
+		const { head, staging, service } = this.#service ?? {};
+		if (!head) return [];
+		const run = { ...service!, minute: this.minute, checks: this.#checks, rate: this.rate };
+		return consequencesOf(head, staging!, run, section);
+	}
 	/** How a section goes from when it is on until it may lie no longer. */
 	courseOf(section: Pick<RunningSection, 'section' | 'part'>): SectionMoment[] {
 		const { head, staging, service } = this.#service ?? {};

@@ -1,4 +1,12 @@
-import type { HeadRate, NextAct, SectionCheck, SectionState, Shift } from '../core/work';
+import type {
+	Consequence,
+	HeadRate,
+	NextAct,
+	SectionCheck,
+	SectionState,
+	Shift,
+	TapAct
+} from '../core/work';
 import { formatLevel } from '../core/hair';
 import type { CHECK_WORDS, HEATS, SCALP_FEELS, STRETCHES } from '../core/vocabulary';
 import type { SectionNamer } from './bowls';
@@ -43,8 +51,37 @@ export const STATE_WORDS: Readonly<Record<SectionState, string>> = {
 	check: 'check it',
 	ready: 'look now',
 	overdue: 'past its limit',
+	wiped: 'wiped',
 	off: 'off'
 };
+
+/** What was done to a section, after its name. */
+export const DONE_WORDS: Readonly<Record<TapAct, string>> = {
+	on: 'is on',
+	longer: 'lies 5 min longer',
+	recoat: 'is coated anew',
+	open: 'is open',
+	cover: 'is covered',
+	cap: 'is under a cap',
+	wipe: 'is wiped off',
+	acidStop: 'is stopped',
+	off: 'is off'
+};
+
+/** What may be done with a section, as it is asked for. */
+export function choiceWords({ act, volume }: Pick<Consequence, 'act' | 'volume'>): string {
+	const WORDS: Readonly<Record<NonNullable<Consequence['act']>, string>> = {
+		longer: 'Leave it 5 min more',
+		recoat: `Coat it anew, fresh ${volume} vol`,
+		open: 'Open it',
+		cover: 'Cover it',
+		cap: 'Put a cap over it',
+		wipe: 'Wipe it off',
+		acidStop: 'Wipe it, with an acid stop',
+		off: 'Rinse it alone, now'
+	};
+	return act === undefined ? 'As it lies' : WORDS[act];
+}
 
 /** The three answers of a look. */
 export const LOOK_WORDS: Readonly<Record<(typeof CHECK_WORDS)[number], string>> = {

@@ -1,4 +1,4 @@
-import type { AREAS } from '../vocabulary';
+import { PLACEMENTS, type AREAS, type Placement } from '../vocabulary';
 import type { Application } from './application';
 import { AFTER_WIPE } from './constants';
 
@@ -27,6 +27,8 @@ export type LiftEvent = Reach & { readonly minute: number } & (
 		  }
 		/** Fresh mixture of the same kind over what is there. */
 		| { readonly kind: 'refresh'; readonly mixedMinute?: number | undefined }
+		/** What lies there goes on in another place: a packet is opened, a cover laid over it. */
+		| { readonly kind: 'place'; readonly placement: Placement }
 		/** Wiped off: a fifth works on for five minutes, unless an acid stop ends it. */
 		| { readonly kind: 'wipe'; readonly acidStop?: boolean | undefined }
 		| { readonly kind: 'rinse' }
@@ -40,12 +42,16 @@ export interface Stretch {
 	readonly appliedMinute: number;
 	/** 1 while it lies on the hair, a fifth after wiping. */
 	readonly share: number;
+	/** What drying in an earlier place took from it, as minutes of oxidation. */
+	readonly dried?: number | undefined;
 }
 
 /** One mixture's stay on one point, from its application to its end. */
 export interface Contact {
 	readonly mixture: Mixture;
 	readonly stretches: Stretch[];
+	/** When the mixture first touched the hair, where it went on from another place. */
+	readonly wetSince?: number | undefined;
 }
 
 /** Whether an event reaches a point. */
@@ -97,6 +103,28 @@ export function contactsAt(
 				endContact(current, minute);
 				lie(current, minute, event.mixedMinute ?? minute);
 				break;
+			case 'place': {
+				const last = current?.stretches.at(-1);
+				if (!current || !last || last.toMinute <= minute) break;
+				endContact(current, minute);
+				const { placement } = current.mixture;
+				const lay = minute - last.appliedMinute;
+				current = {
+					mixture: { ...current.mixture, placement: event.placement },
+					wetSince: current.wetSince ?? current.stretches[0]!.fromMinute,
+					stretches: [
+						{
+							...last,
+							fromMinute: minute,
+							toMinute: Infinity,
+							appliedMinute: minute,
+							dried: (last.dried ?? 0) + lay * (1 / PLACEMENTS[placement].moisture - 1)
+						}
+					]
+				};
+				contacts.push(current);
+				break;
+			}
 			case 'wipe': {
 				const last = current?.stretches.at(-1);
 				endContact(current, minute);

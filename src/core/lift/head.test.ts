@@ -73,6 +73,34 @@ describe('events on a strand', () => {
 		expect(levelAt(fresh, 20)).toBeGreaterThan(levelAt(plain, 20));
 		expect(fresh.points.at(-1)!.condition).toBeLessThan(plain.points.at(-1)!.condition);
 	});
+	it('moved to another place lie between both, and are handled once; moved nowhere change nothing', () => {
+		const open: Mixture = { ...powder, placement: 'openAir' };
+		const moved = (placement: Mixture['placement'], minute: number): LiftEvent => ({
+			kind: 'place',
+			placement,
+			minute
+		});
+		const end = (events: LiftEvent[]) => after(strand, events, 50).points.at(-1)!;
+		const closed = end([apply]);
+		const airy = end([{ ...apply, mixture: open }]);
+		const opened = end([apply, moved('openAir', 20)]);
+		expect(opened.level).toBeLessThan(closed.level - 0.1);
+		expect(opened.level).toBeGreaterThan(airy.level + 0.1);
+		// The later it is opened, the more it is as if it never was.
+		expect(end([apply, moved('openAir', 35)]).level).toBeGreaterThan(opened.level);
+		for (const mixture of [apply, { ...apply, mixture: open }]) {
+			const stays = end([mixture, moved(mixture.mixture.placement, 20)]);
+			const plain = end([mixture]);
+			expect(stays.level).toBeCloseTo(plain.level, 6);
+			expect(stays.condition).toBeCloseTo(plain.condition, 6);
+		}
+		// What has dried out stays dried out under a cap.
+		const capped = end([{ ...apply, mixture: open }, moved('cap', 49.9)]);
+		expect(capped.level).toBeCloseTo(airy.level, 2);
+		// Nothing lies there any more: it cannot be moved.
+		const rinsed: LiftEvent = { kind: 'rinse', minute: 20 };
+		expect(end([apply, rinsed, moved('cap', 25)]).level).toBeCloseTo(end([apply, rinsed]).level, 9);
+	});
 	it('give the same whatever order they are written in', () => {
 		const events: LiftEvent[] = [
 			apply,

@@ -1,5 +1,4 @@
 import { perLadder } from '../colour';
-import { WEAR } from './constants';
 import { levelOfFibre, lightenFibre, WHITE_FIBRE, type Fibre } from './fibre';
 import { laid } from './laid';
 import type { ReadyPoint } from './prepare';
@@ -41,7 +40,7 @@ export function pointAt(point: ReadyPoint, minute: number, draw?: PointDraw): Po
 		if (contact.spares) {
 			settle();
 			fibre = lightenFibre(fibre, dose, true);
-			wear += contact.wearPerDose * contact.plainRate * minutes + WEAR.handling;
+			wear += contact.wearPerDose * contact.plainRate * minutes + contact.handling;
 			const condition = start.condition * Math.exp(-wear);
 			const laying = contact.clock.layingMinutes(minute);
 			const hair = {
@@ -58,7 +57,7 @@ export function pointAt(point: ReadyPoint, minute: number, draw?: PointDraw): Po
 		if (!draw) {
 			pale ??= thresholdsOf(fibre);
 			const heavier = dose > 0 ? wornDose(pale, pending, pending + dose) / dose : 1;
-			wear += contact.wearPerDose * contact.plainRate * minutes * heavier + WEAR.handling;
+			wear += contact.wearPerDose * contact.plainRate * minutes * heavier + contact.handling;
 		}
 		pending += dose;
 	}

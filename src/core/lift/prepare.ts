@@ -10,7 +10,7 @@ import {
 	type Application,
 	type HeadFactors
 } from './application';
-import { RATE } from './constants';
+import { RATE, WEAR } from './constants';
 import {
 	contactsAt,
 	touches,
@@ -37,7 +37,9 @@ class ContactClock {
 	constructor(
 		readonly mixture: Mixture,
 		readonly stretches: readonly Stretch[],
-		application: Application
+		application: Application,
+		/** When the mixture first touched the hair. */
+		readonly wetSince: number = stretches[0]!.fromMinute
 	) {
 		this.beginsMinute = stretches[0]!.fromMinute;
 		this.#oxidation = 1 / oxidationLife(application);
@@ -56,13 +58,15 @@ class ContactClock {
 	#integrate(minute: number): number {
 		const decay = this.#oxidation + this.#drying;
 		let sum = 0;
-		for (const { fromMinute, toMinute, mixedMinute, appliedMinute, share } of this.stretches) {
+		for (const stretch of this.stretches) {
+			const { fromMinute, toMinute, mixedMinute, appliedMinute, share, dried = 0 } = stretch;
 			const span = Math.min(minute, toMinute) - fromMinute;
 			if (span <= 0) continue;
 			const lost =
-				(fromMinute - mixedMinute) * this.#oxidation + (fromMinute - appliedMinute) * this.#drying;
+				(fromMinute - mixedMinute + dried) * this.#oxidation +
+				(fromMinute - appliedMinute) * this.#drying;
 			// Wetting counts from the first contact: a refresh finds the hair wet.
-			const wetFor = fromMinute - this.beginsMinute;
+			const wetFor = fromMinute - this.wetSince;
 			sum += share * Math.exp(-lost) * activeMinutes(span, decay, wetFor);
 		}
 		return sum;
@@ -86,6 +90,8 @@ export interface ReadyContact {
 	readonly rate: number;
 	readonly plainRate: number;
 	readonly wearPerDose: number;
+	/** What washing and handling take; nothing where a mixture only goes on from another place. */
+	readonly handling: number;
 	readonly spares: boolean;
 }
 
@@ -143,6 +149,7 @@ class ReadyArea {
 					rate: base.rate * heat,
 					plainRate: base.plainRate * heat,
 					wearPerDose: base.wearPerDose,
+					handling: base.handling,
 					spares: base.spares
 				};
 			})
@@ -166,17 +173,18 @@ interface ContactBase extends ReadyContact {
 	readonly application: Application;
 }
 
-function baseOf({ mixture, stretches }: Contact, head: HeadFactors): ContactBase {
+function baseOf({ mixture, stretches, wetSince }: Contact, head: HeadFactors): ContactBase {
 	const application: Application = { ...mixture, minutes: 0 };
 	const at: Application = { ...application, temperatureC: RATE.referenceC };
 	const plain = plainRate(at, head.naturalLevel);
 	return {
 		application,
-		clock: new ContactClock(mixture, stretches, application),
+		clock: new ContactClock(mixture, stretches, application, wetSince),
 		mixture,
 		rate: plain * headFactor(application, head),
 		plainRate: plain,
 		wearPerDose: wearPerDose(application, head),
+		handling: wetSince === undefined ? WEAR.handling : 0,
 		spares: sparesDye(mixture.product)
 	};
 }

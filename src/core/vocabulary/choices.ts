@@ -73,6 +73,18 @@ export const ORDER_NAMES = [
 export const TECHNIQUES = ['foils', 'open', 'retouch'] as const;
 /** How the head is rinsed. */
 export const RINSE_MODES = ['together', 'backFirst', 'eachReady'] as const;
+/** What is done to a section at the chair: put on, left for five minutes more, moved, coated anew, ended. */
+export const TAP_ACTS = [
+	'on',
+	'longer',
+	'recoat',
+	'open',
+	'cover',
+	'cap',
+	'wipe',
+	'acidStop',
+	'off'
+] as const;
 /** What a look at the chair tells in a word: behind what is expected, as expected, or at its level. */
 export const CHECK_WORDS = ['lags', 'asPlanned', 'ready'] as const;
 /** How wet hair behaves when it is stretched. */

@@ -60,6 +60,9 @@ export const SERVICE_MINUTES = {
 	leastGap: 5
 } as const;
 
+/** What taps at the chair stand for, minutes: so much more, and when what was coated anew is looked at or comes off. */
+export const TAPPED = { longerMinutes: 5, recoatMinutes: 20 } as const;
+
 /** How a look at the chair is taken. */
 export const CHECK = {
 	/** A word names a difference that is nearer to half a level than to none, levels: finer nobody tells in passing. */

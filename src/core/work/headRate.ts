@@ -8,7 +8,7 @@ import type { SectionId, StrandPart } from './ids';
 import { laidSections, strandOf, targetOf, type LaidSection, type ServiceRun } from './onHead';
 import type { Staging } from './staging';
 
-export type CheckWord = (typeof CHECK_WORDS)[number];
+type CheckWord = (typeof CHECK_WORDS)[number];
 
 /** What was seen of a section. */
 export interface SectionCheck {

@@ -48,7 +48,9 @@ export function nextActs(
 	const looks = lying.flatMap(({ section, part, bowl, look }): NextAct[] =>
 		look ? [{ ...look, section, part, bowl }] : []
 	);
-	const acts = [...mixes, ...puts, ...looks, ...offsOf(lying)];
+	// What was wiped off waits for the water with its block.
+	const coming = sections.filter((one) => isLying(one) || one.state === 'wiped');
+	const acts = [...mixes, ...puts, ...looks, ...offsOf(coming)];
 	const overdue = new Set(
 		sections
 			.filter(({ state }) => state === 'overdue')

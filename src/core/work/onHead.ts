@@ -1,16 +1,22 @@
-import { DEFAULT_LIMIT_MINUTES, type ReadyPoint } from '../lift';
+import { DEFAULT_LIMIT_MINUTES, type Placement, type ReadyPoint } from '../lift';
+import type { TAP_ACTS } from '../vocabulary';
+import { TAPPED } from './constants';
 import { passesOf, type HeadStaging } from './headStaging';
 import type { BowlId, SectionId, StrandPart } from './ids';
-import { readySection, timesOf, type StagingProblem, type Timed } from './problem';
+import { readySection, timesOf, type LaterEvent, type StagingProblem, type Timed } from './problem';
 import type { SectionFinish, StagedBowl, Staging } from './staging';
 
 /** Something that was done to a section of the head, as it was tapped. Minutes count from the first brush stroke. */
 export interface SectionTap {
-	readonly act: 'on' | 'off';
+	readonly act: TapAct;
 	readonly section: SectionId;
 	readonly part?: StrandPart | undefined;
 	readonly minute: number;
+	/** Volumes of the fresh bowl that it was coated with. */
+	readonly volume?: number | undefined;
 }
+
+export type TapAct = (typeof TAP_ACTS)[number];
 
 /** What is known of a service that runs. */
 export interface ServiceRun {
@@ -48,8 +54,21 @@ export interface Times {
 	readonly isOn: boolean;
 }
 
+/** What was done to a section since it is on. */
+interface Since {
+	readonly later: readonly LaterEvent[];
+	/** Where it lies now. */
+	readonly placement: Placement;
+	/** Minutes that it was given beyond its turn. */
+	readonly longer: number;
+	/** When it was last coated anew; nothing where it was not. */
+	readonly recoatMinute: number | undefined;
+	/** When it was wiped off to wait for its rinse; nothing where it was not, or was coated since. */
+	readonly wipedMinute: number | undefined;
+}
+
 /** A section with its bowl and its minutes, as far as they are known. */
-export interface LaidSection extends Staged, Times {
+export interface LaidSection extends Staged, Times, Since {
 	readonly bowl: StagedBowl;
 	/** It counts from here: the middle of its application. */
 	readonly at: number;
@@ -72,12 +91,16 @@ export function laidSections(head: HeadStaging, staging: Staging, run: ServiceRu
 			const { from, to } = times[i]!;
 			const at = (from + to) / 2;
 			const { bowl, mixedAt } = mixed.get(one.finish.bowl)!;
+			const since = sinceOn(one, run.taps, at, bowl.volume);
 			return {
 				...one,
 				...times[i]!,
+				...since,
 				at,
 				bowl,
-				limitMinute: at + (one.problem.limitMinutes ?? DEFAULT_LIMIT_MINUTES),
+				// A fresh mixture is another application.
+				limitMinute:
+					(since.recoatMinute ?? at) + (one.problem.limitMinutes ?? DEFAULT_LIMIT_MINUTES),
 				// What was mixed after it was on cannot be what lies there: it was mixed at the latest then.
 				bowlMinute: mixedAt,
 				mixedMinute: Math.min(mixedAt, from),
@@ -92,7 +115,7 @@ export function laidSections(head: HeadStaging, staging: Staging, run: ServiceRu
  * @param rate factor on the rate that it was planned with
  */
 export function strandOf(
-	{ problem, planned, bowl, mixedMinute, ...times }: LaidSection,
+	{ problem, planned, bowl, mixedMinute, later, ...times }: LaidSection,
 	rate = 1
 ): ReadyPoint {
 	const { from, to, at } = times;
@@ -101,7 +124,57 @@ export function strandOf(
 		...planned.section,
 		factors: { ...factors, personal: (factors.personal ?? 1) * rate }
 	};
-	return readySection(problem, { ...planned, section, from, to, at }, bowl, mixedMinute);
+	return readySection(problem, { ...planned, section, from, to, at }, bowl, mixedMinute, later);
+}
+
+/** Where a packet lies once it was opened or covered, by where it lay. */
+export function movedTo(
+	act: 'open' | 'cover' | 'cap',
+	placement: Placement,
+	onScalp: boolean
+): Placement {
+	if (act === 'cap') return 'cap';
+	if (act === 'open') return onScalp ? 'onScalp' : 'openAir';
+	return placement.startsWith('foil') ? 'foilCovered' : 'film';
+}
+
+function sinceOn(
+	{ finish, part, planned: { section } }: Staged,
+	taps: readonly SectionTap[],
+	at: number,
+	volume: number
+): Since {
+	let { placement } = section;
+	let longer = 0;
+	let recoatMinute: number | undefined;
+	let wipedMinute: number | undefined;
+	const later: LaterEvent[] = [];
+	const own = taps.filter((tap) => tap.section === finish.section && tap.part === part);
+	for (const { act, minute, ...tap } of own.toSorted((p, q) => p.minute - q.minute)) {
+		if (minute <= at) continue;
+		switch (act) {
+			case 'longer':
+				longer += TAPPED.longerMinutes;
+				break;
+			case 'recoat':
+				later.push({ kind: 'recoat', minute, volume: tap.volume ?? volume });
+				({ placement } = section);
+				recoatMinute = minute;
+				wipedMinute = undefined;
+				break;
+			case 'open':
+			case 'cover':
+			case 'cap':
+				placement = movedTo(act, placement, section.onScalp === true);
+				later.push({ kind: 'place', minute, placement });
+				break;
+			case 'wipe':
+			case 'acidStop':
+				later.push({ kind: 'wipe', minute, acidStop: act === 'acidStop' });
+				wipedMinute = minute;
+		}
+	}
+	return { later, placement, longer, recoatMinute, wipedMinute };
 }
 
 /** Level that a section is brought to. */

@@ -6,6 +6,7 @@ import {
 	type AreaName,
 	type Fibre,
 	type HeadFactors,
+	type LiftEvent,
 	type Mixture,
 	type Placement,
 	type Product,
@@ -199,12 +200,19 @@ export function mayTake(
 	return strength.volume <= ceilingAt(problem, section) && ratios.includes(strength.ratio);
 }
 
+/** What is done to a section while it lies. */
+export type LaterEvent =
+	| (LiftEvent & { readonly kind: 'place' | 'wipe' | 'rinse' })
+	/** A fresh mixture over it; of another strength it is another application. */
+	| { readonly kind: 'recoat'; readonly minute: number; readonly volume: number };
+
 /** How a section ends with a strength from a bowl mixed at a minute. */
 export function readySection(
 	problem: StagingProblem,
 	{ section, at }: Timed,
 	{ volume, ratio }: Strength,
-	mixedMinute: number
+	mixedMinute: number,
+	later: readonly LaterEvent[] = []
 ): ReadyPoint {
 	const mixture: Mixture = {
 		product: problem.product,
@@ -225,7 +233,16 @@ export function readySection(
 	};
 	const head = readyHead(
 		[{ name: 'back', whiteShare: 0, points: [point] }],
-		[{ kind: 'apply', minute: at, mixedMinute, mixture }],
+		[
+			{ kind: 'apply', minute: at, mixedMinute, mixture },
+			...later.map((event): LiftEvent =>
+				event.kind === 'recoat'
+					? event.volume === volume
+						? { kind: 'refresh', minute: event.minute }
+						: { kind: 'apply', minute: event.minute, mixture: { ...mixture, volume: event.volume } }
+					: event
+			)
+		],
 		section.factors ?? problem.factors
 	);
 	return head.areas[0]!.points[0]!;

@@ -56,6 +56,7 @@ export function runningHead(head: HeadStaging, staging: Staging, run: SeenRun): 
 			section: finish.section,
 			part,
 			bowl: bowl.number,
+			placement: laid.placement,
 			fromMinute: from,
 			toMinute: to,
 			applyMinutes: planned.to - planned.from,
@@ -67,6 +68,7 @@ export function runningHead(head: HeadStaging, staging: Staging, run: SeenRun): 
 			readyMinute: readyFrom(strand, target, to, limitMinute),
 			target,
 			level: now.level,
+			fibre: now.fibre,
 			lab,
 			undertone: undertoneOf(lab),
 			condition: now.condition,
@@ -76,7 +78,10 @@ export function runningHead(head: HeadStaging, staging: Staging, run: SeenRun): 
 	});
 	const looks = looksOf(
 		plain,
-		(one) => !one.isOff && isLaid(lying[plain.indexOf(one)]!.laid, minute),
+		(one) => {
+			const { laid } = lying[plain.indexOf(one)]!;
+			return !one.isOff && laid.wipedMinute === undefined && isLaid(laid, minute);
+		},
 		minute
 	);
 	const sections = plain.map(({ isOff, ...one }, i): RunningSection => {
@@ -99,6 +104,7 @@ function stateOf(
 	const { limitMinute, offMinute, readyMinute, seen, target, look } = section;
 	// What comes after something that is still being put on begins when that is on.
 	if (!isLaid(laid, minute)) return minute <= laid.from && laid.from > 0 ? 'waiting' : 'puttingOn';
+	if (laid.wipedMinute !== undefined && minute >= laid.wipedMinute) return 'wiped';
 	if (minute >= limitMinute) return 'overdue';
 	if (minute >= offMinute || isSeenReady(seen, target)) return 'ready';
 	if (look && minute >= look.minute) return look.act === 'ready' ? 'ready' : 'check';

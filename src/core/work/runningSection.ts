@@ -1,4 +1,5 @@
 import type { Lab, Undertone } from '../colour';
+import type { Fibre, Placement } from '../lift';
 import type { SectionCheck } from './headRate';
 import type { SectionId, StrandPart } from './ids';
 
@@ -9,8 +10,12 @@ export interface Look {
 	readonly minute: number;
 }
 
-/** Where a section stands: not begun, being put on, lying, to be looked at, at its level, past the limit, or off. */
-export type SectionState = 'waiting' | 'puttingOn' | 'on' | 'check' | 'ready' | 'overdue' | 'off';
+/**
+ * Where a section stands: not begun, being put on, lying, to be looked at, at its level, past the limit, wiped
+ * off to wait for the water, or off.
+ */
+export type SectionState =
+	'waiting' | 'puttingOn' | 'on' | 'check' | 'ready' | 'overdue' | 'wiped' | 'off';
 
 /** A section of the main application while the service runs. */
 export interface RunningSection {
@@ -19,6 +24,8 @@ export interface RunningSection {
 	/** Number of its bowl. */
 	readonly bowl: number;
 	readonly state: SectionState;
+	/** Where it lies now. */
+	readonly placement: Placement;
 	/** From when to when it is put on: as it was tapped, or as it comes after what was. */
 	readonly fromMinute: number;
 	readonly toMinute: number;
@@ -40,6 +47,8 @@ export interface RunningSection {
 	readonly target: number;
 	/** What it is expected to be at the minute that is asked for, or when it came off. */
 	readonly level: number;
+	/** Its hair, and the colour of it. */
+	readonly fibre: Fibre;
 	readonly lab: Lab;
 	readonly undertone: Undertone;
 	readonly condition: number;

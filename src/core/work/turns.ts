@@ -1,6 +1,6 @@
 import { pointAt, type ReadyPoint } from '../lift';
 import { bisect } from '../numeric';
-import { SERVICE_MINUTES } from './constants';
+import { SERVICE_MINUTES, TAPPED } from './constants';
 import type { LaidSection } from './onHead';
 import { rinseTakes } from './rinse';
 
@@ -49,11 +49,15 @@ export function turnsOf(sections: readonly Lying[], bendsFrom?: number): Turn[] 
 		.map(([planned, of]) => blockOf(planned, of, bendsFrom));
 	spaceOut(blocks);
 	return sections.map((one): Turn => {
-		const { limitMinute } = one.laid;
+		const { limitMinute, longer, recoatMinute, wipedMinute } = one.laid;
 		const rinse = blocks.findIndex(({ of }) => of.includes(one));
-		if (rinse < 0) return { minute: blockOf(0, [one], bendsFrom).minute, rinse: undefined };
-		const { minute } = blocks[rinse]!;
-		return minute > limitMinute ? { minute: limitMinute, rinse: undefined } : { minute, rinse };
+		const own = blocks[rinse]?.minute ?? blockOf(0, [one], bendsFrom).minute;
+		// What was wiped off waits for the water, and lies no longer.
+		if (wipedMinute !== undefined) return { minute: own, rinse: rinse < 0 ? undefined : rinse };
+		const given = (recoatMinute === undefined ? own : recoatMinute + TAPPED.recoatMinutes) + longer;
+		return given > limitMinute || given !== own || rinse < 0
+			? { minute: Math.min(limitMinute, given), rinse: undefined }
+			: { minute: own, rinse };
 	});
 }
 

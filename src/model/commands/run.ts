@@ -65,22 +65,27 @@ export type Tap = NonNullable<Visit['run']['taps']>[number];
 const isSame = (one: Tap, other: Pick<Tap, 'act' | 'section' | 'part'>): boolean =>
 	one.act === other.act && one.section === other.section && one.part === other.part;
 
+/** What is so once: of the same act only the last counts. Others may be done again. */
+const ONCE: readonly Tap['act'][] = ['on', 'off'];
+
 /**
- * Something was done to a section, on a draft; of the same act only the last counts.
+ * Something was done to a section, on a draft.
  * @param shown seconds that stand on the timer
  */
 export function tapSection(
 	run: Visit['run'],
-	tap: Pick<Tap, 'act' | 'section' | 'part'>,
+	tap: Pick<Tap, 'act' | 'section' | 'part' | 'volume'>,
 	shown: number
 ): void {
-	const others = (run.taps ?? []).filter((one) => !isSame(one, tap));
+	const others = (run.taps ?? []).filter((one) => !ONCE.includes(tap.act) || !isSame(one, tap));
 	run.taps = [...others, { ...tap, minute: Math.round(shown / 0.6) / 100 }];
 }
 
-/** It was not done after all: what was tapped is taken back, on a draft. */
+/** It was not done after all: what was tapped last is taken back, on a draft. */
 export function untapSection(run: Visit['run'], tap: Pick<Tap, 'act' | 'section' | 'part'>): void {
-	run.taps = (run.taps ?? []).filter((one) => !isSame(one, tap));
+	const taps = run.taps ?? [];
+	const at = taps.findLastIndex((one) => isSame(one, tap));
+	run.taps = at < 0 ? taps : taps.toSpliced(at, 1);
 }
 
 const isTappedOn = (run: Visit['run'], { section, part }: Pick<Tap, 'section' | 'part'>): boolean =>

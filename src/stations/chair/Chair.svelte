@@ -162,7 +162,9 @@
 			nameOf={service.nameOf}
 			minute={service.minute}
 			check={service.check}
-			ontap={(what) => service.tap([section], what)}
+			consequencesOf={() => service.view.consequencesOf(section)}
+			sectionIn={(minutes) => service.view.sectionIn(section, minutes)}
+			ontap={(what, volume) => service.tap([section], what, volume)}
 			onuntap={(what) => service.untap([section], what)}
 			onlook={(told) => service.look(section, told)}
 			ontell={(told) => service.check && service.tell(service.check.id, told)}

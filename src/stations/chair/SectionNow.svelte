@@ -1,12 +1,15 @@
 <script lang="ts">
 	import { formatLevel, undertoneWord } from '../../core/hair';
-	import { isLying, type RunningSection } from '../../core/work';
+	import { isLying, type Consequence, type RunningSection, type TapAct } from '../../core/work';
 	import { BOWL_LIFE_MINUTES } from '../../core/mix';
 	import type { Check, Told } from '../../model/commands/checks';
 	import Button from '../../ui/Button.svelte';
 	import type { SectionNamer } from '../../wording/bowls';
 	import { checkWords, STATE_WORDS } from '../../wording/chair';
+	import Fold from '../../ui/Fold.svelte';
 	import CheckPads from './CheckPads.svelte';
+	import PullNow from './PullNow.svelte';
+	import SectionActs from './SectionActs.svelte';
 
 	interface Props {
 		section: RunningSection;
@@ -15,23 +18,42 @@
 		minute: number;
 		/** The look that was just taken of it. */
 		check: Check | undefined;
-		ontap: (act: 'on' | 'off') => void;
+		/** What may be done with it now, and what each of it leads to. */
+		consequencesOf: () => readonly Consequence[];
+		/** The same section so many minutes from now. */
+		sectionIn: (minutes: number) => RunningSection | undefined;
+		ontap: (act: TapAct, volume?: number) => void;
 		onuntap: (act: 'on' | 'off') => void;
 		onlook: (told: Told) => void;
 		ontell: (told: Told) => void;
 		onmore: () => void;
 		ondone: () => void;
 	}
-	let { section, nameOf, minute, check, ontap, onuntap, onlook, ontell, onmore, ondone }: Props =
-		$props();
-	const state = $derived(section.state);
+	let {
+		section,
+		nameOf,
+		minute,
+		check,
+		consequencesOf,
+		sectionIn,
+		ontap,
+		onuntap,
+		onlook,
+		ontell,
+		onmore,
+		ondone
+	}: Props = $props();
+	const stands = $derived(section.state);
 	const lies = $derived(isLying(section));
 	const ahead = (to: number) => Math.max(0, Math.round(to - minute));
 	const line = $derived.by(() => {
 		const now = `${formatLevel(section.level)} ${undertoneWord(section.undertone.name, section.level)}`;
-		if (state === 'off') return `${now} when it came off, at ${Math.round(section.offMinute)} min.`;
+		if (stands === 'off')
+			return `${now} when it came off, at ${Math.round(section.offMinute)} min.`;
+		if (stands === 'wiped')
+			return `${now} expected; what was wiped off works on for five minutes at most.`;
 		if (!lies) return `To be on at ${Math.round(section.toMinute)} min.`;
-		if (state === 'overdue')
+		if (stands === 'overdue')
 			return `${now} expected. The product may lie no longer: take it off, or put on a fresh mixture.`;
 		const { readyMinute, target } = section;
 		const ready =
@@ -43,6 +65,11 @@
 		return `${now} expected now; ${ready}. Off in ${ahead(section.offMinute)} min as planned, in ${ahead(section.limitMinute)} at the latest.`;
 	});
 	const name = $derived(nameOf(section.section));
+	/** Somebody wants to know what else can be done: only then it is worked out. */
+	let acting = $state(false);
+	let pulling = $state(false);
+	/** Far enough for an eye to see what more minutes do. */
+	const PULL_MINUTES = 4;
 </script>
 
 <section class="mb-4" aria-label="The section that is looked at">
@@ -50,7 +77,7 @@
 		<div>
 			<h2 class="figure text-40 leading-tight max-tablet:text-28">
 				{name}
-				<span class="font-normal text-ink-soft">{STATE_WORDS[state]}</span>
+				<span class="font-normal text-ink-soft">{STATE_WORDS[stands]}</span>
 			</h2>
 			<p class="max-w-180">
 				{line}
@@ -62,7 +89,7 @@
 					>
 				{/if}
 			</p>
-			{#if section.bowlAgeMinutes > BOWL_LIFE_MINUTES && state !== 'waiting'}
+			{#if section.bowlAgeMinutes > BOWL_LIFE_MINUTES && stands !== 'waiting'}
 				<p class="text-ink-soft">
 					Its bowl was {Math.round(section.bowlAgeMinutes)} min old: it lifts less, and is reckoned so.
 				</p>
@@ -72,7 +99,9 @@
 			{#if lies}
 				<Button onclick={() => ontap('off')}>It is off</Button>
 				<Button onclick={() => onuntap('on')}>Not on yet</Button>
-			{:else if state === 'off'}
+			{:else if stands === 'wiped'}
+				<Button onclick={() => ontap('off')}>It is rinsed</Button>
+			{:else if stands === 'off'}
 				<Button onclick={() => onuntap('off')}>It is not off</Button>
 			{:else}
 				<Button onclick={() => ontap('on')}>It is on</Button>
@@ -81,5 +110,36 @@
 	</div>
 	{#if lies}
 		<CheckPads {name} target={section.target} {check} {onlook} {ontell} {onmore} {ondone} />
+		{#if !check}
+			<div class="mt-3"></div>
+			<Fold
+				title="What if it came off now?"
+				summary="toned, beside four minutes more"
+				ontoggle={(open) => (pulling = open)}
+			>
+				{#if pulling}<PullNow
+						now={section}
+						later={sectionIn(PULL_MINUTES)}
+						minutes={PULL_MINUTES}
+					/>{/if}
+			</Fold>
+			<Fold
+				title="What else can be done with it"
+				summary="each with what it leads to"
+				ontoggle={(open) => (acting = open)}
+			>
+				{#if acting}
+					<SectionActs
+						consequences={consequencesOf()}
+						{minute}
+						onact={(act, volume) => ontap(act, volume)}
+					/>
+				{/if}
+			</Fold>
+		{/if}
+	{:else if stands === 'wiped'}
+		<p class="mt-2 text-18">
+			It waits for the water: rinse it with the others, in {ahead(section.offMinute)} min.
+		</p>
 	{/if}
 </section>

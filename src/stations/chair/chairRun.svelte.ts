@@ -19,7 +19,7 @@ import { keyOf, RunningView } from '../../state/runningView.svelte';
 import type { VisitState } from '../../state/visitState.svelte';
 import { say } from '../../ui/say.svelte';
 import { sectionNamer } from '../../wording/bowls';
-import { actWords, checkWords, dueWords } from '../../wording/chair';
+import { actWords, checkWords, DONE_WORDS, dueWords } from '../../wording/chair';
 
 const isPut = ({ act }: NextAct): boolean => act === 'putOn' || act === 'beOn';
 
@@ -135,22 +135,32 @@ export class ChairRun {
 	}
 
 	/** Something was done to sections; for a moment it can be taken back by the message that says so. */
-	tap(sections: readonly Pick<RunningSection, 'section' | 'part'>[], act: Tap['act']): void {
+	tap(
+		sections: readonly Pick<RunningSection, 'section' | 'part'>[],
+		act: Tap['act'],
+		volume?: number
+	): void {
 		const { head } = this;
 		const [first] = sections;
 		if (!head || !first) return;
-		const done =
-			sections.length === 1
-				? `${this.nameOf(first.section)} is ${act}`
-				: `${sections.length} sections are ${act}`;
+		const what =
+			sections.length === 1 ? this.nameOf(first.section) : `all ${sections.length} sections:`;
+		const done = `${what} ${DONE_WORDS[act]}`;
 		this.#session.change(done, ({ run }) => {
 			for (const { section, part } of sections) {
-				if (act === 'off') tapSection(run, { act, section, part }, this.#seconds());
-				else if (tapOn(run, { section, part }, head.sections, this.#seconds()) && !run.allOn)
-					this.#logAllOn(run);
+				const last = act === 'on' && tapOn(run, { section, part }, head.sections, this.#seconds());
+				if (last && !run.allOn) this.#logAllOn(run);
+				if (act !== 'on')
+					tapSection(
+						run,
+						{ act, section, part, ...(volume === undefined ? {} : { volume }) },
+						this.#seconds()
+					);
 			}
 		});
 		this.checkDone();
+		// What was done to it while it lies is looked at.
+		if (act !== 'on' && act !== 'off') this.#pointed = keyOf(first);
 		say(`${done}.`, () => this.untap(sections, act));
 	}
 	/** What comes next is done; what is put on while something else is asked for is on. */
@@ -163,10 +173,13 @@ export class ChairRun {
 		else if (putting) this.tap([putting], 'on');
 	}
 	untap(sections: readonly Pick<RunningSection, 'section' | 'part'>[], act: Tap['act']): void {
-		this.#session.change(`${this.nameOf(sections[0]!.section)} is not ${act}`, ({ run }) => {
-			for (const { section, part } of sections) untapSection(run, { act, section, part });
-			if (act === 'on') delete run.allOn;
-		});
+		this.#session.change(
+			`not so: ${this.nameOf(sections[0]!.section)} ${DONE_WORDS[act]}`,
+			({ run }) => {
+				for (const { section, part } of sections) untapSection(run, { act, section, part });
+				if (act === 'on') delete run.allOn;
+			}
+		);
 	}
 	/** Everything that lies comes off now, whatever was planned. */
 	allOff(): void {
