@@ -139,7 +139,7 @@ test('one look in one tap tells of the whole head; the plan bends when it is tak
 		.getByRole('button', { name: /crown 1/ });
 	await crown.click();
 	const off = async () =>
-		Number(/Off in (\d+) min/.exec((await looked.locator('p').first().innerText()) ?? '')?.[1]);
+		Number(/Off in (\d+) min/.exec(await looked.locator('p').first().innerText())?.[1]);
 	const planned = await off();
 	await says.getByRole('button', { name: 'Take it' }).click();
 	await expect(says).toContainText('the plan follows it');

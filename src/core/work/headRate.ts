@@ -1,4 +1,4 @@
-import { UNKNOWN_CLIENT, type Personal } from '../learn';
+import type { Personal } from '../learn';
 import { heatFactor, pointAt, SECTION_REACH, SPREAD, type AreaName, type Spread } from '../lift';
 import { normalShare } from '../numeric';
 import type { CHECK_WORDS } from '../vocabulary';
