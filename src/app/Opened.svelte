@@ -5,6 +5,7 @@
 	import type { Workspace } from '../store/workspace.svelte';
 	import type { Salon } from '../store/open';
 	import KeySheet from './KeySheet.svelte';
+	import { isRunning } from '../model/commands/run';
 	import { leaveNotes } from '../store/notes';
 	import { actOf } from '../ui/keys';
 	import { finding } from '../state/finding.svelte';
@@ -28,6 +29,9 @@
 		return own?.join(' ') ?? 'usual';
 	});
 
+	/** Visits whose service runs: they call on every page. */
+	const running = $derived([...workspace.visits.values()].filter(isRunning).map(({ id }) => id));
+
 	const leave = () => leaveNotes(workspace, salon, localStorage);
 	function press(event: KeyboardEvent) {
 		const act = actOf(event, 'anywhere');
@@ -40,6 +44,9 @@
 <svelte:document onvisibilitychange={() => document.hidden && leave()} />
 
 <SaveBanner />
+{#if running.length > 0}
+	{#await import('./Calls.svelte') then { default: Calls }}<Calls ids={running} />{/await}
+{/if}
 {#if workspace.clashes.length > 0}
 	{#await import('./Clashes.svelte') then { default: Clashes }}<Clashes />{/await}
 {/if}

@@ -43,16 +43,25 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 	readonly #clock: VisitClock;
 	readonly id: string;
 
-	/** @param searches the door to the worker, or whoever answers on the spot */
-	constructor(workspace: Workspace, id: string, clock: VisitClock, searches: Searches) {
+	/**
+	 * @param searches the door to the worker, or whoever answers on the spot
+	 * @param lane what its questions go by there: of one lane only the last is answered
+	 */
+	constructor(
+		workspace: Workspace,
+		id: string,
+		clock: VisitClock,
+		searches: Searches,
+		private readonly lane: string = id
+	) {
 		this.#workspace = workspace;
 		this.id = id;
 		this.#clock = clock;
-		this.head = new HairView(this, () => undefined, `toner ${id}`, searches);
+		this.head = new HairView(this, () => undefined, `toner ${lane}`, searches);
 		this.#searches = searches;
-		this.bowls = new BowlsView(this, `bowls ${id}`, searches);
-		this.lowlights = new Lowlights(this, `lowlights ${id}`, searches);
-		this.judging = new Search(searches, 'judgeAim', `aim ${id}`, () => aimProblem(this));
+		this.bowls = new BowlsView(this, `bowls ${lane}`, searches);
+		this.lowlights = new Lowlights(this, `lowlights ${lane}`, searches);
+		this.judging = new Search(searches, 'judgeAim', `aim ${lane}`, () => aimProblem(this));
 	}
 
 	/** The rest of the head: what holds wherever no area differs. Bowls, chair and record stand on it. */
@@ -72,7 +81,7 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 		if (!view) {
 			// Under a root of its own: it may be asked for within something that does not last.
 			$effect.root(() => {
-				view = new HairView(this, () => area, `toner ${this.id} ${area}`, this.#searches);
+				view = new HairView(this, () => area, `toner ${this.lane} ${area}`, this.#searches);
 			});
 			this.#ofAreas.set(area, view!);
 		}

@@ -68,7 +68,9 @@ export const CHECK = {
 	/** A word names a difference that is nearer to half a level than to none, levels: finer nobody tells in passing. */
 	apart: 0.25,
 	/** Looks that are closer than this are one, minutes. */
-	near: 2
+	near: 2,
+	/** What was due and not done for so many minutes asks again, louder. */
+	againMinutes: 5
 } as const;
 
 /** Work that takes longer than this is rinsed back first, unless somebody says otherwise, minutes. */

@@ -1,4 +1,5 @@
 export { placeOnce, type StagingAdvice } from './advice';
+export { callsOf, type Call, type CallKind } from './calls';
 export {
 	asideStay,
 	chairMinutes,

@@ -4,6 +4,10 @@ import type { Visit } from '../../schema/records';
 /** A timer as the record keeps it. */
 export type Timer = Pick<Visit['run'], 'runningSince' | 'elapsedSeconds' | 'startedAt'>;
 
+/** Whether product lies on this head, or is put on, as far as the clock tells. */
+export const isRunning = ({ run, status }: Visit): boolean =>
+	status === 'inChair' && run.startedAt !== undefined && run.rinsedAtMinute === undefined;
+
 /** Longest that a timer counts, seconds: a day. */
 const MOST_SECONDS = 86_400;
 

@@ -5,6 +5,7 @@
 	import { hexOf } from '../../core/colour';
 	import { formatLevel } from '../../core/hair';
 	import { labOfFibre } from '../../core/lift';
+	import { Awake } from '../../devices/awake.svelte';
 	import Button from '../../ui/Button.svelte';
 	import FootLine from '../../widgets/FootLine.svelte';
 	import Station from '../../widgets/Station.svelte';
@@ -26,6 +27,7 @@
 	import PuttingOn from './PuttingOn.svelte';
 	import SectionLocks from './SectionLocks.svelte';
 	import SectionNow from './SectionNow.svelte';
+	import CallsFold from './CallsFold.svelte';
 	import CheckForm from './CheckForm.svelte';
 	import CheckList from './CheckList.svelte';
 	import { RunTimer } from '../../state/runTimer.svelte';
@@ -35,6 +37,9 @@
 	const session = useVisit();
 	const clock = useClock();
 	$effect(clock.run);
+	// Whoever has their hands full taps no screen awake.
+	const awake = new Awake();
+	$effect(() => (running ? awake.hold() : undefined));
 	const timer = new RunTimer(clock);
 
 	const run = $derived(session.visit.run);
@@ -281,6 +286,7 @@
 				<div>
 					{#if !head}{@render theClock(false)}{/if}
 					<CheckList nameOf={service.nameOf} />
+					<CallsFold />
 				</div>
 				<div class="min-h-75 overflow-x-clip">
 					{#if looked && ofSection.length > 1}

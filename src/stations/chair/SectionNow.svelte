@@ -72,73 +72,77 @@
 	const PULL_MINUTES = 4;
 </script>
 
-<section class="mb-4" aria-label="The section that is looked at">
-	<div class="flex flex-wrap items-end justify-between gap-x-8 gap-y-2">
-		<div>
-			<h2 class="figure text-40 leading-tight max-tablet:text-28">
-				{name}
-				<span class="font-normal text-ink-soft">{STATE_WORDS[stands]}</span>
-			</h2>
-			<p class="max-w-180">
-				{line}
-				{#if section.seen && !check}
-					<span class="text-ink-soft"
-						>Seen {Math.max(0, Math.round(minute - section.seen.minute))} min ago: {checkWords(
-							section.seen
-						)}.</span
-					>
-				{/if}
+<section
+	class="mb-4 grid grid-cols-[minmax(0,1fr)_auto] items-end gap-x-8 max-tablet:grid-cols-1"
+	aria-label="The section that is looked at"
+>
+	<div>
+		<h2 class="figure text-40 leading-tight max-tablet:text-28">
+			{name}
+			<span class="font-normal text-ink-soft">{STATE_WORDS[stands]}</span>
+		</h2>
+		<p class="max-w-180">
+			{line}
+			{#if section.seen && !check}
+				<span class="text-ink-soft"
+					>Seen {Math.max(0, Math.round(minute - section.seen.minute))} min ago: {checkWords(
+						section.seen
+					)}.</span
+				>
+			{/if}
+		</p>
+		{#if section.bowlAgeMinutes > BOWL_LIFE_MINUTES && stands !== 'waiting'}
+			<p class="text-ink-soft">
+				Its bowl was {Math.round(section.bowlAgeMinutes)} min old: it lifts less, and is reckoned so.
 			</p>
-			{#if section.bowlAgeMinutes > BOWL_LIFE_MINUTES && stands !== 'waiting'}
-				<p class="text-ink-soft">
-					Its bowl was {Math.round(section.bowlAgeMinutes)} min old: it lifts less, and is reckoned so.
-				</p>
-			{/if}
-		</div>
-		<div class="flex flex-wrap gap-3 [&_button]:min-h-16">
-			{#if lies}
-				<Button onclick={() => ontap('off')}>It is off</Button>
-				<Button onclick={() => onuntap('on')}>Not on yet</Button>
-			{:else if stands === 'wiped'}
-				<Button onclick={() => ontap('off')}>It is rinsed</Button>
-			{:else if stands === 'off'}
-				<Button onclick={() => onuntap('off')}>It is not off</Button>
-			{:else}
-				<Button onclick={() => ontap('on')}>It is on</Button>
-			{/if}
-		</div>
+		{/if}
+	</div>
+	<div class="flex flex-wrap gap-3 max-tablet:order-2 max-tablet:mt-3 [&_button]:min-h-16">
+		{#if lies}
+			<Button onclick={() => ontap('off')}>It is off</Button>
+			<Button onclick={() => onuntap('on')}>Not on yet</Button>
+		{:else if stands === 'wiped'}
+			<Button onclick={() => ontap('off')}>It is rinsed</Button>
+		{:else if stands === 'off'}
+			<Button onclick={() => onuntap('off')}>It is not off</Button>
+		{:else}
+			<Button onclick={() => ontap('on')}>It is on</Button>
+		{/if}
 	</div>
 	{#if lies}
-		<CheckPads {name} target={section.target} {check} {onlook} {ontell} {onmore} {ondone} />
+		<div class="col-span-full max-tablet:order-1">
+			<CheckPads {name} target={section.target} {check} {onlook} {ontell} {onmore} {ondone} />
+		</div>
 		{#if !check}
-			<div class="mt-3"></div>
-			<Fold
-				title="What if it came off now?"
-				summary="toned, beside four minutes more"
-				ontoggle={(open) => (pulling = open)}
-			>
-				{#if pulling}<PullNow
-						now={section}
-						later={sectionIn(PULL_MINUTES)}
-						minutes={PULL_MINUTES}
-					/>{/if}
-			</Fold>
-			<Fold
-				title="What else can be done with it"
-				summary="each with what it leads to"
-				ontoggle={(open) => (acting = open)}
-			>
-				{#if acting}
-					<SectionActs
-						consequences={consequencesOf()}
-						{minute}
-						onact={(act, volume) => ontap(act, volume)}
-					/>
-				{/if}
-			</Fold>
+			<div class="col-span-full mt-3 max-tablet:order-3">
+				<Fold
+					title="What if it came off now?"
+					summary="toned, beside four minutes more"
+					ontoggle={(open) => (pulling = open)}
+				>
+					{#if pulling}<PullNow
+							now={section}
+							later={sectionIn(PULL_MINUTES)}
+							minutes={PULL_MINUTES}
+						/>{/if}
+				</Fold>
+				<Fold
+					title="What else can be done with it"
+					summary="each with what it leads to"
+					ontoggle={(open) => (acting = open)}
+				>
+					{#if acting}
+						<SectionActs
+							consequences={consequencesOf()}
+							{minute}
+							onact={(act, volume) => ontap(act, volume)}
+						/>
+					{/if}
+				</Fold>
+			</div>
 		{/if}
 	{:else if stands === 'wiped'}
-		<p class="mt-2 text-18">
+		<p class="col-span-full mt-2 text-18">
 			It waits for the water: rinse it with the others, in {ahead(section.offMinute)} min.
 		</p>
 	{/if}

@@ -1,0 +1,41 @@
+<script lang="ts">
+	import { SvelteMap } from 'svelte/reactivity';
+	import { useClock } from '../state/clock.svelte';
+	import { bell } from '../devices/bell';
+	import ChairCall from './ChairCall.svelte';
+
+	interface Props {
+		/** Visits whose service runs. */
+		ids: readonly string[];
+	}
+	let { ids }: Props = $props();
+	const clock = useClock();
+	$effect(clock.run);
+
+	interface Next {
+		readonly minutes: number;
+		readonly words: string;
+	}
+	const nexts = new SvelteMap<string, Next>();
+	const soonest = $derived(
+		ids.flatMap((id) => nexts.get(id) ?? []).toSorted((p, q) => p.minutes - q.minutes)[0]?.words
+	);
+	/** Between what comes next and the page’s own title. */
+	const MARK = ' | ';
+	const ownTitle = () => document.title.split(MARK).at(-1)!;
+	// A window in the background counts down in its title; a page that is opened meanwhile brings its own.
+	$effect(() => {
+		if (!soonest) return;
+		document.title = `${soonest}${MARK}${ownTitle()}`;
+		return () => (document.title = ownTitle());
+	});
+	const wake = () => bell.wake();
+</script>
+
+<svelte:window onpointerdown={wake} onkeydown={wake} />
+
+<div class="no-print flex flex-wrap" role="region" aria-label="What calls">
+	{#each ids as id, i (id)}
+		<ChairCall {id} voice={i} onnext={(next) => (next ? nexts.set(id, next) : nexts.delete(id))} />
+	{/each}
+</div>

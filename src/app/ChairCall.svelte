@@ -1,0 +1,110 @@
+<script lang="ts">
+	import { onDestroy } from 'svelte';
+	import { page } from '$app/state';
+	import { callsOf, type Call, type CallKind } from '../core/work';
+	import { bell, shake, speak } from '../devices/bell';
+	import { callSettings, LOUDNESS } from '../state/callSettings.svelte';
+	import { useClock } from '../state/clock.svelte';
+	import { openVisit } from '../state/openVisit';
+	import { useRecords } from '../state/records';
+	import { RunningView } from '../state/runningView.svelte';
+	import { RunTimer } from '../state/runTimer.svelte';
+	import { sectionNamer } from '../wording/bowls';
+	import { actWords, dueWords } from '../wording/chair';
+	import { formatTimer } from '../wording/words';
+
+	interface Props {
+		id: string;
+		/** Which of the pitches is this head's. */
+		voice: number;
+		/** What comes next, and in how many minutes, for the title of the window. */
+		onnext: (next: { readonly minutes: number; readonly words: string } | undefined) => unknown;
+	}
+	let { id, voice, onnext }: Props = $props();
+	const clock = useClock();
+	// svelte-ignore state_referenced_locally
+	// Another visit is another call.
+	const session = openVisit(useRecords().workspace, clock, id, `call ${id}`);
+	const timer = new RunTimer(clock);
+	const seconds = $derived(timer.seconds(session.visit.run));
+	const view = new RunningView(session, () => seconds);
+	const nameOf = $derived(sectionNamer(session.bowls.sections.map(({ section }) => section)));
+	const calls = $derived(view.head ? callsOf(view.head, view.minute) : []);
+	const next = $derived(view.next);
+	const minutes = $derived(next ? next.minute - seconds / 60 : 0);
+	const words = $derived(next ? actWords(next, nameOf) : '');
+	const who = $derived(session.client?.name ?? 'The head in the chair');
+
+	$effect(() => {
+		const at = Math.max(0, minutes);
+		onnext(next && { minutes: at, words: `${formatTimer(at * 60)} ${words}` });
+	});
+	onDestroy(() => onnext(undefined));
+
+	const NOTES: Readonly<Record<CallKind, number>> = { look: 1, ready: 2, limit: 3 };
+	/** Asked for a second time it is louder by so much. */
+	const LOUDER = 1.4;
+	const REPEAT_MS = 15_000;
+	const loudest = (some: readonly Call[]) =>
+		some.toSorted((p, q) => NOTES[q.kind] - NOTES[p.kind])[0];
+	function ring({ kind, again }: Pick<Call, 'kind' | 'again'>): void {
+		const volume = LOUDNESS[callSettings.loudness];
+		if (volume === 0) return;
+		bell.ring(NOTES[kind], voice, Math.min(1, volume * (again ? LOUDER : 1)));
+		shake(NOTES[kind]);
+	}
+	function tell(call: Call): void {
+		const said = `${who}: ${actWords(call.act, nameOf)}`;
+		if (callSettings.speaks) speak(said);
+		if (callSettings.notifies && document.hidden && Notification.permission === 'granted')
+			new Notification(said, { tag: `zelvant ${id}`, body: 'now' });
+	}
+	let rung: ReadonlySet<string> = new Set();
+	$effect(() => {
+		const keys = new Map(
+			calls.map((call) => {
+				const { act, section, part, bowl } = call.act;
+				return [`${act} ${section} ${part} ${bowl} ${call.kind} ${call.again}`, call] as const;
+			})
+		);
+		const fresh = loudest([...keys].flatMap(([key, call]) => (rung.has(key) ? [] : [call])));
+		rung = new Set(keys.keys());
+		if (!fresh) return;
+		ring(fresh);
+		tell(fresh);
+	});
+	/** What may lie no longer calls until somebody comes. */
+	const limit = $derived(calls.some(({ kind }) => kind === 'limit'));
+	$effect(() => {
+		if (!limit) return;
+		const repeat = setInterval(() => ring({ kind: 'limit', again: true }), REPEAT_MS);
+		return () => clearInterval(repeat);
+	});
+
+	const chair = $derived(`/visit/${id}/chair`);
+	const here = $derived(page.url.pathname === chair);
+	const onDay = $derived(page.url.pathname === '/');
+	const SOON_MINUTES = 2;
+	const urgent = $derived(calls.some(({ kind, again }) => kind !== 'look' || again));
+</script>
+
+{#if next && !here && (onDay || minutes <= SOON_MINUTES)}
+	<a
+		href={chair}
+		class={[
+			'flex min-w-0 flex-1 flex-wrap items-baseline gap-x-4 border-b border-line px-7 py-3 no-underline max-tablet:px-4',
+			urgent ? 'bg-ink text-room' : 'bg-raised'
+		]}
+	>
+		<span>{who}</span>
+		<b class="figure text-28 leading-tight">{words}</b>
+		<span class="figure text-18">{dueWords(minutes, next.act)}</span>
+	</a>
+{/if}
+{#if urgent}
+	<!-- Whoever does not hear it sees it from across the room. -->
+	<div
+		class="pointer-events-none fixed inset-0 z-50 border-8 border-ink motion-safe:animate-call print:hidden"
+		aria-hidden="true"
+	></div>
+{/if}
