@@ -1,3 +1,5 @@
+import { finish } from '../src/core/steps';
+import { runningHead, stageHeadSteps, type HeadStaging } from '../src/core/work';
 import { stageBowls } from '../src/core/work/staging';
 import { judgeAim } from '../src/core/plan/judge';
 import { searchPlans } from '../src/core/plan/search';
@@ -107,15 +109,42 @@ const sections = Array.from({ length: 12 }, (_, i) => ({
 	minutesToApply: 5,
 	placement: i < 4 ? ('foilCovered' as const) : ('foil' as const)
 }));
-const staging = {
-	sections,
+const commonOfBench = {
 	fibre: { ...naturalPigment(4, 'neutral'), layers: [] },
 	factors: { naturalLevel: 4, texture: 'medium' as const },
 	product: 'powder' as const,
 	ratio: 2,
 	stock: [10, 20, 30],
-	ceiling: 30,
-	rinseMinute: 85
+	ceiling: 30
+};
+const staging = { ...commonOfBench, sections, rinseMinute: 85 };
+
+/** A head of 24 sections while its service runs. */
+const running: HeadStaging = {
+	passes: [
+		{
+			sections: Array.from({ length: 24 }, (_, i) => ({
+				...sections[i % sections.length]!,
+				id: `section ${i + 1}`,
+				minutesToApply: 2
+			}))
+		}
+	],
+	common: { ...commonOfBench, target: 8 },
+	volume: 20,
+	processMinutes: 40,
+	rinse: {},
+	staged: true
+};
+const runningBowls = finish(stageHeadSteps({ head: running }));
+if (!runningBowls.ok) throw new Error('the head of the bench cannot be staged');
+const { staging: staged } = runningBowls;
+const service = {
+	taps: runningBowls.staging.finish.map(({ section, appliedToMinute }) => ({
+		act: 'on' as const,
+		section,
+		minute: appliedToMinute
+	}))
 };
 
 /** Everything that runs without a page. */
@@ -167,6 +196,11 @@ export function coreTimings(): Timing[] {
 			10
 		),
 		measure('staging, 12 sections', () => stageBowls(staging), 100, 40),
+		measure(
+			'a tick of the running service, 24 sections',
+			() => runningHead(running, staged, { ...service, minute: 20 + (next() % 40) }),
+			4
+		),
 		measure(
 			'solve a toner, 60 shades',
 			() => solveTone(problem(shelf.slice(0, 60))),

@@ -162,6 +162,28 @@ test('one look in one tap tells of the whole head; the plan bends when it is tak
 	});
 });
 
+test('a hot packet comes before everything, is opened, and goes on as it lies there', async ({
+	page
+}) => {
+	await allOn(page, '00:30');
+	const looked = main(page).getByRole('region', { name: 'The section that is looked at' });
+	await looked.getByRole('button', { name: 'as planned' }).click();
+	await looked.getByRole('button', { name: 'Stretch, heat, scalp' }).click();
+	await page.getByRole('dialog').getByRole('radio', { name: 'hot' }).click();
+	await page.getByRole('dialog').getByRole('button', { name: 'Keep what I saw' }).click();
+	await expect(answer(page)).toContainText('Open back 1: it is hot');
+	await accessible(page);
+	await looked.getByRole('button', { name: 'It is open' }).click();
+	await expect(page.getByText('back 1 is open.')).toBeVisible();
+	await expect(answer(page)).not.toContainText('hot');
+	await main(page)
+		.getByRole('button', { name: /As planned and as done/ })
+		.click();
+	await expect(
+		main(page).getByRole('img', { name: 'Every section as it was done, its plan in outline' })
+	).toBeVisible();
+});
+
 test('limp hair stops everything on the screen, says what to do first, and keeps what was done', async ({
 	page
 }) => {
@@ -170,6 +192,8 @@ test('limp hair stops everything on the screen, says what to do first, and keeps
 	await looked.getByRole('button', { name: 'as planned' }).click();
 	await looked.getByRole('button', { name: 'Stretch, heat, scalp' }).click();
 	await page.getByRole('dialog').getByRole('radio', { name: 'limp' }).click();
+	// The clock goes on while it is told.
+	await page.clock.fastForward('01:10');
 	await page.getByRole('dialog').getByRole('button', { name: 'Keep what I saw' }).click();
 	const stop = page.getByRole('alertdialog', { name: 'Rinse back 1 now' });
 	await expect(stop).toContainText('Lukewarm water on this section, at once.');

@@ -187,6 +187,19 @@ describe('the plan that is left', () => {
 	});
 });
 
+describe('a packet that felt hot', () => {
+	it('is opened before anything else, until it is open or was felt again', async () => {
+		const { head, staging, taps, check } = await onHead();
+		const hot = check('back-1', 40, { word: 'asPlanned', isHot: true });
+		const first = (extra: SectionTap[], checks: SectionCheck[]) =>
+			runningHead(head, staging, { taps: [...taps, ...extra], minute: 42, checks }).acts[0]!;
+		expect(first([], [hot])).toMatchObject({ act: 'open', section: 'back-1', minute: 40 });
+		const open: SectionTap = { act: 'open', section: 'back-1', minute: 41 };
+		expect(first([open], [hot]).act).not.toBe('open');
+		expect(first([], [hot, check('back-1', 41, { word: 'asPlanned' })]).act).not.toBe('open');
+	});
+});
+
 describe('what can be done with a section, and what it leads to', () => {
 	it('comes true when it is tapped: the same level, minute and condition', async () => {
 		const { head, staging, taps, at } = await onHead();
@@ -294,6 +307,31 @@ describe('checks as the record keeps them', () => {
 		expect(view.head!.sections.map(({ level }) => level)).toEqual(shown);
 		session.change('test', ({ run }) => tellMore(run, note!.id, { stretch: 'slow' }));
 		expect(view.proposal).toBeUndefined();
+	});
+
+	it('is drawn as it was planned and as it was done, to its end', async () => {
+		const { session, staging, taps } = await onHead();
+		session.change('test', ({ run }) => {
+			run.startedAt = session.now().toISOString();
+			run.taps = [
+				...taps.slice(0, 3).map((tap) => ({ ...tap, minute: tap.minute + 4 })),
+				{ act: 'off', section: 'nape', minute: 40 }
+			];
+		});
+		let seconds = 30 * 60;
+		const view = new RunningView(session, () => seconds);
+		// The fourth is being put on; those after it are in no log yet.
+		expect(view.log.map(({ section }) => section)).toEqual(
+			staging.finish.slice(0, 4).map(({ section }) => section)
+		);
+		expect(view.log[1]!.done.toMinute).toBeCloseTo(30, 6);
+		seconds = 50 * 60;
+		session.change('test', ({ run }) => (run.rinsedAtMinute = 45));
+		const [nape, back] = view.log;
+		expect(nape!.planned.toMinute).toBe(staging.finish[0]!.rinseMinute);
+		expect(nape!.done.toMinute).toBe(40);
+		expect(back!.done.toMinute).toBe(45);
+		expect(back!.done.fromMinute - back!.planned.fromMinute).toBeCloseTo(4, 6);
 	});
 
 	it('leaving what was seen since leaves what was taken before', () => {

@@ -1,3 +1,4 @@
+import type { Lab } from '../core/colour';
 import {
 	consequencesOf,
 	headRate,
@@ -29,6 +30,23 @@ export interface Proposal {
 	readonly rate: HeadRate;
 	/** The head at this minute, were the plan bent to it. */
 	readonly head: RunningHead;
+}
+
+/** From when to when a section lay, minutes from the first brush stroke. */
+interface Lay {
+	readonly fromMinute: number;
+	readonly toMinute: number;
+}
+
+/** A section as it was planned and as it was done. */
+export interface LoggedSection {
+	readonly section: RunningSection['section'];
+	readonly part: RunningSection['part'];
+	readonly planned: Lay;
+	/** Until now, where it still lies. */
+	readonly done: Lay;
+	/** What it came to, expected. */
+	readonly lab: Lab;
 }
 
 /** A service while it runs: the head section by section, from what was tapped, weighed and seen. */
@@ -138,6 +156,21 @@ export class RunningView {
 		const run = { ...service!, minute: this.minute };
 		return sectionCourse(head, staging!, run, section, this.rate, this.seenRate);
 	}
+	/** The service as it was planned and as it was done, in the order of the work; what did not begin is left out. */
+	log: readonly LoggedSection[] = $derived.by(() => {
+		const { startedAt, rinsedAtMinute } = this.#run;
+		if (startedAt === undefined) return [];
+		const end = rinsedAtMinute ?? this.minute;
+		const planned = this.#service?.staging.finish ?? [];
+		return (this.#headBy(this.rate, end)?.sections ?? []).flatMap((one): LoggedSection[] => {
+			const { section, part, state, fromMinute, offMinute } = one;
+			const plan = planned.find((each) => each.section === section && each.part === part);
+			if (!plan || state === 'waiting') return [];
+			const asPlanned = { fromMinute: plan.appliedFromMinute, toMinute: plan.rinseMinute };
+			const toMinute = state === 'off' ? offMinute : Math.max(fromMinute, end);
+			return [{ section, part, planned: asPlanned, done: { fromMinute, toMinute }, lab: one.lab }];
+		});
+	});
 	get next(): NextAct | undefined {
 		return this.head?.acts[0];
 	}

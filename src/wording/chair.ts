@@ -27,7 +27,8 @@ export function actWords({ act, section, bowl, of }: NextAct, nameOf: SectionNam
 		check: `Check ${name}`,
 		ready: `Look at ${name}`,
 		takeOff: `Take ${name} off`,
-		rinse: `Rinse ${of ? blockWords(of, nameOf) : name}`
+		rinse: `Rinse ${of ? blockWords(of, nameOf) : name}`,
+		open: `Open ${name}: it is hot`
 	} as const;
 	return WORDS[act];
 }

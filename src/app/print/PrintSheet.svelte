@@ -13,8 +13,11 @@
 	import { partWords } from '../../wording/part';
 	import type { LiftPlan } from '../../schema/records';
 	import { ZONES } from '../../model/visit/hair';
+	import { elapsedSeconds } from '../../model/commands/run';
+	import { useClock } from '../../state/clock.svelte';
+	import { RunningView } from '../../state/runningView.svelte';
 	import { LOOK_WORDS } from '../../wording/chair';
-	import { bowlWords, productWords, sectionNamer } from '../../wording/bowls';
+	import { bowlWords, PART_NAMES, productWords, sectionNamer } from '../../wording/bowls';
 	import { STANDING_CAUTIONS } from '../../wording/cautions';
 	import { aimDifferenceWords, differenceWords, exceptWords } from '../../wording/areas';
 	import { useVisit } from '../../state/visitContext';
@@ -37,6 +40,8 @@
 	const session = useVisit();
 	const nameOf = $derived(sectionNamer(session.bowls.sections.map(({ section }) => section)));
 	const visit = $derived(session.visit);
+	const clock = useClock();
+	const service = new RunningView(session, () => elapsedSeconds(visit.run, clock.shown));
 	const plan = $derived(session.plan);
 	const reading = $derived(session.head.reading);
 	const product = $derived(productWords(plan.product, session.shelf));
@@ -179,6 +184,23 @@
 		</p>
 	{/if}
 	{#if onSheet}<PrintBowls />{/if}
+	{#if onSheet && service.log.length > 0}
+		<h2 class="print:mt-4 print:break-after-avoid print:text-15">
+			As planned and as done, minutes
+		</h2>
+		<table class="bowls-printed">
+			<thead><tr><th>Section</th><th>Planned</th><th>Done</th></tr></thead>
+			<tbody>
+				{#each service.log as { section, part, planned, done } (`${section} ${part}`)}
+					<tr>
+						<td>{nameOf(section)}{part ? `, ${PART_NAMES[part]}` : ''}</td>
+						<td>{Math.round(planned.fromMinute)} to {Math.round(planned.toMinute)}</td>
+						<td>{Math.round(done.fromMinute)} to {Math.round(done.toMinute)}</td>
+					</tr>
+				{/each}
+			</tbody>
+		</table>
+	{/if}
 	{#if visit.run.notes.length > 0}
 		<h2 class="print:mt-4 print:break-after-avoid print:text-15">Seen</h2>
 		{#each visit.run.notes as note (note.id)}

@@ -12,7 +12,7 @@
 	}
 	let { rows, before, now, timeOf, label }: Props = $props();
 	let width = $state(720);
-	const chart = $derived(clockChart(rows, width));
+	const chart = $derived(clockChart(rows, width, before));
 	const ghosts = $derived.by(() => {
 		if (!before) return [];
 		return chart.rows.flatMap(({ name, y, height }) => {

@@ -59,8 +59,12 @@ const TICK_ROOM = 58;
  * Who does what when, as rows over one axis of minutes.
  * @param width of the drawing, px
  */
-export function clockChart(rows: readonly ClockRow[], width: number): ClockGeometry {
-	const minutes = rows.flatMap(({ bars }) =>
+export function clockChart(
+	rows: readonly ClockRow[],
+	width: number,
+	behind: readonly ClockRow[] = []
+): ClockGeometry {
+	const minutes = [...rows, ...behind].flatMap(({ bars }) =>
 		bars.flatMap(({ fromMinute, toMinute }) => [fromMinute, toMinute])
 	);
 	const [from = 0, to = 60] = extent(minutes);

@@ -18,7 +18,8 @@ const KINDS: Readonly<Partial<Record<NextAct['act'], CallKind>>> = {
 	check: 'look',
 	ready: 'look',
 	takeOff: 'ready',
-	rinse: 'ready'
+	rinse: 'ready',
+	open: 'limit'
 };
 
 /**

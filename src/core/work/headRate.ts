@@ -21,6 +21,8 @@ export interface SectionCheck {
 	readonly level?: number | undefined;
 	/** Level that was expected of it then: what the word speaks of. */
 	readonly expected: number;
+	/** Its packet felt hot. */
+	readonly isHot?: boolean | undefined;
 }
 
 /** How fast a head lifts, as its checks tell it. */

@@ -1,3 +1,4 @@
+import type { Placement } from '../lift';
 import type { SectionId, StrandPart } from './ids';
 import { isSeenReady } from './headRate';
 import { isLying, type RunningSection } from './runningSection';
@@ -6,9 +7,9 @@ import { isLying, type RunningSection } from './runningSection';
 export interface NextAct {
 	/**
 	 * `beOn`: it is being put on, and should be on by then. `check`: half time, or some minutes since the last
-	 * look; `ready`: it should be at its level. `rinse`: a block together; `takeOff`: one section alone.
+	 * look; `ready`: it should be at its level. `rinse`: a block together; `takeOff`: one section alone. `open`: its packet felt hot.
 	 */
-	readonly act: 'mix' | 'putOn' | 'beOn' | 'check' | 'ready' | 'takeOff' | 'rinse';
+	readonly act: 'mix' | 'putOn' | 'beOn' | 'check' | 'ready' | 'takeOff' | 'rinse' | 'open';
 	/** The section it is done on, or the first of a block; nothing for a bowl. */
 	readonly section?: SectionId | undefined;
 	readonly part?: StrandPart | undefined;
@@ -18,9 +19,21 @@ export interface NextAct {
 	readonly of?: readonly Pick<RunningSection, 'section' | 'part'>[] | undefined;
 }
 
+/** Nothing is closed over what lies there. */
+const OPEN: readonly Placement[] = ['openAir', 'onScalp'];
+
 // What was due a minute ago and what is due now are one; of those the hair's comes first, and first of all
 // what must lie no longer.
-const URGENCY = { rinse: 1, takeOff: 1, ready: 2, check: 3, beOn: 4, putOn: 5, mix: 6 } as const;
+const URGENCY = {
+	open: 0,
+	rinse: 1,
+	takeOff: 1,
+	ready: 2,
+	check: 3,
+	beOn: 4,
+	putOn: 5,
+	mix: 6
+} as const;
 
 /**
  * What every section and bowl still asks for, soonest first.
@@ -48,9 +61,18 @@ export function nextActs(
 	const looks = lying.flatMap(({ section, part, bowl, look }): NextAct[] =>
 		look ? [{ ...look, section, part, bowl }] : []
 	);
+	const hot = lying
+		.filter(({ seen, placement }) => seen?.isHot && !OPEN.includes(placement))
+		.map(({ section, part, bowl, seen }): NextAct => ({
+			act: 'open',
+			section,
+			part,
+			bowl,
+			minute: seen!.minute
+		}));
 	// What was wiped off waits for the water with its block.
 	const coming = sections.filter((one) => isLying(one) || one.state === 'wiped');
-	const acts = [...mixes, ...puts, ...looks, ...offsOf(coming)];
+	const acts = [...hot, ...mixes, ...puts, ...looks, ...offsOf(coming)];
 	const overdue = new Set(
 		sections
 			.filter(({ state }) => state === 'overdue')

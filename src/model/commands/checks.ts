@@ -94,8 +94,19 @@ export function decideChecks(run: Visit['run'], counts: boolean): void {
 
 /** Looks at sections, as the engine takes them. */
 export const checksOf = ({ notes }: Visit['run']): (SectionCheck & Pick<Check, 'counts'>)[] =>
-	notes.flatMap(({ section, part, minute, word, level, lay, counts }) =>
+	notes.flatMap(({ section, part, minute, word, level, lay, counts, heat }) =>
 		section === undefined || lay === undefined
 			? []
-			: [{ section, part, minute, word, level, expected: lay.expected, counts }]
+			: [
+					{
+						section,
+						part,
+						minute,
+						word,
+						level,
+						expected: lay.expected,
+						isHot: heat === 'hot',
+						counts
+					}
+				]
 	);

@@ -20,11 +20,13 @@
 	import { isLying } from '../../core/work';
 	import { keyOf } from '../../state/runningView.svelte';
 	import { ChairRun } from './chairRun.svelte';
+	import LogFold from './LogFold.svelte';
 	import RateLine from './RateLine.svelte';
 	import RinseNow from './RinseNow.svelte';
 	import StopNow from './StopNow.svelte';
 	import ChairClock from './ChairClock.svelte';
 	import PuttingOn from './PuttingOn.svelte';
+	import SectionCourse from './SectionCourse.svelte';
 	import SectionLocks from './SectionLocks.svelte';
 	import SectionNow from './SectionNow.svelte';
 	import CallsFold from './CallsFold.svelte';
@@ -74,50 +76,17 @@
 	const act = $derived(service.next);
 	const [putting, ...then] = $derived(service.putting);
 	const looked = $derived(service.looked !== putting ? service.looked : undefined);
-	/** What is looked at comes before what is put on: it is due, or somebody points at it. */
-	const sectionFirst = $derived(
-		looked !== undefined && (act?.section !== putting?.section || service.isPointed)
-	);
-	/** The section that is looked at, on its way. */
-	const ofSection = $derived(
-		looked && isLying(looked)
-			? service.view.courseOf(looked).map(({ lab, ...rest }) => ({ ...rest, hex: hexOf(lab) }))
-			: []
-	);
-	const seenThere = $derived(
-		run.notes.flatMap(({ section, part, minute, level }) =>
-			section === looked?.section && part === looked?.part && level !== undefined
-				? [{ minute, level }]
-				: []
-		)
-	);
+	const sectionFirst = $derived(looked !== undefined && service.looksFirst);
 	let top = $state<HTMLElement>();
 	const first = $derived(sectionFirst ? looked && keyOf(looked) : putting && keyOf(putting));
 	// What comes next is in sight, wherever somebody had scrolled to for the last.
 	$effect(() => {
 		if (first) top?.scrollIntoView({ block: 'nearest' });
 	});
-	/** A rinse that is due, or nearly. */
-	const rinsing = $derived(
-		act?.act === 'rinse' && act.minute <= service.minute + 1 ? act.of : undefined
-	);
+	const rinsing = $derived(service.rinsing);
 	const timeOf = (at: number) =>
 		formatTime(new Date(clock.shown.getTime() + (at - seconds / 60) * 60_000));
-	/** Seconds that stood on the timer of a look that stops everything, once it was answered. */
-	let answered = $state.raw<ReadonlySet<string>>(new Set());
-	const alarm = $derived(
-		run.notes.findLast(
-			({ id, section, part, stretch, scalp }) =>
-				section !== undefined &&
-				(stretch === 'limp' || scalp === 'burns') &&
-				!answered.has(id) &&
-				head?.sections.some(
-					(one) =>
-						isLying(one) && (scalp === 'burns' || (one.section === section && one.part === part))
-				)
-		)
-	);
-	const answer = (id: string) => (answered = new Set([...answered, id]));
+	const alarm = $derived(service.alarm);
 
 	function toggle() {
 		if (blocked) return;
@@ -287,24 +256,11 @@
 					{#if !head}{@render theClock(false)}{/if}
 					<CheckList nameOf={service.nameOf} />
 					<CallsFold />
+					{#if begun}<LogFold log={service.view.log} nameOf={service.nameOf} />{/if}
 				</div>
 				<div class="min-h-75 overflow-x-clip">
-					{#if looked && ofSection.length > 1}
-						<h2 class="text-15 font-semibold">
-							{service.nameOf(looked.section)}, minutes of the service
-						</h2>
-						<LiftChart
-							moments={ofSection}
-							seen={seenThere}
-							window={looked.readyMinute === undefined
-								? undefined
-								: { from: looked.readyMinute, to: undefined }}
-							minute={Math.min(
-								Math.max(service.minute, ofSection[0]!.minute),
-								ofSection.at(-1)!.minute
-							)}
-							spent={Infinity}
-						/>
+					{#if looked && isLying(looked)}
+						<SectionCourse section={looked} view={service.view} nameOf={service.nameOf} />
 					{:else}
 						<LiftChart
 							{moments}
@@ -348,6 +304,6 @@
 		onrinsed={(all) =>
 			all ? service.allOff() : service.tap([{ section: alarm.section!, part: alarm.part }], 'off')}
 		onmistake={() => service.tell(alarm.id, { stretch: undefined, scalp: undefined })}
-		onclose={() => answer(alarm.id)}
+		onclose={() => service.answer(alarm.id)}
 	/>
 {/if}

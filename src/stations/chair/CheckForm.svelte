@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { BOUNDS, UNDERTONES } from '../../core/vocabulary';
 	import { formatLevel } from '../../core/hair';
 	import { labOfFibre } from '../../core/lift';
@@ -37,9 +38,12 @@
 	let scalp = $state<string>('');
 	let text = $state('');
 
-	// A fresh form each time it opens: the expected level is where looking at the head begins.
+	// A fresh form each time it opens: the expected level is where looking at the head begins. The clock that
+	// goes on meanwhile changes nothing that was told.
 	$effect(() => {
-		if (!open) return;
+		if (open) untrack(begin);
+	});
+	function begin() {
 		const check = about?.check;
 		level = check?.level ?? Math.min(11, Math.max(1, Math.round(expected * 2) / 2));
 		atMinute = check?.minute ?? minute;
@@ -49,7 +53,7 @@
 		heat = check?.heat ?? '';
 		scalp = check?.scalp ?? '';
 		text = check?.text ?? '';
-	});
+	}
 
 	const rungs = $derived(
 		[-2, -1.5, -1, -0.5, 0, 0.5, 1, 1.5, 2]

@@ -109,6 +109,15 @@
 			<Button onclick={() => ontap('on')}>It is on</Button>
 		{/if}
 	</div>
+	{#if section.seen?.isHot && lies && section.placement !== 'openAir' && section.placement !== 'onScalp'}
+		<p
+			class="col-span-full mt-2 flex flex-wrap items-center gap-3 text-18 font-semibold text-stop [&_button]:min-h-16"
+		>
+			It felt hot: open the packet, or wipe it off, now.
+			<Button primary onclick={() => ontap('open')}>It is open</Button>
+			<Button onclick={() => ontap('wipe')}>It is wiped off</Button>
+		</p>
+	{/if}
 	{#if lies}
 		<div class="col-span-full max-tablet:order-1">
 			<CheckPads {name} target={section.target} {check} {onlook} {ontell} {onmore} {ondone} />

@@ -68,8 +68,33 @@ export class ChairRun {
 			? this.next && this.view.sectionOf(this.next)
 			: this.head?.sections.find((one) => keyOf(one) === this.#pointed)
 	);
-	get isPointed(): boolean {
-		return this.#pointed !== undefined;
+	/** What is looked at comes before what is put on: it is due, or somebody points at it. */
+	get looksFirst(): boolean {
+		return this.next?.section !== this.putting[0]?.section || this.#pointed !== undefined;
+	}
+	/** A rinse that is due, or nearly: the sections that come off together. */
+	rinsing: NextAct['of'] = $derived.by(() =>
+		this.next?.act === 'rinse' && this.next.minute <= this.minute + SOON_MINUTES
+			? this.next.of
+			: undefined
+	);
+	/** Looks that stop everything, and were answered. */
+	#answered: ReadonlySet<string> = $state.raw(new Set());
+	/** A look that stops everything, where what it tells of still lies; the last of them. */
+	alarm: Check | undefined = $derived.by(() =>
+		this.#session.visit.run.notes.findLast(
+			({ id, section, part, stretch, scalp }) =>
+				section !== undefined &&
+				(stretch === 'limp' || scalp === 'burns') &&
+				!this.#answered.has(id) &&
+				this.head?.sections.some(
+					(one) =>
+						isLying(one) && (scalp === 'burns' || (one.section === section && one.part === part))
+				)
+		)
+	);
+	answer(id: string): void {
+		this.#answered = new Set([...this.#answered, id]);
 	}
 	/** The look that was just taken of it, of which more may be told. */
 	check: Check | undefined = $derived.by(() => {
@@ -170,6 +195,7 @@ export class ChairRun {
 		const section = next && this.view.sectionOf(next);
 		if (next?.act === 'takeOff' && section) this.tap([section], 'off');
 		else if (next?.act === 'rinse') this.tap(next.of!, 'off');
+		else if (next?.act === 'open' && section) this.tap([section], 'open');
 		else if (putting) this.tap([putting], 'on');
 	}
 	untap(sections: readonly Pick<RunningSection, 'section' | 'part'>[], act: Tap['act']): void {
