@@ -96,6 +96,14 @@ test('on a phone the bar that is tapped is in sight, and nothing scrolls sideway
 	await accessible(page);
 });
 
+/** Tells one thing more of a look, while the clock goes on. */
+async function tell(page: Page, what: string, meanwhile = '00:01'): Promise<void> {
+	const sheet = page.getByRole('dialog');
+	await sheet.getByRole('radio', { name: what }).click();
+	await page.clock.fastForward(meanwhile);
+	await sheet.getByRole('button', { name: 'Keep what I saw' }).click();
+}
+
 /** Everything is on, four minutes a section; then some minutes more. */
 async function allOn(page: Page, then: string): Promise<void> {
 	await start(page);
@@ -169,8 +177,7 @@ test('a hot packet comes before everything, is opened, and goes on as it lies th
 	const looked = main(page).getByRole('region', { name: 'The section that is looked at' });
 	await looked.getByRole('button', { name: 'as planned' }).click();
 	await looked.getByRole('button', { name: 'Stretch, heat, scalp' }).click();
-	await page.getByRole('dialog').getByRole('radio', { name: 'hot' }).click();
-	await page.getByRole('dialog').getByRole('button', { name: 'Keep what I saw' }).click();
+	await tell(page, 'hot');
 	await expect(answer(page)).toContainText('Open back 1: it is hot');
 	await accessible(page);
 	await looked.getByRole('button', { name: 'It is open' }).click();
@@ -191,10 +198,7 @@ test('limp hair stops everything on the screen, says what to do first, and keeps
 	const looked = main(page).getByRole('region', { name: 'The section that is looked at' });
 	await looked.getByRole('button', { name: 'as planned' }).click();
 	await looked.getByRole('button', { name: 'Stretch, heat, scalp' }).click();
-	await page.getByRole('dialog').getByRole('radio', { name: 'limp' }).click();
-	// The clock goes on while it is told.
-	await page.clock.fastForward('01:10');
-	await page.getByRole('dialog').getByRole('button', { name: 'Keep what I saw' }).click();
+	await tell(page, 'limp', '01:10');
 	const stop = page.getByRole('alertdialog', { name: 'Rinse back 1 now' });
 	await expect(stop).toContainText('Lukewarm water on this section, at once.');
 	await accessible(page);
@@ -202,12 +206,9 @@ test('limp hair stops everything on the screen, says what to do first, and keeps
 	await expect(stop).toBeHidden();
 	await expect(locks(page).getByRole('button', { name: /back 1/ })).toContainText('off');
 	await expect(main(page).getByText(/back 1:.*stretch limp/)).toBeVisible();
-	// Burning is all of the head; the clock was never held.
-	await locks(page).getByRole('button', { name: /top 1/ }).click();
-	await looked.getByRole('button', { name: 'lags' }).click();
-	await looked.getByRole('button', { name: 'Stretch, heat, scalp' }).click();
-	await page.getByRole('dialog').getByRole('radio', { name: 'burns' }).click();
-	await page.getByRole('dialog').getByRole('button', { name: 'Keep what I saw' }).click();
+	// Burning is all of the head, also where the head was looked at; the clock was never held.
+	await page.keyboard.press('k');
+	await tell(page, 'burns');
 	const burns = page.getByRole('alertdialog', { name: 'Rinse all of it now' });
 	await burns.getByRole('button', { name: 'All of it is rinsed' }).click();
 	await expect(locks(page).getByText('off', { exact: true })).toHaveCount(11);

@@ -29,8 +29,11 @@
 	const seconds = $derived(timer.seconds(session.visit.run));
 	const view = new RunningView(session, () => seconds);
 	const nameOf = $derived(sectionNamer(session.bowls.sections.map(({ section }) => section)));
-	const calls = $derived(view.head ? callsOf(view.head, view.minute) : []);
-	const next = $derived(view.next);
+	/** A clock that nobody stopped the day before calls nobody. */
+	const FORGOTTEN_SECONDS = 6 * 3600;
+	const head = $derived(seconds < FORGOTTEN_SECONDS ? view.head : undefined);
+	const calls = $derived(head ? callsOf(head, view.minute) : []);
+	const next = $derived(head?.acts[0]);
 	const minutes = $derived(next ? next.minute - seconds / 60 : 0);
 	const words = $derived(next ? actWords(next, nameOf) : '');
 	const who = $derived(session.client?.name ?? 'The head in the chair');

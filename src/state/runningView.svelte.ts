@@ -1,4 +1,5 @@
 import type { Lab } from '../core/colour';
+import type { CourseMoment } from '../core/lift';
 import {
 	consequencesOf,
 	headRate,
@@ -9,8 +10,7 @@ import {
 	type NextAct,
 	type RunningHead,
 	type RunningSection,
-	type SectionCheck,
-	type SectionMoment
+	type SectionCheck
 } from '../core/work';
 import { checksOf, isOpen } from '../model/commands/checks';
 import { tapAllOn } from '../model/commands/run';
@@ -150,7 +150,7 @@ export class RunningView {
 		return consequencesOf(head, staging!, run, section);
 	}
 	/** How a section goes from when it is on until it may lie no longer. */
-	courseOf(section: Pick<RunningSection, 'section' | 'part'>): SectionMoment[] {
+	courseOf(section: Pick<RunningSection, 'section' | 'part'>): CourseMoment[] {
 		const { head, staging, service } = this.#service ?? {};
 		if (!head) return [];
 		const run = { ...service!, minute: this.minute };

@@ -37,7 +37,7 @@ export { type NextAct } from './nextActs';
 export { type TapAct } from './onHead';
 export { runningHead, type RunningHead } from './running';
 export { isLying, type RunningSection, type SectionState } from './runningSection';
-export { sectionCourse, type SectionMoment } from './sectionCourse';
+export { sectionCourse } from './sectionCourse';
 export { shiftsOf, type Shift } from './shifts';
 export { stageHeadSteps } from './stageHead';
 export { usualFoils } from './usualFoils';

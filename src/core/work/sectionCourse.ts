@@ -1,5 +1,5 @@
-import { undertoneOf, type Lab, type UndertoneName } from '../colour';
-import { labOfFibre, misread, pointAt, seenBand, SPREAD } from '../lift';
+import { undertoneOf } from '../colour';
+import { labOfFibre, misread, pointAt, seenBand, SPREAD, type CourseMoment } from '../lift';
 import { normalQuantile } from '../numeric';
 import { placeSdOf, type HeadRate } from './headRate';
 import type { HeadStaging } from './headStaging';
@@ -7,23 +7,11 @@ import { laidSections, strandOf, type ServiceRun } from './onHead';
 import type { RunningSection } from './runningSection';
 import type { Staging } from './staging';
 
-/** A section at a minute of the service. */
-export interface SectionMoment {
-	/** From the first brush stroke. */
-	readonly minute: number;
-	readonly level: number;
-	/** 10-90 % band of the level that somebody will see. */
-	readonly low: number;
-	readonly high: number;
-	readonly lab: Lab;
-	readonly undertone: UndertoneName;
-}
-
 const STEP_MINUTES = 2;
 
 /**
  * How one section goes, from when it is on until it may lie no longer, by what is known of the head: with every
- * check the band grows narrower.
+ * check the band grows narrower. Minutes count from the first brush stroke.
  * @param seen the rate by all that was seen; left out, nothing was
  * @param rate the rate that is reckoned with
  */
@@ -34,7 +22,7 @@ export function sectionCourse(
 	{ section, part }: Pick<RunningSection, 'section' | 'part'>,
 	rate?: HeadRate,
 	seen?: HeadRate
-): SectionMoment[] {
+): CourseMoment[] {
 	const laid = laidSections(head, staging, run).find(
 		(one) => one.finish.section === section && one.part === part
 	);
@@ -49,7 +37,7 @@ export function sectionCourse(
 		dark: misread(fibre, -far * spread.startLevel),
 		light: misread(fibre, far * spread.startLevel)
 	};
-	const moments: SectionMoment[] = [];
+	const moments: CourseMoment[] = [];
 	for (let minute = laid.at; minute <= laid.limitMinute; minute += STEP_MINUTES) {
 		const now = pointAt(strand, minute);
 		const off = (speed: number, from = fibre) =>

@@ -19,7 +19,7 @@
 	import { formatTime } from '../../wording/words';
 	import { isLying } from '../../core/work';
 	import { keyOf } from '../../state/runningView.svelte';
-	import { ChairRun } from './chairRun.svelte';
+	import { ChairRun, stopsAll } from './chairRun.svelte';
 	import LogFold from './LogFold.svelte';
 	import RateLine from './RateLine.svelte';
 	import RinseNow from './RinseNow.svelte';
@@ -300,9 +300,12 @@
 {#if alarm}
 	<StopNow
 		check={alarm}
-		name={service.nameOf(alarm.section!)}
-		onrinsed={(all) =>
-			all ? service.allOff() : service.tap([{ section: alarm.section!, part: alarm.part }], 'off')}
+		name={stopsAll(alarm) ? undefined : service.nameOf(alarm.section!)}
+		onrinsed={(all) => {
+			if (!all) service.tap([{ section: alarm.section!, part: alarm.part }], 'off');
+			else if (head) service.allOff();
+			else session.change('rinsed', (draft) => rinse(draft, clock.now(), seconds));
+		}}
 		onmistake={() => service.tell(alarm.id, { stretch: undefined, scalp: undefined })}
 		onclose={() => service.answer(alarm.id)}
 	/>

@@ -26,6 +26,10 @@ const isPut = ({ act }: NextAct): boolean => act === 'putOn' || act === 'beOn';
 /** A section is named for the bar so many minutes before it is begun. */
 const SOON_MINUTES = 1;
 
+/** Whether what a look tells of stops the whole head, and not one section alone. */
+export const stopsAll = ({ section, scalp }: Check): boolean =>
+	section === undefined || scalp === 'burns';
+
 /** The service as Chair runs it, section by section, from the first stroke to the rinse. */
 export class ChairRun {
 	readonly #session: VisitState;
@@ -83,16 +87,20 @@ export class ChairRun {
 	/** A look that stops everything, where what it tells of still lies; the last of them. */
 	alarm: Check | undefined = $derived.by(() =>
 		this.#session.visit.run.notes.findLast(
-			({ id, section, part, stretch, scalp }) =>
-				section !== undefined &&
-				(stretch === 'limp' || scalp === 'burns') &&
-				!this.#answered.has(id) &&
-				this.head?.sections.some(
-					(one) =>
-						isLying(one) && (scalp === 'burns' || (one.section === section && one.part === part))
-				)
+			(check) =>
+				(check.stretch === 'limp' || check.scalp === 'burns') &&
+				!this.#answered.has(check.id) &&
+				this.#liesStill(check)
 		)
 	);
+	#liesStill(check: Check): boolean {
+		const { startedAt, rinsedAtMinute } = this.#session.visit.run;
+		// Before the bowls are found nobody knows what lies where: then all of it may.
+		if (!this.head) return startedAt !== undefined && rinsedAtMinute === undefined;
+		const isOf = (one: RunningSection) =>
+			stopsAll(check) || (one.section === check.section && one.part === check.part);
+		return this.head.sections.some((one) => isLying(one) && isOf(one));
+	}
 	answer(id: string): void {
 		this.#answered = new Set([...this.#answered, id]);
 	}
