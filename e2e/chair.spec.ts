@@ -232,6 +232,21 @@ test('the head is rinsed in its parts, each with what to mind', async ({ page })
 	await expect(answer(page)).toContainText(/Rinse left side to hairline/);
 	await page.keyboard.press('Enter');
 	await expect(locks(page).getByText('off', { exact: true })).toHaveCount(11);
+	// Then it is read again, dry: beside what was expected, with whether the hair can take more.
+	const dry = main(page).getByRole('region', { name: 'Read it again, dry' });
+	await expect(dry.getByText(/was expected, 9 was the aim of the lift/).first()).toBeVisible();
+	await expect(dry.getByRole('status')).toBeHidden();
+	await dry
+		.getByRole('radiogroup', { name: 'Level seen on the lengths' })
+		.getByRole('radio', { name: /^8 / })
+		.click();
+	await expect(dry.getByRole('status')).toContainText('This hair can take more today');
+	await dry.getByRole('radio', { name: 'slow' }).click();
+	await expect(dry.getByRole('status')).toContainText('can not take more today');
+	await accessible(page);
+	await main(page).getByRole('button', { name: 'Enough, go to Tone' }).click();
+	await expect(page).toHaveURL(/tone$/);
+	await expect(page.getByText(/seen 8 at \d+ min/).first()).toBeVisible();
 });
 
 test('what else can be done says what it leads to, is logged by one tap and taken back', async ({

@@ -385,6 +385,8 @@ export const checkNote = z.object({
 			expected: hair.level
 		})
 	),
+	/** It was read when the lightener was off and the hair dry: where the lift ended. */
+	dry: z.optional(z.literal(true)),
 	/** Whether what is left of the plan bends to it; absent while nobody has said. */
 	counts: z.optional(z.boolean())
 });

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { consequencesOf, headRate, runningHead, shiftsOf, type SectionCheck } from '../core/work';
 import { laidSections, strandOf, type SectionTap } from '../core/work/onHead';
 import { pointAt } from '../core/lift';
-import { checksOf, decideChecks, noteCheck, tellMore } from '../model/commands/checks';
+import { checksOf, decideChecks, noteCheck, readDry, tellMore } from '../model/commands/checks';
 import type { Visit } from '../schema/records';
 import { openVisit } from '../testing/demoVisit';
 import { RunningView } from './runningView.svelte';
@@ -348,6 +348,26 @@ describe('checks as the record keeps them', () => {
 		expect(run.notes.map(({ counts }) => counts)).toEqual([true, false]);
 		decideChecks(run, true);
 		expect(run.notes.map(({ counts }) => counts)).toEqual([true, true]);
+	});
+
+	it('of each zone the last dry reading counts, and Tone starts from it; one of a section does not', async () => {
+		const { session, staging, at } = await onHead();
+		const section = at(30).sections[1]!;
+		session.change('test', ({ run }) => {
+			noteCheck(run, section, staging, 'lengths', { level: 7 }, 30 * 60);
+		});
+		expect(session.head.seen).toBeUndefined();
+		session.change('test', ({ run }) => {
+			readDry(run, 'lengths', 77, { level: 8 });
+			readDry(run, 'lengths', 77, { undertone: 'yellow' });
+			readDry(run, 'lengths', 77, { level: 8.5 });
+		});
+		const { notes } = session.visit.run;
+		expect(notes.filter(({ dry }) => dry)).toEqual([
+			expect.objectContaining({ zone: 'lengths', level: 8.5, undertone: 'yellow', minute: 77 })
+		]);
+		expect(session.head.seen).toMatchObject({ level: 8.5, undertone: 'yellow' });
+		expect(session.head.toneStart.seen).toBe(true);
 	});
 
 	it('what is told of a look and taken back is not there', () => {

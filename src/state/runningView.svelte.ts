@@ -156,13 +156,19 @@ export class RunningView {
 		const run = { ...service!, minute: this.minute };
 		return sectionCourse(head, staging!, run, section, this.rate, this.seenRate);
 	}
+	/** Sections as they ended, or as they are now; nothing before the service has begun. */
+	ended: readonly RunningSection[] | undefined = $derived.by(() => {
+		const { startedAt, rinsedAtMinute } = this.#run;
+		if (startedAt === undefined) return undefined;
+		return this.#headBy(this.rate, rinsedAtMinute ?? this.minute)?.sections;
+	});
 	/** The service as it was planned and as it was done, in the order of the work; what did not begin is left out. */
 	log: readonly LoggedSection[] = $derived.by(() => {
 		const { startedAt, rinsedAtMinute } = this.#run;
 		if (startedAt === undefined) return [];
 		const end = rinsedAtMinute ?? this.minute;
 		const planned = this.#service?.staging.finish ?? [];
-		return (this.#headBy(this.rate, end)?.sections ?? []).flatMap((one): LoggedSection[] => {
+		return (this.ended ?? []).flatMap((one): LoggedSection[] => {
 			const { section, part, state, fromMinute, offMinute } = one;
 			const plan = planned.find((each) => each.section === section && each.part === part);
 			if (!plan || state === 'waiting') return [];

@@ -8,6 +8,7 @@ import type {
 	TapAct
 } from '../core/work';
 import { formatLevel } from '../core/hair';
+import { PLAN, type DryVerdict } from '../core/plan';
 import type { CHECK_WORDS, HEATS, SCALP_FEELS, STRETCHES } from '../core/vocabulary';
 import type { SectionNamer } from './bowls';
 
@@ -137,3 +138,17 @@ export const shiftWords = (
 	timeOf: (minute: number) => string
 ): string =>
 	`${blockWords(of, nameOf)} off at ${timeOf(minute)}, ${Math.abs(Math.round(later))} min ${later > 0 ? 'later' : 'sooner'}`;
+
+/** Whether hair can take more today, in a sentence with its reason. */
+export function verdictWords(verdict: DryVerdict): string {
+	if (verdict.kind === 'enough') return 'It is where it was to be. Enough: tone it.';
+	const zones = verdict.zones.join(' and ');
+	if (verdict.kind === 'more')
+		return `The ${zones} lag. This hair can take more today: the same once more would bring ${formatLevel(verdict.level)} and leave condition ${Math.round(verdict.condition)}.`;
+	const WHY = {
+		stretch: 'wet, it stretches and does not spring back',
+		condition: `it would be left at condition ${Math.round(verdict.condition ?? 0)}, under ${PLAN.minCondition}`,
+		gain: 'the same once more would bring next to nothing'
+	} as const;
+	return `The ${zones} lag. This hair can not take more today: ${WHY[verdict.why]}. Tone it deeper, or plan another visit.`;
+}

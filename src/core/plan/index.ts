@@ -1,5 +1,6 @@
 export { hairIdOf, hairOfId } from './hairId';
 export { PLAN, TARGET_TOLERANCE } from './constants';
+export { dryVerdict, type DryVerdict } from './dryVerdict';
 export { estimateSessions, type SessionsEstimate } from './sessions';
 export { servicePrice } from './price';
 export { searchPlansSteps, type PlanAnswer, type ServicePlan, type VisitPlan } from './search';

@@ -64,6 +64,26 @@ export function noteLook(run: Visit['run'], look: Look, told: Told): string {
 	return check.id;
 }
 
+/** What was read of a zone when it was off and dry; nothing before somebody did. */
+export const dryOf = ({ notes }: Visit['run'], zone: ZoneName): Check | undefined =>
+	notes.findLast((check) => check.dry && check.zone === zone);
+
+/**
+ * A zone was read again, off and dry, on a draft; of each zone the last reading counts.
+ * @param minute of the service at which it came off
+ */
+export function readDry(
+	run: Visit['run'],
+	zone: ZoneName,
+	minute: number,
+	told: Told & Pick<Check, 'level'>
+): void {
+	const before = dryOf(run, zone);
+	run.notes = run.notes.filter((check) => check !== before);
+	const { undertone, stretch, level } = before ?? {};
+	noteLook(run, { minute: tenth(minute), zone, dry: true }, { undertone, stretch, level, ...told });
+}
+
 /** More is told of a look, on a draft; what it says of the rate is to be decided anew. */
 export function tellMore(run: Visit['run'], id: string, told: Told): void {
 	run.notes = run.notes.map((check): Check => {

@@ -20,6 +20,7 @@
 	import { isLying } from '../../core/work';
 	import { keyOf } from '../../state/runningView.svelte';
 	import { ChairRun, stopsAll } from './chairRun.svelte';
+	import DryReading from './DryReading.svelte';
 	import LogFold from './LogFold.svelte';
 	import RateLine from './RateLine.svelte';
 	import RinseNow from './RinseNow.svelte';
@@ -84,6 +85,8 @@
 		if (first) top?.scrollIntoView({ block: 'nearest' });
 	});
 	const rinsing = $derived(service.rinsing);
+	/** When the last of it came off; nothing while something lies, or is still to be put on. */
+	const offMinute = $derived(run.rinsedAtMinute ?? service.allOffMinute);
 	const timeOf = (at: number) =>
 		formatTime(new Date(clock.shown.getTime() + (at - seconds / 60) * 60_000));
 	const alarm = $derived(service.alarm);
@@ -226,6 +229,9 @@
 		{/snippet}
 		{#snippet picture()}
 			<div bind:this={top}></div>
+			{#if offMinute !== undefined}
+				<DryReading minute={offMinute} expectedOf={(zone) => service.expectedOn(zone)} />
+			{/if}
 			{#if !sectionFirst}{@render putOn(false)}{/if}
 			{#if rinsing && !service.check}
 				<RinseNow
@@ -281,7 +287,8 @@
 			>
 				<Button
 					primary={!head?.sections.some(isLying) && !putting && run.notes.length > 0}
-					onclick={next}>Rinsed, go to Tone</Button
+					onclick={next}
+					>{offMinute === undefined ? 'Rinsed, go to Tone' : 'Enough, go to Tone'}</Button
 				>
 			</FootLine>
 		{/snippet}

@@ -17,6 +17,7 @@ import {
 } from '../../model/commands/run';
 import { keyOf, RunningView } from '../../state/runningView.svelte';
 import type { VisitState } from '../../state/visitState.svelte';
+import type { ZoneName } from '../../schema/records';
 import { say } from '../../ui/say.svelte';
 import { sectionNamer } from '../../wording/bowls';
 import { actWords, checkWords, DONE_WORDS, dueWords } from '../../wording/chair';
@@ -75,6 +76,23 @@ export class ChairRun {
 	/** What is looked at comes before what is put on: it is due, or somebody points at it. */
 	get looksFirst(): boolean {
 		return this.next?.section !== this.putting[0]?.section || this.#pointed !== undefined;
+	}
+	/** When the last section came off; nothing while one lies, or is still to be put on. */
+	allOffMinute: number | undefined = $derived.by(() => {
+		const sections = this.head?.sections ?? [];
+		return sections.length > 0 && sections.every(({ state }) => state === 'off')
+			? Math.max(...sections.map(({ offMinute }) => offMinute))
+			: undefined;
+	});
+	/** What a zone is expected to have come to, where it was worked: the mean of its sections. */
+	expectedOn(zone: ZoneName): number | undefined {
+		const main = this.#session.head.zone.name;
+		const levels = (this.view.ended ?? []).flatMap(({ part, level }) =>
+			zone === (part === undefined ? main : part === 'oldLights' ? undefined : part) ? [level] : []
+		);
+		return levels.length === 0
+			? undefined
+			: levels.reduce((sum, level) => sum + level, 0) / levels.length;
 	}
 	/** A rinse that is due, or nearly: the sections that come off together. */
 	rinsing: NextAct['of'] = $derived.by(() =>
