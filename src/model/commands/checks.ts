@@ -81,7 +81,11 @@ export function readDry(
 	const before = dryOf(run, zone);
 	run.notes = run.notes.filter((check) => check !== before);
 	const { undertone, stretch, level } = before ?? {};
-	noteLook(run, { minute: tenth(minute), zone, dry: true }, { undertone, stretch, level, ...told });
+	noteLook(
+		run,
+		{ minute: Math.round(minute), zone, dry: true },
+		{ undertone, stretch, level, ...told }
+	);
 }
 
 /** More is told of a look, on a draft; what it says of the rate is to be decided anew. */

@@ -34,6 +34,7 @@
 	import CheckForm from './CheckForm.svelte';
 	import CheckList from './CheckList.svelte';
 	import { RunTimer } from '../../state/runTimer.svelte';
+	import { dryOf } from '../../model/commands/checks';
 	import { elapsedSeconds, isSetBack, rebaseRun, rinse, toggleRun } from '../../model/commands/run';
 	import { expectedAt, readyLine, readyOf } from './chair';
 
@@ -87,6 +88,15 @@
 	const rinsing = $derived(service.rinsing);
 	/** When the last of it came off; nothing while something lies, or is still to be put on. */
 	const offMinute = $derived(run.rinsedAtMinute ?? service.allOffMinute);
+	/** Once all is off: as it was read again, or as it is expected to have come out. */
+	const ended = $derived.by(() => {
+		if (offMinute === undefined) return undefined;
+		const zone = session.head.zone.name;
+		const read = dryOf(run, zone)?.level;
+		return read === undefined
+			? { level: service.expectedOn(zone) ?? expected.level, words: 'expected, not read yet' }
+			: { level: read, words: 'seen, dry' };
+	});
 	const timeOf = (at: number) =>
 		formatTime(new Date(clock.shown.getTime() + (at - seconds / 60) * 60_000));
 	const alarm = $derived(service.alarm);
@@ -169,19 +179,23 @@
 		/>{/await}
 {:else}
 	<Station
-		question={act ? 'What comes next?' : 'Is it ready?'}
-		answer={act ? actWords(act, service.nameOf) : formatLevel(expected.level)}
+		question={act ? 'What comes next?' : ended ? 'Where did it end?' : 'Is it ready?'}
+		answer={act ? actWords(act, service.nameOf) : formatLevel(ended?.level ?? expected.level)}
 		words={act
 			? service.due(act)
-			: minute < 1
-				? 'before the first minute'
-				: `${expected.tone} expected now`}
+			: ended
+				? ended.words
+				: minute < 1
+					? 'before the first minute'
+					: `${expected.tone} expected now`}
 		range={head && head.acts.length > 1
 			? `Then: ${head.acts
 					.slice(1, 3)
 					.map((each) => service.said(each))
 					.join('; ')}.`
-			: ready}
+			: ended
+				? 'All is off. Read it again dry, then tone it.'
+				: ready}
 		facts={[
 			{ value: `${session.plan.minutes} min`, label: 'planned' },
 			{

@@ -91,11 +91,11 @@
 						><b class="figure text-22"
 							>{seen?.level === undefined ? 'not read yet' : formatLevel(seen.level)}</b
 						>
-						{#if expected !== undefined}
-							<span class="text-ink-soft"
-								>{formatLevel(expected)} was expected, {formatLevel(target)} was the aim of the lift</span
-							>
-						{/if}</span
+						<span class="font-normal text-ink-soft"
+							>{expected === undefined
+								? ''
+								: `${formatLevel(expected)} was expected, `}{formatLevel(target)} was the aim of the lift</span
+						></span
 					>
 				</h3>
 				<Ladder

@@ -52,7 +52,7 @@
 				<span
 					class={[
 						'mx-auto mb-1 block h-19 max-w-21 @max-narrow:h-14',
-						(one.state === 'waiting' || one.state === 'off') && 'opacity-50'
+						one.state === 'waiting' && 'opacity-50'
 					]}
 					><Strand
 						hanging

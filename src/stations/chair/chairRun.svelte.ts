@@ -195,7 +195,7 @@ export class ChairRun {
 		const [first] = sections;
 		if (!head || !first) return;
 		const what =
-			sections.length === 1 ? this.nameOf(first.section) : `all ${sections.length} sections:`;
+			sections.length === 1 ? this.nameOf(first.section) : `each of ${sections.length} sections`;
 		const done = `${what} ${DONE_WORDS[act]}`;
 		this.#session.change(done, ({ run }) => {
 			for (const { section, part } of sections) {
