@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Locator, type Page } from '@playwright/test';
 import { accessible, answer, exportAll, openDemo, saved } from './helpers';
 
 const main = (page: Page) => page.getByRole('main');
@@ -104,6 +104,15 @@ async function tell(page: Page, what: string, meanwhile = '00:01'): Promise<void
 	await sheet.getByRole('button', { name: 'Keep what I saw' }).click();
 }
 
+/** All is on, the section that comes next was looked at, and more of it is to be told. */
+async function lookedAt(page: Page): Promise<Locator> {
+	await allOn(page, '00:30');
+	const looked = main(page).getByRole('region', { name: 'The section that is looked at' });
+	await looked.getByRole('button', { name: 'as planned' }).click();
+	await looked.getByRole('button', { name: 'Stretch, heat, scalp' }).click();
+	return looked;
+}
+
 /** Everything is on, four minutes a section; then some minutes more. */
 async function allOn(page: Page, then: string): Promise<void> {
 	await start(page);
@@ -173,10 +182,7 @@ test('one look in one tap tells of the whole head; the plan bends when it is tak
 test('a hot packet comes before everything, is opened, and goes on as it lies there', async ({
 	page
 }) => {
-	await allOn(page, '00:30');
-	const looked = main(page).getByRole('region', { name: 'The section that is looked at' });
-	await looked.getByRole('button', { name: 'as planned' }).click();
-	await looked.getByRole('button', { name: 'Stretch, heat, scalp' }).click();
+	const looked = await lookedAt(page);
 	await tell(page, 'hot');
 	await expect(answer(page)).toContainText('Open back 1: it is hot');
 	await accessible(page);
@@ -194,10 +200,7 @@ test('a hot packet comes before everything, is opened, and goes on as it lies th
 test('limp hair stops everything on the screen, says what to do first, and keeps what was done', async ({
 	page
 }) => {
-	await allOn(page, '00:30');
-	const looked = main(page).getByRole('region', { name: 'The section that is looked at' });
-	await looked.getByRole('button', { name: 'as planned' }).click();
-	await looked.getByRole('button', { name: 'Stretch, heat, scalp' }).click();
+	await lookedAt(page);
 	await tell(page, 'limp', '01:10');
 	const stop = page.getByRole('alertdialog', { name: 'Rinse back 1 now' });
 	await expect(stop).toContainText('Lukewarm water on this section, at once.');

@@ -4,15 +4,13 @@
 	import LiftChart from '../../charts/lift/LiftChart.svelte';
 	import { hexOf } from '../../core/colour';
 	import { formatLevel } from '../../core/hair';
-	import { labOfFibre } from '../../core/lift';
 	import { Awake } from '../../devices/awake.svelte';
 	import Button from '../../ui/Button.svelte';
 	import FootLine from '../../widgets/FootLine.svelte';
 	import Station from '../../widgets/Station.svelte';
-	import StrandRow from '../../widgets/StrandRow.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import { levelsSeen } from '../../model/visit/seen';
-	import { coloursOf, seenFibre, seenLab, uniform } from '../../model/visit/hair';
+	import { seenFibre } from '../../model/visit/hair';
 	import { actOf } from '../../ui/keys';
 	import { CHECK_WORDS } from '../../core/vocabulary';
 	import { actWords } from '../../wording/chair';
@@ -25,10 +23,10 @@
 	import RateLine from './RateLine.svelte';
 	import RinseNow from './RinseNow.svelte';
 	import StopNow from './StopNow.svelte';
+	import ChairField from './ChairField.svelte';
 	import ChairClock from './ChairClock.svelte';
 	import PuttingOn from './PuttingOn.svelte';
 	import SectionCourse from './SectionCourse.svelte';
-	import SectionLocks from './SectionLocks.svelte';
 	import SectionNow from './SectionNow.svelte';
 	import CallsFold from './CallsFold.svelte';
 	import CheckForm from './CheckForm.svelte';
@@ -56,13 +54,10 @@
 		}
 	});
 	const minute = $derived(Math.floor(seconds / 60));
-	const fibres = $derived(session.head.liftedAt(minute));
-	const colours = $derived(coloursOf(fibres, session.head.reading.whiteShare));
 	const expected = $derived(expectedAt(session, minute));
 	const when = $derived(readyOf(session));
 	const ready = $derived(readyLine(session, when, minute));
 	const readyFibre = $derived(seenFibre(session.head.reading, session.head.target));
-	const readyLab = $derived(labOfFibre(readyFibre));
 	/** A stop holds back the beginning; where lightener lies already, the clock is never blocked. */
 	const begun = $derived(run.startedAt !== undefined || seconds > 0);
 	const blocked = $derived(session.stops.length > 0 && !begun);
@@ -205,41 +200,7 @@
 		]}
 	>
 		{#snippet field()}
-			{#if head}
-				<SectionLocks
-					sections={head.sections}
-					nameOf={service.nameOf}
-					minute={service.minute}
-					chosen={service.looked && keyOf(service.looked)}
-					onchoose={(key) => service.point(key)}
-				/>
-			{:else}
-				<StrandRow
-					name="expected"
-					strong
-					{colours}
-					value={formatLevel(expected.level)}
-					lab={expected.lab}
-					height={92}
-				/>
-			{/if}
-			<StrandRow
-				name="ready"
-				colours={uniform(readyLab)}
-				value={formatLevel(session.head.target)}
-				lab={readyLab}
-				height={38}
-			/>
-			{#if session.head.seen}
-				{@const { level, undertone, minute } = session.head.seen}
-				<StrandRow
-					name="seen"
-					colours={uniform(seenLab(session.head.reading, level, undertone))}
-					value={formatLevel(level)}
-					words="{undertone ?? ''} at {minute} min"
-					height={38}
-				/>
-			{/if}
+			<ChairField {service} {minute} {expected} />
 		{/snippet}
 		{#snippet picture()}
 			<div bind:this={top}></div>

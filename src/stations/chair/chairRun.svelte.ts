@@ -235,7 +235,8 @@ export class ChairRun {
 	}
 	/** Everything that lies comes off now, whatever was planned. */
 	allOff(): void {
-		this.tap((this.head?.sections ?? []).filter(isLying), 'off');
+		const left = (one: RunningSection) => isLying(one) || one.state === 'wiped';
+		this.tap((this.head?.sections ?? []).filter(left), 'off');
 	}
 	/** The last section is on: what was not tapped went on since, one after the other. */
 	allOn(): void {
