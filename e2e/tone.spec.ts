@@ -32,7 +32,7 @@ test('two toners are offered where they come nearer, and are weighed and timed o
 	await expect(main.getByText('First toner:')).toBeVisible();
 	await expect(main.getByRole('button', { name: 'Start the first toner' })).toBeVisible();
 	await main.getByRole('button', { name: 'Start the first toner' }).click();
-	await expect(main.getByText(/After the first is rinsed/)).toBeVisible();
+	await expect(main.getByText(/After the first toner is rinsed/)).toBeVisible();
 	await saved(page);
 	await station(page, 'Bowls');
 	await expect(main.locator('.bowls')).toContainText('first toner');

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { onDestroy } from 'svelte';
 	import { page } from '$app/state';
-	import { callsOf, type Call, type CallKind } from '../core/work';
+	import { callsOf, type CallKind, type NextAct } from '../core/work';
 	import { bell, shake, speak } from '../devices/bell';
 	import { callSettings, LOUDNESS } from '../state/callSettings.svelte';
 	import { useClock } from '../state/clock.svelte';
@@ -10,7 +10,9 @@
 	import { RunningView } from '../state/runningView.svelte';
 	import { RunTimer } from '../state/runTimer.svelte';
 	import { sectionNamer } from '../wording/bowls';
+	import { DayClocks, untilCall } from '../state/dayClocks.svelte';
 	import { actWords, dueWords } from '../wording/chair';
+	import { processAct } from '../wording/processes';
 	import { formatTimer } from '../wording/words';
 
 	interface Props {
@@ -32,10 +34,50 @@
 	/** A clock that nobody stopped the day before calls nobody. */
 	const FORGOTTEN_SECONDS = 6 * 3600;
 	const head = $derived(seconds < FORGOTTEN_SECONDS ? view.head : undefined);
-	const calls = $derived(head ? callsOf(head, view.minute) : []);
-	const next = $derived(head?.acts[0]);
-	const minutes = $derived(next ? next.minute - seconds / 60 : 0);
-	const words = $derived(next ? actWords(next, nameOf) : '');
+	const clocks = new DayClocks(session, clock);
+	/** What is asked for, by the sections and by what else lies on the hair, the soonest first. */
+	interface Ask {
+		readonly key: string;
+		readonly words: string;
+		/** Until then; negative: it is late. */
+		readonly minutes: number;
+		readonly act?: NextAct['act'];
+	}
+	interface Call extends Ask {
+		readonly kind: CallKind;
+		readonly again: boolean;
+	}
+	const askOf = (act: NextAct): Ask => ({
+		key: `${act.act} ${act.section} ${act.part} ${act.bowl}`,
+		words: actWords(act, nameOf),
+		minutes: act.minute - seconds / 60,
+		act: act.act
+	});
+	const others = $derived(
+		clocks.calling
+			.filter((one) => one.seconds < FORGOTTEN_SECONDS)
+			.map((one): Call => {
+				const { kind, again } = one.call;
+				const words = processAct(one, kind);
+				return { key: one.of, words, minutes: untilCall(one), kind, again };
+			})
+	);
+	const calls = $derived<Call[]>([
+		...(head ? callsOf(head, view.minute) : []).map(({ act, kind, again }) => ({
+			...askOf(act),
+			kind,
+			again
+		})),
+		...others.filter((one) => one.minutes <= 0)
+	]);
+	const next = $derived.by((): Ask | undefined => {
+		const [first] = head?.acts ?? [];
+		const [other] = others;
+		const act = first && askOf(first);
+		return other && (!act || other.minutes < act.minutes) ? other : act;
+	});
+	const minutes = $derived(next?.minutes ?? 0);
+	const words = $derived(next?.words ?? '');
 	const who = $derived(session.client?.name ?? 'The head in the chair');
 
 	$effect(() => {
@@ -57,7 +99,7 @@
 		shake(NOTES[kind]);
 	}
 	function tell(call: Call): void {
-		const said = `${who}: ${actWords(call.act, nameOf)}`;
+		const said = `${who}: ${call.words}`;
 		if (callSettings.speaks) speak(said);
 		if (callSettings.notifies && document.hidden && Notification.permission === 'granted')
 			new Notification(said, { tag: `zelvant ${id}`, body: 'now' });
@@ -65,10 +107,7 @@
 	let rung: ReadonlySet<string> = new Set();
 	$effect(() => {
 		const keys = new Map(
-			calls.map((call) => {
-				const { act, section, part, bowl } = call.act;
-				return [`${act} ${section} ${part} ${bowl} ${call.kind} ${call.again}`, call] as const;
-			})
+			calls.map((call) => [`${call.key} ${call.kind} ${call.again}`, call] as const)
 		);
 		const fresh = loudest([...keys].flatMap(([key, call]) => (rung.has(key) ? [] : [call])));
 		rung = new Set(keys.keys());

@@ -5,7 +5,7 @@
 	import type { Workspace } from '../store/workspace.svelte';
 	import type { Salon } from '../store/open';
 	import KeySheet from './KeySheet.svelte';
-	import { isRunning } from '../model/commands/run';
+	import { isRunning } from '../model/commands/clocks';
 	import { leaveNotes } from '../store/notes';
 	import { actOf } from '../ui/keys';
 	import { finding } from '../state/finding.svelte';

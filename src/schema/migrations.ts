@@ -160,6 +160,14 @@ const MIGRATIONS: Readonly<Record<number, Migration>> = {
 				? ways.map((way) => (isRecord(way) ? day(way) : (way as unknown)))
 				: ways
 		};
+	},
+	/** Everything that lies on the hair has a clock of its own, the toner too. */
+	8: (document) => {
+		const { kind, run, tone } = document;
+		if (kind !== 'visit' || !isRecord(run) || !isRecord(tone) || !isRecord(tone['timer']))
+			return document;
+		const { timer, ...rest } = tone;
+		return { ...document, tone: rest, run: { ...run, clocks: [timer] } };
 	}
 };
 

@@ -2,6 +2,7 @@ import * as z from 'zod/mini';
 
 import {
 	BOUNDS,
+	MOST_FURTHER,
 	CHECK_WORDS,
 	HEATS,
 	SCALP_FEELS,
@@ -27,7 +28,7 @@ import * as hair from './hair';
 import { wholeWithin, within } from './hair';
 
 /** Version of every stored document. Raise it with a migration in `migrations.ts`. */
-export const SCHEMA_VERSION = 8 as const;
+export const SCHEMA_VERSION = 9 as const;
 
 const id = z.string().check(z.regex(/^[\w-]{1,64}$/));
 const when = z.iso.datetime();
@@ -266,8 +267,8 @@ export const liftStep = z.extend(liftPlan, {
 /** All the lightening of one day: what goes before the main application, and what after it. */
 const liftDay = {
 	lift: liftPlan,
-	before: z.array(liftStep).check(z.maxLength(3)),
-	after: z.array(liftStep).check(z.maxLength(3))
+	before: z.array(liftStep).check(z.maxLength(MOST_FURTHER)),
+	after: z.array(liftStep).check(z.maxLength(MOST_FURTHER))
 };
 
 /** Another way in which the day could be worked, kept beside the one that is planned. */
@@ -375,6 +376,8 @@ export const checkNote = z.object({
 	heat: z.optional(z.enum(HEATS)),
 	scalp: z.optional(z.enum(SCALP_FEELS)),
 	text: text(500),
+	/** A picture of the strand, a document of its own. */
+	picture: z.optional(id),
 	/** How what lies on the section works, and what was expected of it then: what the look is judged by. */
 	lay: z.optional(
 		z.object({
@@ -387,16 +390,32 @@ export const checkNote = z.object({
 	),
 	/** It was read when the lightener was off and the hair dry: where the lift ended. */
 	dry: z.optional(z.literal(true)),
+	/** The further application after which it was read so; left out, the main one. */
+	step: z.optional(text(64)),
 	/** Whether what is left of the plan bends to it; absent while nobody has said. */
 	counts: z.optional(z.boolean())
 });
 
-export const run = z.object({
-	/** When the timer last started running; absent while held. */
+/** A timer that was started, or is held. */
+const timer = z.object({
+	/** When it last started running; absent while held. */
 	runningSince: z.optional(when),
 	/** Seconds gathered before that. */
 	elapsedSeconds: z.number().check(z.minimum(0), z.maximum(86_400)),
-	startedAt: z.optional(when),
+	startedAt: z.optional(when)
+});
+
+/** What lies on the hair beside the sections of the main application, with a clock of its own. */
+export const processClock = z.extend(timer, {
+	/** A further application by its id, `lowlights`, `filler`, `toner`, or a step of a rinse. */
+	of: text(64, 1),
+	/** When somebody last looked at it, minutes on this clock. */
+	lookedMinute: z.optional(z.number().check(z.minimum(0), z.maximum(1440))),
+	/** When it was taken off. */
+	offAt: z.optional(when)
+});
+
+export const run = z.extend(timer, {
 	rinsedAtMinute: z.optional(z.number().check(z.minimum(0), z.maximum(1440))),
 	notes: z.array(checkNote).check(z.maxLength(200)),
 	/** What was done to single sections, in the order in which it was tapped. */
@@ -415,6 +434,8 @@ export const run = z.object({
 			)
 			.check(z.maxLength(400))
 	),
+	/** Everything else that lies on the hair today, or did. */
+	clocks: z.optional(z.array(processClock).check(z.maxLength(60))),
 	/** Sections that are not tapped count as on when the plan says so. */
 	followsPlan: z.optional(z.literal(true)),
 	/** When the last section was on, and what was reckoned for usual hands, minutes. */
@@ -424,13 +445,6 @@ export const run = z.object({
 			reckonedMinutes: z.number().check(z.minimum(0.1), z.maximum(600))
 		})
 	)
-});
-
-/** A timer that was started, or is held. */
-const timer = z.object({
-	runningSince: z.optional(when),
-	elapsedSeconds: z.number().check(z.minimum(0), z.maximum(86_400)),
-	startedAt: z.optional(when)
 });
 
 export const tonePlan = z.object({
@@ -453,9 +467,7 @@ export const tonePlan = z.object({
 			/** Set where it is a toner itself: two-step toning. */
 			isToner: z.optional(z.boolean())
 		})
-	),
-	/** What lies on the hair, and since when: the filler or the toner. */
-	timer: z.optional(z.extend(timer, { of: z.enum(['filler', 'toner']) }))
+	)
 });
 
 export const result = z.object({

@@ -236,6 +236,16 @@ describe('migration', () => {
 		};
 		expect(lifted(onAnArea)).toHaveProperty('lift.overlap', overlap);
 	});
+	it('clocks: the timer of a toner stands with the others', () => {
+		const timer = { of: 'toner', elapsedSeconds: 240, startedAt: '2026-09-01T10:00:00.000Z' };
+		const { tone, run } = storedVisit7;
+		const visit = { ...storedVisit7, lift: { ...storedVisit7.lift, startsAtMm: 5 } };
+		expect(lifted({ ...visit, schemaVersion: 8, tone: { ...tone, timer } })).toEqual({
+			...visit,
+			schemaVersion: SCHEMA_VERSION,
+			run: { ...run, clocks: [timer] }
+		});
+	});
 	it('refuses what is newer, and what is no document', () => {
 		expect(migrate({ schemaVersion: SCHEMA_VERSION + 1 })).toEqual({ ok: false, problem: 'newer' });
 		for (const value of [null, 3, 'x', [], {}, { schemaVersion: '1' }, { schemaVersion: 0 }]) {

@@ -358,9 +358,9 @@ describe('checks as the record keeps them', () => {
 		});
 		expect(session.head.seen).toBeUndefined();
 		session.change('test', ({ run }) => {
-			readDry(run, 'lengths', 77, { level: 8 });
-			readDry(run, 'lengths', 77, { undertone: 'yellow' });
-			readDry(run, 'lengths', 77, { level: 8.5 });
+			readDry(run, { zone: 'lengths' }, 77, { level: 8 });
+			readDry(run, { zone: 'lengths' }, 77, { undertone: 'yellow' });
+			readDry(run, { zone: 'lengths' }, 77, { level: 8.5 });
 		});
 		const { notes } = session.visit.run;
 		expect(notes.filter(({ dry }) => dry)).toEqual([

@@ -53,9 +53,9 @@ describe('a day of several applications', () => {
 		const main = session.head.main;
 		expect(levelOfFibre(main.start)).toBeGreaterThan(levelOfFibre(start) + 0.5);
 		expect(main.course.course[0]!.level).toBeGreaterThan(course.course[0]!.level + 0.5);
-		expect(main.index).toBe(1);
+		expect(main.number).toBe(1);
 		session.stepId = 'step';
-		expect(session.head.shown.index).toBe(0);
+		expect(session.head.shown.number).toBe(0);
 		expect(session.head.shown.lift.level).toBeCloseTo(levelOfFibre(main.start), 6);
 		session.undo();
 		// A step that is gone gives way to the main application.

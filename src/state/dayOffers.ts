@@ -7,12 +7,13 @@ import {
 	type StepKind,
 	type UsualStep
 } from '../core/plan';
-import { type AreaName } from '../core/lift';
+import { levelOfFibre, type AreaName, type Fibre } from '../core/lift';
 import { newId } from '../model/identity';
 import { hairOfHead } from './hairOfHead';
 import type { LiftPlan, LiftStep, ZoneName } from '../schema/records';
 import { lifting, reaches } from '../model/visit/day';
-import { ZONES } from '../model/visit/hair';
+import { seenFibre, ZONES, type ZoneStart } from '../model/visit/hair';
+import type { HairView } from './hairView.svelte';
 import { applicationOn, liftTarget } from '../model/visit/lift';
 import type { VisitState } from './visitState.svelte';
 
@@ -65,32 +66,56 @@ const withUsual = (
 });
 
 /** Hair that the day leaves short of its aim, with the level it still has to come up. */
-function lagging(session: VisitState) {
-	return hairOfHead(session).flatMap(({ view, areas }) =>
-		view.zones
-			.filter(({ name }) => view.steps.some(({ plan }) => reaches(plan, name)))
-			.flatMap((zone) => {
-				const left = view.final.levelWith(zone, {});
-				const target = liftTarget(view.aimOf(zone.name));
-				return left < target - TARGET_TOLERANCE
-					? [{ view, areas, zone, short: target - left, target }]
-					: [];
-			})
+function lagging(session: VisitState): Lagging[] {
+	const of = (view: HairView, areas: readonly AreaName[], zone: ZoneStart, seen?: number) => {
+		const fibre = seen === undefined ? view.leftOn(zone) : seenFibre(view.reading, seen);
+		const target = liftTarget(view.aimOf(zone.name));
+		const short = target - levelOfFibre(fibre);
+		return short > TARGET_TOLERANCE ? [{ view, areas, zone, short, target, fibre }] : [];
+	};
+	const worked = (view: HairView) =>
+		view.zones.filter(({ name }) => view.steps.some(({ plan }) => reaches(plan, name)));
+	const alike = hairOfHead(session).flatMap(({ view, areas }) =>
+		worked(view).flatMap((zone) => of(view, areas, zone))
 	);
+	// What was read apart when the main application was off.
+	const { sections } = session.bowls;
+	const apart = session.visit.run.notes.flatMap(({ dry, section, zone: name, level, step }) => {
+		const found = dry && step === undefined && sections.find((one) => one.section.id === section);
+		const [area] = found ? found.section.areas : [];
+		if (!found || area === undefined) return [];
+		const group = session.groups.find(({ areas }) => areas.includes(area));
+		const view = session.hairOf(group?.area);
+		const zone = worked(view).find((each) => each.name === name);
+		return zone ? of(view, found.section.areas, zone, level) : [];
+	});
+	return [...alike, ...apart];
+}
+
+/** Hair that the day leaves short of its aim. */
+interface Lagging {
+	readonly view: HairView;
+	/** None: the rest of the head. */
+	readonly areas: readonly AreaName[];
+	readonly zone: ZoneStart;
+	/** Levels that it still has to come up. */
+	readonly short: number;
+	readonly target: number;
+	/** As it was read again, or else as it is expected. */
+	readonly fibre: Fibre;
 }
 
 /** The mixture once more on whatever lags, for the minutes that the slowest of it needs. */
 function againOn(session: VisitState): LiftStep | undefined {
 	const behind = lagging(session);
-	const most = behind.reduce<(typeof behind)[number] | undefined>(
+	const most = behind.reduce<Lagging | undefined>(
 		(worst, one) => (!worst || one.short > worst.short ? one : worst),
 		undefined
 	);
 	if (!most) return undefined;
-	const { view, zone, target } = most;
+	const { view, zone, target, fibre } = most;
 	const plan = session.plan;
 	const application = applicationOn({ ...plan, covers: covering(ZONES) }, zone);
-	const fibre = view.final.zoneWith(zone, {});
 	const minutes = minutesTo(
 		target,
 		fibre,

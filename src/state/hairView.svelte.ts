@@ -14,6 +14,7 @@ import {
 	labOfFibre,
 	levelOfFibre,
 	predictLift,
+	type Application,
 	type AreaName,
 	type Band,
 	type Fibre,
@@ -95,7 +96,7 @@ import {
 	type ToneSearchQuestion,
 	type ToneStart
 } from '../model/visit/tone';
-import { levelsSeen } from '../model/visit/seen';
+import { levelsSeen, type LevelSeen } from '../model/visit/seen';
 import { Search } from './search.svelte';
 import { steady } from './steady';
 
@@ -120,6 +121,14 @@ export interface HairSource {
 	/** What past visits taught of this head; none while it is looked at as a typical one. */
 	readonly learned: Learned | undefined;
 }
+
+/** A zone as it is found in the middle of the day. */
+const restarted = (zone: ZoneStart, fibre: Fibre): ZoneStart => ({
+	...zone,
+	fibre,
+	before: zone.fibre,
+	remembered: undefined
+});
 
 /**
  * Everything the core says of one strand: the rest of the head, or an area that differs from it. Each
@@ -333,17 +342,73 @@ export class HairView implements DayStrand {
 	conditionBefore = $derived.by(() => conditionOf(this.reading));
 	/** What each application of the day does on the zone that the figures speak of. */
 	#day = $derived.by(() => this.steps.map(({ plan }) => applicationOn(plan, this.zone)));
-	/** What each application leaves of that zone. */
-	results: readonly LiftResult[] = $derived.by(() =>
-		predictLift(
-			this.zone.fibre,
-			this.#day,
-			this.subject.factors,
-			this.conditionBefore,
-			this.reading.whiteShare,
-			oldColourOnWhite(this.zone.fibre)
-		)
+	/** What was read of a zone again, dry, when the main application was off. */
+	#dry: ReadonlyMap<ZoneName, LevelSeen> = $derived.by(
+		() =>
+			new Map(this.#levels.flatMap((seen) => (seen.after === MAIN_STEP ? [[seen.zone, seen]] : [])))
 	);
+	/** A zone as the day leaves it: as it was read again, dry, when all was off, or else as it is expected. */
+	leftOn(zone: ZoneStart): Fibre {
+		const last = this.steps.at(-1)!.id;
+		const seen = this.#levels.findLast(
+			({ zone: name, after }) => name === zone.name && after === last
+		);
+		return seen ? seenFibre(this.reading, seen.level) : this.final.zoneWith(zone, {});
+	}
+	/** How many applications of the day there are up to the main one. */
+	#toMain = $derived.by(() => this.steps.findIndex(({ id }) => id === MAIN_STEP) + 1);
+	/** A zone as it was read again, dry; as it was before the day, where nobody did. */
+	#dried(zone: ZoneStart): ZoneStart {
+		const seen = this.#dry.get(zone.name);
+		return seen ? restarted(zone, seenFibre(this.reading, seen.level)) : zone;
+	}
+	/** The same strand as it was read again, dry, with what is put on it after that. */
+	sinceDry: DayStrand | undefined = $derived.by(() => {
+		const steps = this.steps.slice(this.#toMain);
+		if (steps.length === 0 || this.#dry.size === 0) return undefined;
+		const { condition } = this.main.lift;
+		const left = this.main.lifted;
+		const zones = this.zones.map((zone) =>
+			this.#dry.has(zone.name) ? this.#dried(zone) : restarted(zone, this.main.zoneWith(zone, {}))
+		);
+		return {
+			reading: this.reading,
+			subject: { ...this.subject, condition },
+			zones,
+			points: this.points.map((point, i) => {
+				const { name } = zoneAt(this.zones, point.distanceCm);
+				const zone = zones.find((each) => each.name === name)!;
+				const isSeen = this.#dry.has(name) && point.covered;
+				const fibre = isSeen ? zone.fibre : left[i]!;
+				return { ...point, fibre, remembered: undefined, condition };
+			}),
+			place: this.place,
+			steps,
+			taken: this.taken,
+			aimOf: (zone) => this.aimOf(zone),
+			limitOf: (plan) => this.limitOf(plan),
+			withOldLights: (colours, dyesOn, lights) => this.withOldLights(colours, dyesOn, lights),
+			lightsAfter: (applications) => this.lightsAfter(this.#toMain + applications)
+		};
+	});
+	/** What each application leaves of that zone. */
+	results: readonly LiftResult[] = $derived.by(() => {
+		const predict = (zone: ZoneStart, from: number, to: number | undefined, condition: number) =>
+			predictLift(
+				zone.fibre,
+				this.#day.slice(from, to),
+				this.subject.factors,
+				condition,
+				this.reading.whiteShare,
+				oldColourOnWhite(zone.fibre)
+			);
+		const { zone, conditionBefore } = this;
+		if (!this.sinceDry || !this.#dry.has(zone.name))
+			return predict(zone, 0, undefined, conditionBefore);
+		const first = predict(zone, 0, this.#toMain, conditionBefore);
+		const { condition } = first.at(-1)!;
+		return [...first, ...predict(this.#dried(zone), this.#toMain, undefined, condition)];
+	});
 	/** Dose of all of them together on that zone: hair that had too much holds less of a toner. */
 	doseToday = $derived(this.results.reduce((sum, { dose }) => sum + dose, 0));
 	/** Where the day leaves that zone. */
@@ -351,7 +416,17 @@ export class HairView implements DayStrand {
 		if (this.steps.length === 1) return this.main.lift;
 		const last = this.steps.at(-1)!;
 		const { rootLead } = this.main.lift;
-		return { ...liftAnswer(this.subject, last.plan, this.zone, this.#day.slice(0, -1)), rootLead };
+		const { sinceDry } = this;
+		const answer =
+			sinceDry && this.#dry.has(this.zone.name)
+				? liftAnswer(
+						sinceDry.subject,
+						last.plan,
+						this.#dried(this.zone),
+						this.#day.slice(this.#toMain, -1)
+					)
+				: liftAnswer(this.subject, last.plan, this.zone, this.#day.slice(0, -1));
+		return { ...answer, rootLead };
 	});
 	get course(): CourseAnswer {
 		return this.main.course;
@@ -382,8 +457,7 @@ export class HairView implements DayStrand {
 		const { seen } = this;
 		if (!seen) return { ...this.#asItIs, seen: false, minute: this.plan.minutes };
 		const { level, minute, undertone } = seen;
-		const lightenedAgain = minute <= this.plan.minutes && this.steps.at(-1)!.id !== MAIN_STEP;
-		return undertone && !lightenedAgain
+		return undertone && this.#ahead(seen).length === 0
 			? { ...namedHair(this.reading, level, undertone), seen: true, minute }
 			: { fibre: this.#afterSeen(seen), seen: true, minute };
 	});
@@ -402,12 +476,18 @@ export class HairView implements DayStrand {
 		const { fibre, white } = this.results.at(-1)!;
 		return tinted ? { fibre, white } : { fibre: this.lift.fibre };
 	}
-	/** Hair seen during the main application still has the later ones of the day before it. */
-	#afterSeen({ level, minute }: { readonly level: number; readonly minute: number }): Fibre {
-		const fibre = seenFibre(this.reading, level);
-		const main = this.steps.findIndex(({ id }) => id === MAIN_STEP);
-		const later = minute > this.plan.minutes ? [] : this.#day.slice(main + 1);
-		return predictLift(fibre, later, this.subject.factors).at(-1)?.fibre ?? fibre;
+	/** What still goes on hair that was seen, on the zone that the figures speak of. */
+	#ahead({ minute, after }: LevelSeen): readonly Application[] {
+		// What was seen while the main application lay, or after its time.
+		const seenAfter = after ?? (minute > this.plan.minutes ? this.steps.at(-1)!.id : MAIN_STEP);
+		const done = this.steps.findIndex(({ id }) => id === seenAfter) + 1;
+		return this.#day.filter(
+			(_, i) => i >= done && done > 0 && reaches(this.steps[i]!.plan, this.zone.name)
+		);
+	}
+	#afterSeen(seen: LevelSeen): Fibre {
+		const fibre = seenFibre(this.reading, seen.level);
+		return predictLift(fibre, this.#ahead(seen), this.subject.factors).at(-1)?.fibre ?? fibre;
 	}
 	raw = $derived(rawOf(this.toneStart, this.reading));
 	rawLab = $derived(rawLab(this.raw));

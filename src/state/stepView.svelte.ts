@@ -71,6 +71,8 @@ export interface DayStrand {
 	): StrandColours;
 	/** Old light pieces as the first applications of the day leave them. */
 	lightsAfter(applications: number): readonly LightsResult[];
+	/** The same strand from where it was read again, dry, with what is put on it since; nothing before that. */
+	readonly sinceDry?: DayStrand | undefined;
 }
 
 /** A place of the strand at a minute. */
@@ -96,21 +98,34 @@ const isTint = (product: LiftPlan['product']): product is 'highLift' | 'permanen
 
 /** One application of the day on one strand: from what the ones before it left, to what it leaves. */
 export class StepView {
-	readonly #hair: DayStrand;
+	readonly #whole: DayStrand;
 	readonly #id: () => string;
 
 	/** @param id which of the day's steps; one that is gone is the main application */
 	constructor(hair: DayStrand, id: () => string) {
-		this.#hair = hair;
+		this.#whole = hair;
 		this.#id = id;
 	}
 
-	index = $derived.by(() => {
+	/** The strand that it finds: what was seen of it replaces what was expected. */
+	#hair: DayStrand = $derived.by(() => {
+		const { steps } = this.#whole;
+		const at = (id: string) => steps.findIndex((step) => step.id === id);
+		// Only what comes after the main application finds what was read when that was off.
+		return at(this.#id()) > at(MAIN_STEP) ? (this.#whole.sinceDry ?? this.#whole) : this.#whole;
+	});
+	/** Its place among the applications of the day. */
+	get number(): number {
+		return this.#index + this.#whole.steps.length - this.#hair.steps.length;
+	}
+
+	/** Its place among the applications since the hair was last read. */
+	#index = $derived.by(() => {
 		const { steps } = this.#hair;
 		const at = steps.findIndex(({ id }) => id === this.#id());
 		return at < 0 ? steps.findIndex(({ id }) => id === MAIN_STEP) : at;
 	});
-	step: DayStep = $derived.by(() => this.#hair.steps[this.index]!);
+	step: DayStep = $derived.by(() => this.#hair.steps[this.#index]!);
 	plan: LiftPlan = $derived.by(() => this.step.plan);
 	limit = $derived.by(() => this.#hair.limitOf(this.plan));
 	/** Where its clock ends. */
@@ -119,7 +134,7 @@ export class StepView {
 	// drawn through near the finish, it does depend on it.
 	#work: readonly [readonly LiftPlan[], LiftPlan] = $derived.by(
 		steady(() => [
-			this.#hair.steps.slice(0, this.index).map(({ plan }) => plan),
+			this.#hair.steps.slice(0, this.#index).map(({ plan }) => plan),
 			this.plan.drawThroughMinutes > 0 ? this.plan : { ...this.plan, minutes: 0 }
 		])
 	);
@@ -196,7 +211,7 @@ export class StepView {
 			: undefined
 	);
 	/** Old light pieces among the hair, as this application leaves them. */
-	lights: readonly LightsResult[] = $derived.by(() => this.#hair.lightsAfter(this.index + 1));
+	lights: readonly LightsResult[] = $derived.by(() => this.#hair.lightsAfter(this.#index + 1));
 	liftedColours = $derived.by(() =>
 		this.#hair.withOldLights(
 			coloursOf(this.lifted, this.#hair.reading.whiteShare, this.whites),
@@ -214,7 +229,7 @@ export class StepView {
 			zone.fibre,
 			this.earlier,
 			subject.factors,
-			conditionOf(reading),
+			subject.condition ?? conditionOf(reading),
 			reading.whiteShare,
 			oldColourOnWhite(zone.fibre)
 		).at(-1);
@@ -223,7 +238,7 @@ export class StepView {
 			start: {
 				fibre: before?.fibre ?? zone.fibre,
 				white: before?.white ?? oldColourOnWhite(zone.fibre),
-				condition: before?.condition ?? conditionOf(reading),
+				condition: before?.condition ?? subject.condition ?? conditionOf(reading),
 				whiteShare: reading.whiteShare
 			},
 			application: { ...applicationOn(lifting(plan), zone), product },
@@ -245,11 +260,11 @@ export class StepView {
 	zoneWith(zone: ZoneStart, change: Partial<LiftPlan>): Fibre {
 		const { steps, zones, subject, points } = this.#hair;
 		const changed = steps
-			.slice(0, this.index + 1)
+			.slice(0, this.#index + 1)
 			.map((step, i) =>
-				i === this.index ? { ...step, plan: lifting({ ...step.plan, ...change }) } : step
+				i === this.#index ? { ...step, plan: lifting({ ...step.plan, ...change }) } : step
 			);
-		const middle = middleOf(changed[this.index]!.plan, zone);
+		const middle = middleOf(changed[this.#index]!.plan, zone);
 		const point = { ...nearest(points, middle), distanceCm: middle };
 		const { events, from } = eventsUpTo(changed, zones);
 		const head = readyHead([{ ...this.strand, points: [point] }], events, subject.factors);

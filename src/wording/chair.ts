@@ -2,6 +2,7 @@ import type {
 	Consequence,
 	HeadRate,
 	NextAct,
+	RinseStep,
 	SectionCheck,
 	SectionState,
 	Shift,
@@ -44,6 +45,19 @@ export function dueWords(minutes: number, act?: NextAct['act']): string {
 	if (whole > 0) return `in ${whole} min`;
 	return whole < -1 ? `now, ${-whole} min late` : 'now';
 }
+
+/** What is done at the basin. */
+export const RINSE_WORDS: Readonly<
+	Record<RinseStep, { readonly name: string; readonly say: string }>
+> = {
+	water: {
+		name: 'Lukewarm water',
+		say: 'Lukewarm, until nothing runs out; no nails on the scalp.'
+	},
+	chelate: { name: 'Chelate', say: 'Chelate, for the water at home.' },
+	shampoo: { name: 'Shampoo', say: 'A gentle shampoo, with the flat of the fingers.' },
+	shampooAgain: { name: 'Shampoo again', say: 'A second gentle shampoo, until it feels clean.' }
+};
 
 /** Where a section stands, in a word or two. */
 export const STATE_WORDS: Readonly<Record<SectionState, string>> = {

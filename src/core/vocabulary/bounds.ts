@@ -5,6 +5,9 @@ export interface Bound {
 	readonly step: number;
 }
 
+/** Further applications of one day: so many before the main one, and so many after it. */
+export const MOST_FURTHER = 3;
+
 /** What may be set, each once: dials, fields and records go by these. Units in the names. */
 export const BOUNDS = {
 	/** Level of any hair. */

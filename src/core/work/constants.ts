@@ -60,6 +60,12 @@ export const SERVICE_MINUTES = {
 	leastGap: 5
 } as const;
 
+/**
+ * How the minutes of one rinse are spent: what runs out under lukewarm water, then the washes (reasoned: together
+ * they are the minutes that a rinse is planned with).
+ */
+export const RINSE_STEP_MINUTES = { water: 5, chelate: 4, shampoo: 3, shampooAgain: 3 } as const;
+
 /** What taps at the chair stand for, minutes: so much more, and when what was coated anew is looked at or comes off. */
 export const TAPPED = { longerMinutes: 5, recoatMinutes: 20 } as const;
 

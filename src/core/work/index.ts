@@ -29,12 +29,20 @@ export { lateHead, workEnd, type Delay, type HeadPass, type HeadStaging } from '
 export { type BowlId, type SectionId, type StrandPart } from './ids';
 export { inOrder, isHairline, ordersOf, type OrderName } from './orders';
 export type { StagingProblemFault, WorkSection } from './problem';
-export { lastRinse, USUAL_BLOCKS, usualRinse, type RinseMode } from './rinse';
+export {
+	lastRinse,
+	rinseSteps,
+	USUAL_BLOCKS,
+	usualRinse,
+	type RinseMode,
+	type RinseStep
+} from './rinse';
 export { oneStrengthSteps, stageBowlsSteps, type Staging, type StagingAnswer } from './staging';
 export { consequencesOf, type Consequence } from './consequences';
 export { headRate, type HeadRate, type SectionCheck } from './headRate';
 export { type NextAct } from './nextActs';
 export { type TapAct } from './onHead';
+export { processCall, type Process, type ProcessCall } from './processCall';
 export { runningHead, type RunningHead } from './running';
 export { isLying, type RunningSection, type SectionState } from './runningSection';
 export { sectionCourse } from './sectionCourse';

@@ -1,5 +1,5 @@
 import type { RINSE_MODES } from '../vocabulary';
-import { BACK_FIRST_FROM, SERVICE_MINUTES } from './constants';
+import { BACK_FIRST_FROM, RINSE_STEP_MINUTES, SERVICE_MINUTES } from './constants';
 
 /** How the head is rinsed. */
 export type RinseMode = (typeof RINSE_MODES)[number];
@@ -106,3 +106,17 @@ export function lastRinse(
 			return Math.round(work + Math.min(processMinutes, limitMinutes));
 	}
 }
+
+/** One thing that is done at the basin, in the order in which it is done. */
+export type RinseStep = keyof typeof RINSE_STEP_MINUTES;
+
+/**
+ * What is done at the basin once something comes off, with its minutes: lightener is rinsed lukewarm and shampooed
+ * gently, twice; where there are minerals in the water they are taken out between.
+ */
+export const rinseSteps = (
+	minerals: boolean
+): readonly { readonly step: RinseStep; readonly minutes: number }[] =>
+	(['water', 'chelate', 'shampoo', 'shampooAgain'] as const)
+		.filter((step) => minerals || step !== 'chelate')
+		.map((step) => ({ step, minutes: RINSE_STEP_MINUTES[step] }));

@@ -64,28 +64,56 @@ export function noteLook(run: Visit['run'], look: Look, told: Told): string {
 	return check.id;
 }
 
-/** What was read of a zone when it was off and dry; nothing before somebody did. */
-export const dryOf = ({ notes }: Visit['run'], zone: ZoneName): Check | undefined =>
-	notes.findLast((check) => check.dry && check.zone === zone);
+/** Hair that is read again when it is off and dry. */
+export interface DryPlace {
+	readonly zone: ZoneName;
+	/** A section that was read apart from the rest of the zone. */
+	readonly section?: Check['section'];
+	/** The further application that came off; left out, the main one. */
+	readonly step?: Check['step'];
+}
+
+/** What was read of a place when it was off and dry; nothing before somebody did. */
+export const dryOf = ({ notes }: Visit['run'], place: DryPlace): Check | undefined =>
+	notes.findLast(
+		(check) =>
+			check.dry &&
+			check.zone === place.zone &&
+			check.section === place.section &&
+			check.step === place.step
+	);
 
 /**
- * A zone was read again, off and dry, on a draft; of each zone the last reading counts.
+ * A place was read again, off and dry, on a draft; of each place the last reading counts.
  * @param minute of the service at which it came off
  */
 export function readDry(
 	run: Visit['run'],
-	zone: ZoneName,
+	place: DryPlace,
 	minute: number,
 	told: Told & Pick<Check, 'level'>
 ): void {
-	const before = dryOf(run, zone);
+	const before = dryOf(run, place);
 	run.notes = run.notes.filter((check) => check !== before);
 	const { undertone, stretch, level } = before ?? {};
+	const { zone, section, step } = place;
 	noteLook(
 		run,
-		{ minute: Math.round(minute), zone, dry: true },
+		{
+			minute: Math.min(BOUNDS.seenMinute.max, Math.round(minute)),
+			zone,
+			...(section === undefined ? {} : { section }),
+			...(step === undefined ? {} : { step }),
+			dry: true
+		},
 		{ undertone, stretch, level, ...told }
 	);
+}
+
+/** A section is as the rest of its zone after all, on a draft. */
+export function unreadDry(run: Visit['run'], place: DryPlace): void {
+	const before = dryOf(run, place);
+	run.notes = run.notes.filter((check) => check !== before);
 }
 
 /** More is told of a look, on a draft; what it says of the rate is to be decided anew. */

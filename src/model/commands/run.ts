@@ -4,10 +4,6 @@ import type { Visit } from '../../schema/records';
 /** A timer as the record keeps it. */
 export type Timer = Pick<Visit['run'], 'runningSince' | 'elapsedSeconds' | 'startedAt'>;
 
-/** Whether product lies on this head, or is put on, as far as the clock tells. */
-export const isRunning = ({ run, status }: Visit): boolean =>
-	status === 'inChair' && run.startedAt !== undefined && run.rinsedAtMinute === undefined;
-
 /** Longest that a timer counts, seconds: a day. */
 const MOST_SECONDS = 86_400;
 
@@ -38,6 +34,13 @@ export function toggleRun(run: Timer, now: Date, shown: number): void {
 	}
 	run.runningSince = now.toISOString();
 	run.startedAt ??= now.toISOString();
+}
+
+/** It began so many minutes before its timer was started, on a draft. */
+export function beginEarlier(run: Timer, minutes: number): void {
+	if (run.startedAt === undefined) return;
+	run.elapsedSeconds = Math.min(MOST_SECONDS, run.elapsedSeconds + minutes * 60);
+	run.startedAt = new Date(new Date(run.startedAt).getTime() - minutes * 60_000).toISOString();
 }
 
 /** The wall clock was put back: from now on it counts from where the timer stands, also after a reload. */
@@ -90,6 +93,32 @@ export function untapSection(run: Visit['run'], tap: Pick<Tap, 'act' | 'section'
 	const taps = run.taps ?? [];
 	const at = taps.findLastIndex((one) => isSame(one, tap));
 	run.taps = at < 0 ? taps : taps.toSpliced(at, 1);
+}
+
+/** It was done so many minutes before it was tapped, on a draft; never before the service began. */
+export function tappedEarlier(
+	run: Visit['run'],
+	tap: Pick<Tap, 'act' | 'section' | 'part'>,
+	minutes: number
+): void {
+	const taps = run.taps ?? [];
+	const at = taps.findLastIndex((one) => isSame(one, tap));
+	const found = taps[at];
+	if (found) run.taps = taps.with(at, { ...found, minute: Math.max(0, found.minute - minutes) });
+}
+
+/** The service began so many minutes before its clock was started, on a draft; what was done keeps its instant. */
+export function beganEarlier(run: Visit['run'], minutes: number): void {
+	if (run.startedAt === undefined) return;
+	beginEarlier(run, minutes);
+	const later = <One extends { minute: number }>(one: One): One => ({
+		...one,
+		minute: one.minute + minutes
+	});
+	run.notes = run.notes.map(later);
+	if (run.taps) run.taps = run.taps.map(later);
+	if (run.allOn) run.allOn = later(run.allOn);
+	if (run.rinsedAtMinute !== undefined) run.rinsedAtMinute += minutes;
 }
 
 const isTappedOn = (run: Visit['run'], { section, part }: Pick<Tap, 'section' | 'part'>): boolean =>

@@ -73,7 +73,6 @@ function onceMore(day: SeriesVisit['day'], worked: LiftPlan['covers']): SeriesVi
 function openTone(tone: Visit['tone']): Visit['tone'] {
 	const open: Visit['tone'] = { ...tone, choice: 'open', parts: [] };
 	delete open.filler;
-	delete open.timer;
 	return open;
 }
 

@@ -1,4 +1,3 @@
-import { toggleRun } from './run';
 import type { ChosenPart, ShelfLine, TonePlan, Visit } from '../../schema/records';
 
 /** Chooses a formula of a line, on a draft; one without parts is the choice of no toner. */
@@ -52,15 +51,4 @@ export function toneInTwoSteps(
 ): void {
 	chooseToner(tone, second, line);
 	tone.filler = { parts: [...first], minutes: tone.minutes, isToner: true };
-}
-
-/** Starts the timer of what lies on the hair, holds it, or goes on: one thing lies on it at a time. */
-export function toggleTimer(
-	tone: TonePlan,
-	of: 'filler' | 'toner',
-	now: Date,
-	shown: number
-): void {
-	if (tone.timer?.of !== of) tone.timer = { of, elapsedSeconds: 0 };
-	toggleRun(tone.timer, now, shown);
 }

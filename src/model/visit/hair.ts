@@ -37,6 +37,8 @@ export interface ZoneStart {
 	readonly fromCm: number;
 	readonly toCm: number;
 	readonly fibre: Fibre;
+	/** As it was before the day, where it was read again since. */
+	readonly before?: Fibre | undefined;
 	readonly remembered: Remembered | undefined;
 	readonly porosity: Porosity;
 	/** Old light pieces among it, which keep out of the lift unless they are taken along. */

@@ -56,7 +56,13 @@ export interface LiftSubject {
 	readonly reading: Reading;
 	readonly factors: HeadFactors;
 	readonly spreadOf: (zone: ZoneName) => Spread;
+	/** Condition index that it begins with, 0-100, where something was done to it since it was read. */
+	readonly condition?: number | undefined;
 }
+
+/** Condition index that a head begins with, 0-100. */
+const beginsWith = ({ reading, condition }: LiftSubject): number =>
+	condition ?? conditionOf(reading);
 
 /**
  * A reading with what past visits taught of this head.
@@ -152,7 +158,7 @@ export function liftAnswer(
 ): LiftAnswer {
 	const { reading, factors: head } = subject;
 	const applications = [...earlier, applicationOn(lifting(plan), zone)];
-	const result = predictLift(zone.fibre, applications, head, conditionOf(reading)).at(-1)!;
+	const result = predictLift(zone.fibre, applications, head, beginsWith(subject)).at(-1)!;
 	const spread = subject.spreadOf(zone.name);
 	const interval = levelInterval(zone.fibre, applications, head, spread, zone.remembered).at(-1)!;
 	return {
@@ -166,12 +172,12 @@ export function liftAnswer(
 /** Where a zone's hair was before the day, for what its colour is called on the way. */
 export const liftedFrom = (
 	{ naturalLevel, warmth }: Reading,
-	{ fibre }: Pick<ZoneStart, 'fibre'>
+	{ fibre, before = fibre }: Pick<ZoneStart, 'fibre' | 'before'>
 ): LiftedFrom => ({
-	level: levelOfFibre(fibre),
+	level: levelOfFibre(before),
 	naturalLevel,
 	warmth,
-	coloured: fibre.layers.length > 0
+	coloured: before.layers.length > 0
 });
 
 function rootLead(
@@ -290,15 +296,20 @@ const signed = (value: number, digits: number): string =>
 
 /** What a changed plan would do to level and condition of a zone, in a few words. */
 export function whatIf(
-	{ reading, factors: head }: LiftSubject,
+	subject: LiftSubject,
 	plan: LiftPlan,
 	zone: ZoneStart,
 	change: Partial<LiftPlan>,
 	earlier: readonly Application[] = []
 ): string {
-	const condition = conditionOf(reading);
+	const condition = beginsWith(subject);
 	const [now, then] = [plan, { ...plan, ...change }].map((p) =>
-		predictLift(zone.fibre, [...earlier, applicationOn(lifting(p), zone)], head, condition).at(-1)!
+		predictLift(
+			zone.fibre,
+			[...earlier, applicationOn(lifting(p), zone)],
+			subject.factors,
+			condition
+		).at(-1)!
 	) as [LiftResult, LiftResult];
 	const level = Math.round((then.level - now.level) * 10) / 10;
 	const wear = Math.round(then.condition) - Math.round(now.condition);

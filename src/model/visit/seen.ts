@@ -1,3 +1,4 @@
+import { MAIN_STEP, type DayStep } from './day';
 import type { Visit, ZoneName } from '../../schema/records';
 
 /** A level that somebody saw on a zone, on bare hair. */
@@ -8,6 +9,8 @@ export interface LevelSeen {
 	readonly undertone?: Visit['run']['notes'][number]['undertone'];
 	/** Minutes on the timer. */
 	readonly minute: number;
+	/** It was read off and dry, after the application that is named; otherwise while it lay. */
+	readonly after?: DayStep['id'] | undefined;
 }
 
 /**
@@ -15,6 +18,9 @@ export interface LevelSeen {
  * that moment: it tells how fast the head lifts, and not where it ended.
  */
 export const levelsSeen = ({ notes }: Visit['run']): LevelSeen[] =>
-	notes.flatMap(({ zone, level, undertone, minute, section }): LevelSeen[] =>
-		level === undefined || section !== undefined ? [] : [{ zone, level, undertone, minute }]
+	notes.flatMap(
+		({ zone, level, undertone, minute, section, dry, step = MAIN_STEP }): LevelSeen[] =>
+			level === undefined || section !== undefined
+				? []
+				: [{ zone, level, undertone, minute, ...(dry ? { after: step } : {}) }]
 	);

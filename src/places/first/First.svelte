@@ -148,7 +148,7 @@
 	{#each several ? [view.main, view.final] : [view.main] as each (each)}
 		{@const last = each === view.final}
 		<StrandRow
-			name={several ? `after ${each.index + 1}` : 'lifted'}
+			name={several ? `after ${each.number + 1}` : 'lifted'}
 			strong={last}
 			colours={each.liftedColours}
 			value={formatLevel(levelOfFibre(each.fibre))}

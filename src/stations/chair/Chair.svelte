@@ -4,6 +4,10 @@
 	import LiftChart from '../../charts/lift/LiftChart.svelte';
 	import { hexOf } from '../../core/colour';
 	import { formatLevel } from '../../core/hair';
+	import { steady } from '../../state/steady';
+	import { DayClocks } from '../../state/dayClocks.svelte';
+	import { chairAnswer, expectedAfter, lastOff } from './chairAnswer';
+	import DayProcesses from './DayProcesses.svelte';
 	import { Awake } from '../../devices/awake.svelte';
 	import Button from '../../ui/Button.svelte';
 	import FootLine from '../../widgets/FootLine.svelte';
@@ -13,7 +17,6 @@
 	import { seenFibre } from '../../model/visit/hair';
 	import { actOf } from '../../ui/keys';
 	import { CHECK_WORDS } from '../../core/vocabulary';
-	import { actWords } from '../../wording/chair';
 	import { formatTime } from '../../wording/words';
 	import { isLying } from '../../core/work';
 	import { keyOf } from '../../state/runningView.svelte';
@@ -21,6 +24,8 @@
 	import DryReading from './DryReading.svelte';
 	import LogFold from './LogFold.svelte';
 	import RateLine from './RateLine.svelte';
+	import RinseGuide from './RinseGuide.svelte';
+	import { nextRinseStep } from '../../model/commands/clocks';
 	import RinseNow from './RinseNow.svelte';
 	import StopNow from './StopNow.svelte';
 	import ChairField from './ChairField.svelte';
@@ -32,7 +37,6 @@
 	import CheckForm from './CheckForm.svelte';
 	import CheckList from './CheckList.svelte';
 	import { RunTimer } from '../../state/runTimer.svelte';
-	import { dryOf } from '../../model/commands/checks';
 	import { elapsedSeconds, isSetBack, rebaseRun, rinse, toggleRun } from '../../model/commands/run';
 	import { expectedAt, readyLine, readyOf } from './chair';
 
@@ -70,7 +74,6 @@
 
 	const service = new ChairRun(session, () => seconds);
 	const head = $derived(service.head);
-	const act = $derived(service.next);
 	const [putting, ...then] = $derived(service.putting);
 	const looked = $derived(service.looked !== putting ? service.looked : undefined);
 	const sectionFirst = $derived(looked !== undefined && service.looksFirst);
@@ -81,17 +84,21 @@
 		if (first) top?.scrollIntoView({ block: 'nearest' });
 	});
 	const rinsing = $derived(service.rinsing);
+	/** Something is due on the head, whoever stands at the basin. */
+	const pressing = $derived(service.next !== undefined && service.next.minute <= service.minute);
 	/** When the last of it came off; nothing while something lies, or is still to be put on. */
 	const offMinute = $derived(run.rinsedAtMinute ?? service.allOffMinute);
-	/** Once all is off: as it was read again, or as it is expected to have come out. */
-	const ended = $derived.by(() => {
-		if (offMinute === undefined) return undefined;
-		const zone = session.head.zone.name;
-		const read = dryOf(run, zone)?.level;
-		return read === undefined
-			? { level: service.expectedOn(zone) ?? expected.level, words: 'expected, not read yet' }
-			: { level: read, words: 'seen, dry' };
-	});
+	const clocks = new DayClocks(session, clock);
+	/** What came off last, once nothing lies. */
+	const off = $derived.by(steady(() => lastOff(session, clocks, offMinute)));
+	const expectedOf = $derived(off && expectedAfter(session, service, off.step));
+	const answer = $derived(
+		chairAnswer(session, service, clocks, begun, offMinute, {
+			level: expected.level,
+			words: minute < 1 ? 'before the first minute' : `${expected.tone} expected now`,
+			range: ready
+		})
+	);
 	const timeOf = (at: number) =>
 		formatTime(new Date(clock.shown.getTime() + (at - seconds / 60) * 60_000));
 	const alarm = $derived(service.alarm);
@@ -114,7 +121,10 @@
 		else if (word && looked && isLying(looked)) service.look(looked, { word });
 	}
 	function next() {
-		session.change('rinsed', (draft) => rinse(draft, clock.now(), seconds));
+		session.change('rinsed', (draft) => {
+			rinse(draft, clock.now(), seconds);
+			nextRinseStep(draft.run, undefined, clock.now());
+		});
 		void goto(`/visit/${session.id}/tone`);
 	}
 </script>
@@ -148,6 +158,8 @@
 			sectionIn={(minutes) => service.view.sectionIn(section, minutes)}
 			ontap={(what, volume) => service.tap([section], what, volume)}
 			onuntap={(what) => service.untap([section], what)}
+			isTapped={service.isTappedOn(section)}
+			onearlier={(minutes) => service.wasOnEarlier(section, minutes)}
 			onlook={(told) => service.look(section, told)}
 			ontell={(told) => service.check && service.tell(service.check.id, told)}
 			onmore={() => (noting = 'section')}
@@ -155,16 +167,25 @@
 		/>
 	{/if}
 {/snippet}
+{#snippet processes()}
+	<DayProcesses
+		{clocks}
+		next={answer.process}
+		main={offMinute !== undefined ? 'off' : begun ? 'on' : 'waiting'}
+	/>
+{/snippet}
 {#snippet theClock(small: boolean)}
 	<ChairClock
 		{seconds}
 		{begun}
 		{blocked}
 		{small}
+		waits={!begun && answer.process !== undefined}
 		ontoggle={toggle}
 		oncheck={() => (noting = 'head')}
 		onallon={() => service.allOn()}
 		onnotallon={() => service.notAllOn()}
+		onearlier={(minutes) => service.beganEarlier(minutes)}
 	/>
 {/snippet}
 
@@ -174,23 +195,10 @@
 		/>{/await}
 {:else}
 	<Station
-		question={act ? 'What comes next?' : ended ? 'Where did it end?' : 'Is it ready?'}
-		answer={act ? actWords(act, service.nameOf) : formatLevel(ended?.level ?? expected.level)}
-		words={act
-			? service.due(act)
-			: ended
-				? ended.words
-				: minute < 1
-					? 'before the first minute'
-					: `${expected.tone} expected now`}
-		range={head && head.acts.length > 1
-			? `Then: ${head.acts
-					.slice(1, 3)
-					.map((each) => service.said(each))
-					.join('; ')}.`
-			: ended
-				? 'All is off. Read it again dry, then tone it.'
-				: ready}
+		question={answer.question}
+		answer={answer.answer}
+		words={answer.words}
+		range={answer.range}
 		facts={[
 			{ value: `${session.plan.minutes} min`, label: 'planned' },
 			{
@@ -204,8 +212,16 @@
 		{/snippet}
 		{#snippet picture()}
 			<div bind:this={top}></div>
-			{#if offMinute !== undefined}
-				<DryReading minute={offMinute} expectedOf={(zone) => service.expectedOn(zone)} />
+			{#if answer.process}{@render processes()}{/if}
+			{#if !pressing}<RinseGuide small={false} />{/if}
+			{#if off && expectedOf}
+				<DryReading
+					{...off}
+					{expectedOf}
+					pointed={looked}
+					zoneOf={(section) => service.zoneOf(section)}
+					nameOf={service.nameOf}
+				/>
 			{/if}
 			{#if !sectionFirst}{@render putOn(false)}{/if}
 			{#if rinsing && !service.check}
@@ -213,7 +229,8 @@
 					of={rinsing}
 					nameOf={service.nameOf}
 					others={(head?.sections.filter(isLying).length ?? 0) > rinsing.length}
-					onrinsed={() => service.tap(rinsing, 'off')}
+					deposit={clocks.all.some((one) => one.of === 'lowlights' && one.state !== 'off')}
+					onwater={() => service.underWater(rinsing)}
 				/>
 			{/if}
 			{@render theSection()}
@@ -229,7 +246,9 @@
 				/>
 			{/if}
 			{#if sectionFirst}{@render putOn(true)}{/if}
+			{#if pressing}<RinseGuide small />{/if}
 			{#if head}{@render theClock(true)}{/if}
+			{#if !answer.process}{@render processes()}{/if}
 			<div
 				class="grid flex-1 grid-cols-[minmax(0,400px)_minmax(0,1fr)] gap-9 max-desk:grid-cols-[300px_minmax(0,1fr)] max-desk:gap-6 max-tablet:grid-cols-1 max-tablet:gap-4"
 			>
@@ -261,7 +280,10 @@
 				onpass={(code, reason) => session.pass(code, reason)}
 			>
 				<Button
-					primary={!head?.sections.some(isLying) && !putting && run.notes.length > 0}
+					primary={!head?.sections.some(isLying) &&
+						!putting &&
+						run.notes.length > 0 &&
+						session.head.seen?.after === undefined}
 					onclick={next}
 					>{offMinute === undefined ? 'Rinsed, go to Tone' : 'Enough, go to Tone'}</Button
 				>

@@ -1,10 +1,10 @@
 <script lang="ts">
-	import { MAIN_STEP } from '../../model/visit/day';
 	import { useVisit } from '../../state/visitContext';
 	import Button from '../../ui/Button.svelte';
+	import Earlier from '../../widgets/Earlier.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
 	import { cautionWords } from '../../wording/cautions';
-	import { formatTimer, labelIn, PRODUCT_OPTIONS, STEP_NAMES } from '../../wording/words';
+	import { formatTimer } from '../../wording/words';
 
 	interface Props {
 		/** Seconds on the timer. */
@@ -14,24 +14,30 @@
 		blocked: boolean;
 		/** While colour is put on the clock is one thing among others. */
 		small?: boolean;
+		/** Something else comes before it begins. */
+		waits?: boolean;
 		ontoggle: () => void;
 		oncheck: () => void;
 		onallon: () => void;
 		onnotallon: () => void;
+		onearlier: (minutes: number) => void;
 	}
 	let {
 		seconds,
 		begun,
 		blocked,
 		small = false,
+		waits = false,
 		ontoggle,
 		oncheck,
 		onallon,
-		onnotallon
+		onnotallon,
+		onearlier
 	}: Props = $props();
 	const session = useVisit();
 	const run = $derived(session.visit.run);
 	const running = $derived(run.runningSince !== undefined);
+	let asking = $state(false);
 </script>
 
 {#if begun && run.rinsedAtMinute === undefined && session.stops.length > 0}
@@ -43,7 +49,7 @@
 	<p
 		class={[
 			'figure leading-none tracking-giant tabular-nums',
-			small ? 'text-60' : 'text-act max-desk:text-name',
+			small || waits ? 'text-60' : 'text-act max-desk:text-name',
 			running ? 'text-ink' : 'text-ink-soft'
 		]}
 		role="timer"
@@ -57,7 +63,7 @@
 			small ? 'min-w-80 flex-1' : 'mt-3 mb-2'
 		]}
 	>
-		<Button primary={!running} disabled={blocked} onclick={ontoggle}
+		<Button primary={!running && !waits} disabled={blocked} onclick={ontoggle}
 			>{running ? 'Hold' : begun ? 'Go on' : 'Start'}</Button
 		>
 		<Button primary={running && !small} onclick={oncheck}>Note a check</Button>
@@ -76,21 +82,23 @@
 		{#if run.allOn}<TextButton onclick={onnotallon}>Not yet</TextButton>{/if}
 	</p>
 {/if}
-{#if !small && !blocked}
+{#if !blocked}
 	<p class="text-ink-soft">
-		{running
-			? 'Check from half time on, then every five to ten minutes: wipe a strand clean, name level and undertone, test the stretch.'
-			: 'Space starts and holds; k notes a check.'}
+		{#if !small}
+			{running
+				? 'Check from half time on, then every five to ten minutes: wipe a strand clean, name level and undertone, test the stretch.'
+				: 'Space starts and holds; k notes a check.'}
+		{/if}
+		{#if begun}<TextButton onclick={() => (asking = true)}>It began earlier</TextButton>{/if}
 	</p>
 {/if}
-{#if session.steps.length > 1}
-	<!-- The clock is that of the main application; the others are told, so that none is forgotten. -->
-	<ol class="mt-3 list-inside list-decimal text-ink-soft" aria-label="Applications of the day">
-		{#each session.steps as { id, kind, plan } (id)}
-			<li class={[id === MAIN_STEP && 'font-semibold text-ink']}>
-				{STEP_NAMES[kind]}, {labelIn(PRODUCT_OPTIONS, plan.product)}
-				{plan.volume} vol, {plan.minutes} min{id === MAIN_STEP ? ': this clock' : ', rinsed'}
-			</li>
-		{/each}
-	</ol>
-{/if}
+<Earlier
+	open={asking}
+	name="the service"
+	most={60}
+	onpick={(minutes) => {
+		asking = false;
+		onearlier(minutes);
+	}}
+	onclose={() => (asking = false)}
+/>

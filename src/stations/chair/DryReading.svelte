@@ -1,72 +1,77 @@
 <script lang="ts">
-	import { UNDERTONES } from '../../core/vocabulary';
-	import { formatLevel } from '../../core/hair';
+	import { goto } from '$app/navigation';
 	import { dryVerdict } from '../../core/plan';
-	import { labOfFibre } from '../../core/lift';
-	import { dryOf, readDry, type Told } from '../../model/commands/checks';
-	import { mainPlan } from '../../model/visit/day';
+	import type { RunningSection } from '../../core/work';
+	import {
+		dryOf,
+		readDry,
+		unreadDry,
+		type Check,
+		type DryPlace,
+		type Told
+	} from '../../model/commands/checks';
+	import { MOST_FURTHER } from '../../core/vocabulary';
+	import { MAIN_STEP, reaches } from '../../model/visit/day';
 	import { seenFibre } from '../../model/visit/hair';
-	import { modelledUndertone } from '../../model/visit/ladder';
 	import { applicationOn, liftTarget } from '../../model/visit/lift';
 	import type { ZoneName } from '../../schema/records';
+	import { offers } from '../../state/dayOffers';
 	import { useVisit } from '../../state/visitContext';
+	import Button from '../../ui/Button.svelte';
 	import Choice from '../../ui/Choice.svelte';
-	import Select from '../../ui/Select.svelte';
-	import Ladder from '../../widgets/Ladder.svelte';
+	import { say } from '../../ui/say.svelte';
+	import type { SectionNamer } from '../../wording/bowls';
 	import { STRETCH_OPTIONS, verdictWords } from '../../wording/chair';
+	import { STEP_NAMES } from '../../wording/words';
+	import DryPlaceReading from './DryPlaceReading.svelte';
 
 	interface Props {
-		/** Minute of the service at which the last of it came off. */
+		/** The application of the day that came off last. */
+		step: string;
+		/** Minute of the service at which it did. */
 		minute: number;
 		/** What a zone is expected to have come to; nothing where nothing was put on it. */
 		expectedOf: (zone: ZoneName) => number | undefined;
+		/** The section that somebody points at: it may be read apart from the rest. */
+		pointed: RunningSection | undefined;
+		zoneOf: (section: RunningSection) => ZoneName;
+		nameOf: SectionNamer;
 	}
-	let { minute, expectedOf }: Props = $props();
+	let { step, minute, expectedOf, pointed, zoneOf, nameOf }: Props = $props();
 	const session = useVisit();
 	const run = $derived(session.visit.run);
-	const plan = $derived(mainPlan(session.visit));
+	const own = $derived(session.head.steps.find(({ id }) => id === step));
+	const placeOf = (zone: ZoneName, section?: string): DryPlace => ({
+		zone,
+		...(section === undefined ? {} : { section }),
+		...(step === MAIN_STEP ? {} : { step })
+	});
 	const zones = $derived(
 		session.head.zones
-			.filter(({ name }) => plan.covers[name])
+			.filter(({ name }) => own && reaches(own.plan, name))
 			.map((zone) => ({
 				zone,
-				seen: dryOf(run, zone.name),
+				seen: dryOf(run, placeOf(zone.name)),
 				expected: expectedOf(zone.name),
 				target: liftTarget(session.head.aimOf(zone.name))
 			}))
 	);
-
-	/** Half levels up to one past the aim, whatever was expected: what is expected would tell the answer. */
-	const RUNGS = 9;
-	const rungsTo = (target: number) => {
-		const top = Math.min(11, Math.ceil(target) + 1);
-		return Array.from({ length: RUNGS }, (_, i) => top - (RUNGS - 1 - i) / 2).map((level) => ({
-			value: formatLevel(level),
-			name: formatLevel(level),
-			words: modelledUndertone(session.head.reading, level),
-			lab: labOfFibre(seenFibre(session.head.reading, level))
-		}));
-	};
-	const NAMES = [
-		{ value: 'model', label: 'as the lock shows' },
-		...UNDERTONES.map((value) => ({ value, label: value }))
-	];
-	const read = (zone: ZoneName, told: Told) =>
-		session.change(`read ${zone} again, dry`, (draft) => readDry(draft.run, zone, minute, told));
+	const read = (place: DryPlace, name: string, told: Told & Pick<Check, 'level'>) =>
+		session.change(`read ${name} again, dry`, (draft) => readDry(draft.run, place, minute, told));
 	/** How a wet strand behaves is told of the head: it is kept with the first zone that was read. */
 	const first = $derived(zones.find(({ seen }) => seen));
 	const stretch = $derived(first?.seen?.stretch);
 	const verdict = $derived.by(() => {
 		const told = zones.flatMap(({ zone, seen, target }) =>
-			seen?.level === undefined
+			seen?.level === undefined || !own
 				? []
 				: [
 						{
 							name: zone.name,
-							level: seen.level,
+							level: Math.min(seen.level, ...sectionLevels(zone.name)),
 							target,
 							fibre: seenFibre(session.head.reading, seen.level),
-							application: applicationOn(plan, zone)
+							application: applicationOn(own.plan, zone)
 						}
 					]
 		);
@@ -75,47 +80,59 @@
 			? undefined
 			: dryVerdict(told, subject.factors, lift.condition, stretch);
 	});
+	/** Levels of the sections of a zone that were read apart. */
+	const sectionLevels = (zone: ZoneName): number[] =>
+		run.notes.flatMap((check) =>
+			check.dry && check.section !== undefined && check.zone === zone && check.step === undefined
+				? (check.level ?? [])
+				: []
+		);
+	/** What lags gets another application of the day, which begins from what was read. */
+	const again = $derived(
+		verdict?.kind === 'more' && session.visit.after.length < MOST_FURTHER
+			? offers(session).find(({ kind }) => kind === 'again')?.make
+			: undefined
+	);
+	const next = $derived(session.steps[session.steps.findIndex(({ id }) => id === step) + 1]);
+	function addAgain() {
+		const made = again?.();
+		if (!made) return;
+		session.change('once more on what lags', ({ after }) => after.push(made));
+		say(`${made.minutes} min more on what lags.`, () => session.undo());
+	}
 </script>
 
 <section aria-label="Read it again, dry" class="mb-4">
 	<h2 class="figure text-40 leading-tight max-tablet:text-28">Read it again, dry</h2>
 	<p class="mb-3 text-ink-soft">
-		Wet hair looks darker. Name what you see on each part; Tone starts from it.
+		Wet hair looks darker. Name what you see on each part; Tone starts from it. Tap a lock above to
+		read one section apart.
 	</p>
 	<div class="flex flex-col gap-5">
+		{#if pointed && step === MAIN_STEP}
+			{@const zone = zoneOf(pointed)}
+			{@const place = placeOf(zone, pointed.section)}
+			<DryPlaceReading
+				name={nameOf(pointed.section)}
+				seen={dryOf(run, place)}
+				unread="as the {zone}"
+				expected={pointed.level}
+				target={pointed.target}
+				onread={(told) => read(place, nameOf(pointed.section), told)}
+				onunread={() =>
+					session.change(`${nameOf(pointed.section)} is as the rest`, (draft) =>
+						unreadDry(draft.run, place)
+					)}
+			/>
+		{/if}
 		{#each zones as { zone, seen, expected, target } (zone.name)}
-			<div>
-				<h3 class="mb-1 flex flex-wrap items-baseline gap-x-4">
-					<span class="figure text-22">{zone.name}</span>
-					<span
-						><b class="figure text-22"
-							>{seen?.level === undefined ? 'not read yet' : formatLevel(seen.level)}</b
-						>
-						<span class="font-normal text-ink-soft"
-							>{expected === undefined
-								? ''
-								: `${formatLevel(expected)} was expected, `}{formatLevel(target)} was the aim of the lift</span
-						></span
-					>
-				</h3>
-				<Ladder
-					label="Level seen on the {zone.name}"
-					rungs={rungsTo(target)}
-					value={seen?.level === undefined ? '' : formatLevel(seen.level)}
-					onpick={(level) => read(zone.name, { level: Number(level) })}
-				/>
-				{#if seen}
-					<div class="mt-2 max-w-80">
-						<Select
-							label="Undertone of the {zone.name}"
-							value={seen.undertone ?? 'model'}
-							options={NAMES}
-							onchange={(name) =>
-								read(zone.name, { undertone: UNDERTONES.find((each) => each === name) })}
-						/>
-					</div>
-				{/if}
-			</div>
+			<DryPlaceReading
+				name={zone.name}
+				{seen}
+				{expected}
+				{target}
+				onread={(told) => read(placeOf(zone.name), zone.name, told)}
+			/>
 		{/each}
 		{#if first}
 			<Choice
@@ -123,7 +140,7 @@
 				value={stretch ?? ''}
 				options={STRETCH_OPTIONS}
 				onchange={(value) =>
-					read(first.zone.name, {
+					read(placeOf(first.zone.name), first.zone.name, {
 						stretch: STRETCH_OPTIONS.find((option) => option.value === value)?.value
 					})}
 			/>
@@ -133,5 +150,18 @@
 		<p class="mt-4 max-w-180 border-l-5 border-ink py-1 pl-4 text-18 font-semibold" role="status">
 			{verdictWords(verdict)}
 		</p>
+		<div class="mt-3 flex flex-wrap gap-3 [&_button]:min-h-16">
+			{#if next}
+				<p class="self-center">
+					Next on it: {STEP_NAMES[next.kind]}, {next.plan.volume} vol, {next.plan.minutes} min. It begins
+					from what was read.
+				</p>
+			{:else if again}
+				<Button primary onclick={addAgain}>Once more on what lags</Button>
+			{/if}
+			<Button primary={!next && !again} onclick={() => void goto(`/visit/${session.id}/tone`)}
+				>Tone it from here</Button
+			>
+		</div>
 	{/if}
 </section>

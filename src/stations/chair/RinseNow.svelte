@@ -1,8 +1,9 @@
 <script lang="ts">
 	import type { NextAct } from '../../core/work';
+	import { rinseSteps } from '../../core/work';
 	import { useVisit } from '../../state/visitContext';
 	import type { SectionNamer } from '../../wording/bowls';
-	import { blockWords } from '../../wording/chair';
+	import { blockWords, RINSE_WORDS } from '../../wording/chair';
 
 	interface Props {
 		/** Sections that come off together. */
@@ -10,20 +11,19 @@
 		nameOf: SectionNamer;
 		/** Something else still lies on the head. */
 		others: boolean;
-		onrinsed: () => void;
+		/** Dark strands lie among the light ones. */
+		deposit: boolean;
+		onwater: () => void;
 	}
-	let { of, nameOf, others, onrinsed }: Props = $props();
+	let { of, nameOf, others, deposit, onwater }: Props = $props();
 	const session = useVisit();
 	const minerals = $derived(session.visit.reading.water !== 'soft');
-	const deposit = $derived(session.visit.aim.lowlights !== undefined);
 	const steps = $derived([
 		...(deposit
 			? ['Part the dark strands off first and hold them below: none of it runs over fresh blonde.']
 			: []),
 		...(others ? ['Keep the water off what still lies.'] : []),
-		'Lukewarm, until nothing runs out; no nails on the scalp.',
-		...(minerals ? ['Chelate, for the water at home.'] : []),
-		'Two gentle shampoos.'
+		...rinseSteps(minerals).map(({ step, minutes }) => `${RINSE_WORDS[step].say} ${minutes} min.`)
 	]);
 	const name = $derived(blockWords(of, nameOf));
 </script>
@@ -35,7 +35,7 @@
 	</ol>
 	<button
 		class="block h-30 w-full rounded-box bg-accent figure text-60 text-on-accent max-tablet:text-40"
-		aria-label="{name} rinsed"
-		onclick={onrinsed}>Rinsed</button
+		aria-label="{name} under the water"
+		onclick={onwater}>Water on</button
 	>
 </section>

@@ -4,6 +4,7 @@
 	import { BOWL_LIFE_MINUTES } from '../../core/mix';
 	import type { Check, Told } from '../../model/commands/checks';
 	import Button from '../../ui/Button.svelte';
+	import Earlier from '../../widgets/Earlier.svelte';
 	import type { SectionNamer } from '../../wording/bowls';
 	import { checkWords, STATE_WORDS } from '../../wording/chair';
 	import Fold from '../../ui/Fold.svelte';
@@ -24,6 +25,10 @@
 		sectionIn: (minutes: number) => RunningSection | undefined;
 		ontap: (act: TapAct, volume?: number) => void;
 		onuntap: (act: 'on' | 'off') => void;
+		/** Somebody said that it is on. */
+		isTapped: boolean;
+		/** It went on before it was tapped. */
+		onearlier: (minutes: number) => void;
 		onlook: (told: Told) => void;
 		ontell: (told: Told) => void;
 		onmore: () => void;
@@ -38,6 +43,8 @@
 		sectionIn,
 		ontap,
 		onuntap,
+		isTapped,
+		onearlier,
 		onlook,
 		ontell,
 		onmore,
@@ -68,6 +75,7 @@
 	/** Somebody wants to know what else can be done: only then it is worked out. */
 	let acting = $state(false);
 	let pulling = $state(false);
+	let asking = $state(false);
 	/** Far enough for an eye to see what more minutes do. */
 	const PULL_MINUTES = 4;
 </script>
@@ -100,7 +108,10 @@
 	<div class="flex flex-wrap gap-3 max-tablet:order-2 max-tablet:mt-3 [&_button]:min-h-16">
 		{#if lies}
 			<Button onclick={() => ontap('off')}>It is off</Button>
-			<Button onclick={() => onuntap('on')}>Not on yet</Button>
+			{#if isTapped}
+				<Button onclick={() => onuntap('on')}>Not on yet</Button>
+				<Button onclick={() => (asking = true)}>On earlier</Button>
+			{/if}
 		{:else if stands === 'wiped'}
 			<Button onclick={() => ontap('off')}>It is rinsed</Button>
 		{:else if stands === 'off'}
@@ -156,3 +167,13 @@
 		</p>
 	{/if}
 </section>
+<Earlier
+	open={asking}
+	{name}
+	most={section.toMinute}
+	onpick={(minutes) => {
+		asking = false;
+		onearlier(minutes);
+	}}
+	onclose={() => (asking = false)}
+/>

@@ -8,13 +8,16 @@ import {
 	type Told
 } from '../../model/commands/checks';
 import {
+	beganEarlier,
 	logAllOn,
+	tappedEarlier,
 	tapAllOn,
 	tapOn,
 	tapSection,
 	untapSection,
 	type Tap
 } from '../../model/commands/run';
+import { nextRinseStep } from '../../model/commands/clocks';
 import { keyOf, RunningView } from '../../state/runningView.svelte';
 import type { VisitState } from '../../state/visitState.svelte';
 import type { ZoneName } from '../../schema/records';
@@ -129,9 +132,13 @@ export class ChairRun {
 			? check
 			: undefined;
 	});
+	/** An act, as one says it across the room. */
+	act(act: NextAct): string {
+		return actWords(act, this.nameOf);
+	}
 	/** An act in a line, with when it is due. */
 	said(act: NextAct): string {
-		return `${actWords(act, this.nameOf)} ${this.due(act)}`;
+		return `${this.act(act)} ${this.due(act)}`;
 	}
 	due(act: NextAct): string {
 		return dueWords(act.minute - this.minute, act.act);
@@ -157,7 +164,7 @@ export class ChairRun {
 	look(section: RunningSection, told: Told): void {
 		const { staging } = this.#session.bowls;
 		if (!staging) return;
-		const zone = this.#zoneOf(section);
+		const zone = this.zoneOf(section);
 		let id = '';
 		this.#session.change(`looked at ${this.nameOf(section.section)}`, ({ run }) => {
 			id = noteCheck(run, section, staging, zone, told, this.#seconds());
@@ -174,7 +181,8 @@ export class ChairRun {
 	takeBack(id: string): void {
 		this.#session.change('removed a check', ({ run }) => removeCheck(run, id));
 	}
-	#zoneOf({ part }: RunningSection) {
+	/** The zone that a section is taken to speak of. */
+	zoneOf({ part }: Pick<RunningSection, 'part'>): ZoneName {
 		return part === undefined ? this.#session.head.zone.name : part === 'root' ? 'root' : 'lengths';
 	}
 	/** What is left of the plan bends to what was seen, or stays. */
@@ -214,13 +222,20 @@ export class ChairRun {
 		if (act !== 'on' && act !== 'off') this.#pointed = keyOf(first);
 		say(`${done}.`, () => this.untap(sections, act));
 	}
+	/** Sections come under the water together, and are washed step by step. */
+	underWater(of: NonNullable<NextAct['of']>): void {
+		this.tap(of, 'off');
+		this.#session.change('at the basin', ({ run }) =>
+			nextRinseStep(run, 'water', this.#session.now())
+		);
+	}
 	/** What comes next is done; what is put on while something else is asked for is on. */
 	doNext(): void {
 		const { next } = this;
 		const [putting] = this.putting;
 		const section = next && this.view.sectionOf(next);
 		if (next?.act === 'takeOff' && section) this.tap([section], 'off');
-		else if (next?.act === 'rinse') this.tap(next.of!, 'off');
+		else if (next?.act === 'rinse') this.underWater(next.of!);
 		else if (next?.act === 'open' && section) this.tap([section], 'open');
 		else if (putting) this.tap([putting], 'on');
 	}
@@ -232,6 +247,22 @@ export class ChairRun {
 				if (act === 'on') delete run.allOn;
 			}
 		);
+	}
+	/** Whether somebody said that it is on; otherwise it follows the plan. */
+	isTappedOn({ section, part }: Pick<RunningSection, 'section' | 'part'>): boolean {
+		return (this.#session.visit.run.taps ?? []).some(
+			(tap) => tap.act === 'on' && tap.section === section && tap.part === part
+		);
+	}
+	/** It went on before it was tapped. */
+	wasOnEarlier(section: Pick<RunningSection, 'section' | 'part'>, minutes: number): void {
+		this.#session.change(`${this.nameOf(section.section)} went on earlier`, ({ run }) =>
+			tappedEarlier(run, { act: 'on', section: section.section, part: section.part }, minutes)
+		);
+	}
+	/** The service began before its clock was started. */
+	beganEarlier(minutes: number): void {
+		this.#session.change('the service began earlier', ({ run }) => beganEarlier(run, minutes));
 	}
 	/** Everything that lies comes off now, whatever was planned. */
 	allOff(): void {

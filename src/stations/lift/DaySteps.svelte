@@ -24,7 +24,7 @@
 		<li>
 			<button
 				class="grid min-h-12 grid-cols-[auto_auto] items-baseline gap-x-3 border-b-3 border-transparent py-1 text-left aria-pressed:border-ink aria-pressed:font-semibold [&>:nth-child(3)]:col-start-2 [&>:nth-child(3)]:row-start-1 [&>:nth-child(3)]:text-18"
-				aria-pressed={view.shown.index === i}
+				aria-pressed={view.shown.number === i}
 				onclick={() => (session.stepId = step.id)}
 			>
 				<span>{i + 1} {STEP_NAMES[step.kind]}</span>

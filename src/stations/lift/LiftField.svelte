@@ -57,7 +57,7 @@
 		name={heads.length > 1
 			? headWords(head.areas)
 			: view.steps.length > 1
-				? `after ${step.index + 1}`
+				? `after ${step.number + 1}`
 				: tintOf(shown.plan)
 					? 'comes out'
 					: 'lifted'}

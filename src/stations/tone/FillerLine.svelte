@@ -6,9 +6,16 @@
 	import TextButton from '../../ui/TextButton.svelte';
 	import { distanceWords, formulaWords } from '../../wording/tone';
 	import { figures } from '../../state/figures.svelte';
-	import TonerClock from './TonerClock.svelte';
+	import type { DayClocks } from '../../state/dayClocks.svelte';
+	import ProcessClock from '../../widgets/ProcessClock.svelte';
+
+	interface Props {
+		clocks: DayClocks;
+	}
+	let { clocks }: Props = $props();
 
 	const session = useVisit();
+	const clock = $derived(clocks.of('filler'));
 	const filler = $derived(session.visit.tone.filler);
 	const advice = $derived(session.head.foundToners?.filler);
 	/** What the shelf has to fill with, the nearest first. */
@@ -44,7 +51,7 @@
 			{formulaWords(filler.parts)}, rinsed before the {filler.isToner ? 'second' : 'toner'}.
 			<TextButton onclick={without}>Without it</TextButton>
 		</p>
-		<TonerClock of="filler" minutes={filler.minutes} />
+		{#if clock}<div class="w-full"><ProcessClock one={clock} /></div>{/if}
 	</div>
 {:else if advice?.needed}
 	<div class="mb-3 grid justify-items-start gap-2 border-l-4 border-ask pl-3" role="status">

@@ -10,14 +10,16 @@
 	import { holds } from '../../core/tone';
 	import Button from '../../ui/Button.svelte';
 	import FootLine from '../../widgets/FootLine.svelte';
+	import ProcessClock from '../../widgets/ProcessClock.svelte';
 	import Station from '../../widgets/Station.svelte';
 	import StrandRow from '../../widgets/StrandRow.svelte';
+	import { useClock } from '../../state/clock.svelte';
+	import { DayClocks } from '../../state/dayClocks.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import { tonedWord } from '../../widgets/summary';
 	import { isPlainLine } from '../../store/demo/shelf';
 	import FillerLine from './FillerLine.svelte';
 	import Formulas from './Formulas.svelte';
-	import TonerClock from './TonerClock.svelte';
 	import ToneDials from './ToneDials.svelte';
 	import { beside, withWhite } from '../../wording/words';
 	import { lightsTonedWords } from '../../wording/kept';
@@ -56,7 +58,14 @@
 			: [{ at: tooLate / lastMinute, text: `${tooLate} min: too far` }])
 	]);
 	/** Its clock stands first once it is chosen. */
-	const chosen = $derived(tone.choice === 'formula' || tone.timer?.of === 'toner');
+	const wallClock = useClock();
+	$effect(wallClock.run);
+	const clocks = new DayClocks(session, wallClock);
+	$effect(clocks.followWall);
+	const tonerClock = $derived(clocks.of('toner'));
+	const chosen = $derived(
+		tone.choice === 'formula' || (tonerClock && tonerClock.state !== 'waiting')
+	);
 	const developer = $derived(
 		session.line && session.line.vehicle !== 'direct'
 			? `${developerGramsOf(parts, session.line, tone.ratio, session.shelf?.scaleStep)} g`
@@ -174,12 +183,13 @@
 				{lightsTonedWords(piece)}
 			</p>
 		{/each}
-		<FillerLine />
-		{#if chosen}<TonerClock of="toner" minutes={tone.minutes} />{/if}
+		<FillerLine {clocks} />
+		{#snippet onHair()}
+			{#if tonerClock}<ProcessClock one={tonerClock} after={clocks.of('filler')} />{/if}
+		{/snippet}
+		{#if chosen}{@render onHair()}{/if}
 		<Formulas />
-		{#if !chosen && !session.head.noToner && parts.length > 0}
-			<TonerClock of="toner" minutes={tone.minutes} />
-		{/if}
+		{#if !chosen && !session.head.noToner && parts.length > 0}{@render onHair()}{/if}
 	{/snippet}
 	{#snippet dials()}<ToneDials />{/snippet}
 	{#snippet foot()}

@@ -1,0 +1,62 @@
+import type { Process } from '../../core/work';
+import { factsOf } from '../../core/vocabulary';
+import type { StepKind } from '../../core/plan';
+import type { LiftPlan, Visit } from '../../schema/records';
+import { goesOn, MAIN_STEP, type DayStep } from './day';
+
+/** What lies on the hair on this day beside the sections of the main application, in the order of the day. */
+export interface DayProcess extends Process {
+	/** What its clock goes by in the record. */
+	readonly of: string;
+	/** When it goes on, beside the main application. */
+	readonly when: 'before' | 'beside' | 'after';
+	readonly name: StepKind | 'lowlights' | 'filler' | 'firstToner' | 'toner';
+	/** What is put on, where it is a further application. */
+	readonly plan?: Pick<LiftPlan, 'product' | 'volume'> | undefined;
+}
+
+/** Bare hair takes colour in its own time: what deposits has no limit of its own. */
+const deposits = (
+	of: string,
+	name: DayProcess['name'],
+	when: DayProcess['when'],
+	minutes: number
+): DayProcess => ({ of, name, when, minutes, lifts: false });
+
+/**
+ * Everything that has a clock of its own today.
+ * @param steps the applications of the day
+ * @param lowlightMinutes how long lowlights lie; nothing where there are none
+ * @param limitOf longest that a product may lie, minutes
+ */
+export function dayProcesses(
+	steps: readonly DayStep[],
+	tone: Visit['tone'],
+	lowlightMinutes: number | undefined,
+	limitOf: (product: LiftPlan['product']) => number
+): DayProcess[] {
+	const main = steps.findIndex(({ id }) => id === MAIN_STEP);
+	const further = steps.map(({ id, kind, plan }, i): DayProcess | undefined =>
+		kind === 'main' || !goesOn(plan)
+			? undefined
+			: {
+					of: id,
+					name: kind,
+					when: i < main ? 'before' : 'after',
+					plan,
+					minutes: plan.minutes,
+					limitMinutes: limitOf(plan.product),
+					lifts: factsOf(plan.product).kind !== 'tint'
+				}
+	);
+	const { filler } = tone;
+	return [
+		...further.slice(0, main),
+		lowlightMinutes === undefined
+			? undefined
+			: deposits('lowlights', 'lowlights', 'beside', lowlightMinutes),
+		...further.slice(main),
+		filler && deposits('filler', filler.isToner ? 'firstToner' : 'filler', 'after', filler.minutes),
+		tone.choice === 'none' ? undefined : deposits('toner', 'toner', 'after', tone.minutes)
+	].filter((process) => process !== undefined);
+}
