@@ -124,7 +124,8 @@
 	});
 
 	const chair = $derived(`/visit/${id}/chair`);
-	const here = $derived(page.url.pathname === chair);
+	/** Where it is told anyway. */
+	const here = $derived([chair, `/visit/${id}/assist`].includes(page.url.pathname));
 	const onDay = $derived(page.url.pathname === '/');
 	const SOON_MINUTES = 2;
 	const urgent = $derived(calls.some(({ kind, again }) => kind !== 'look' || again));

@@ -131,6 +131,19 @@ function againOn(session: VisitState): LiftStep | undefined {
 			one.areas.length === 0 ? rest && own.includes(area) : one.areas.includes(area)
 		)
 	);
+	return onceMore(plan, minutes, zones, areas);
+}
+
+/**
+ * The mixture of the day once more, fresh, on some of the head.
+ * @param minutes that it lies
+ */
+export function onceMore(
+	plan: LiftPlan,
+	minutes: number,
+	zones: readonly ZoneName[],
+	areas: readonly AreaName[]
+): LiftStep {
 	const { product, volume, ratio, placement, damp } = plan;
 	return withUsual(
 		plan,

@@ -24,6 +24,8 @@
 	import DryReading from './DryReading.svelte';
 	import LogFold from './LogFold.svelte';
 	import RateLine from './RateLine.svelte';
+	import HeadNow from './HeadNow.svelte';
+	import NextUp from './NextUp.svelte';
 	import RinseGuide from './RinseGuide.svelte';
 	import { nextRinseStep } from '../../model/commands/clocks';
 	import RinseNow from './RinseNow.svelte';
@@ -33,6 +35,7 @@
 	import PuttingOn from './PuttingOn.svelte';
 	import SectionCourse from './SectionCourse.svelte';
 	import SectionNow from './SectionNow.svelte';
+	import EndsFold from './EndsFold.svelte';
 	import CallsFold from './CallsFold.svelte';
 	import CheckForm from './CheckForm.svelte';
 	import CheckList from './CheckList.svelte';
@@ -81,6 +84,7 @@
 	const first = $derived(sectionFirst ? looked && keyOf(looked) : putting && keyOf(putting));
 	// What comes next is in sight, wherever somebody had scrolled to for the last.
 	$effect(() => {
+		void run.taps;
 		if (first) top?.scrollIntoView({ block: 'nearest' });
 	});
 	const rinsing = $derived(service.rinsing);
@@ -88,6 +92,12 @@
 	const pressing = $derived(service.next !== undefined && service.next.minute <= service.minute);
 	/** When the last of it came off; nothing while something lies, or is still to be put on. */
 	const offMinute = $derived(run.rinsedAtMinute ?? service.allOffMinute);
+	/** Nobody has to do anything yet: minutes until somebody has. */
+	const until = $derived(
+		service.next && !putting && !service.check && !pressing
+			? service.next.minute - seconds / 60
+			: undefined
+	);
 	const clocks = new DayClocks(session, clock);
 	/** What came off last, once nothing lies. */
 	const off = $derived.by(steady(() => lastOff(session, clocks, offMinute)));
@@ -164,7 +174,11 @@
 			ontell={(told) => service.check && service.tell(service.check.id, told)}
 			onmore={() => (noting = 'section')}
 			ondone={() => service.checkDone()}
-		/>
+			zone={service.zoneOf(section)}
+			onstop={() => service.stopHere()}
+		>
+			{#if sectionFirst}{@render putOn(true)}{/if}
+		</SectionNow>
 	{/if}
 {/snippet}
 {#snippet processes()}
@@ -223,6 +237,11 @@
 					nameOf={service.nameOf}
 				/>
 			{/if}
+			{#if head && until !== undefined && service.next}
+				<NextUp words={service.act(service.next)} minutes={until}>
+					<HeadNow sections={head.sections} onpoint={(key) => service.point(key)} />
+				</NextUp>
+			{/if}
 			{#if !sectionFirst}{@render putOn(false)}{/if}
 			{#if rinsing && !service.check}
 				<RinseNow
@@ -245,7 +264,6 @@
 					ondecide={(takes) => service.decide(takes)}
 				/>
 			{/if}
-			{#if sectionFirst}{@render putOn(true)}{/if}
 			{#if pressing}<RinseGuide small />{/if}
 			{#if head}{@render theClock(true)}{/if}
 			{#if !answer.process}{@render processes()}{/if}
@@ -255,7 +273,14 @@
 				<div>
 					{#if !head}{@render theClock(false)}{/if}
 					<CheckList nameOf={service.nameOf} />
+					{#if head?.sections.some(isLying)}<EndsFold left={service.minutesLeft} />{/if}
 					<CallsFold />
+					<p class="border-t border-line py-3">
+						<a href="/visit/{session.id}/assist" target="_blank" rel="opener"
+							>A window for the assistant</a
+						>
+						<span class="text-ink-soft">on a second screen: it follows live</span>
+					</p>
 					{#if begun}<LogFold log={service.view.log} nameOf={service.nameOf} />{/if}
 				</div>
 				<div class="min-h-75 overflow-x-clip">

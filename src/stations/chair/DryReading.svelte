@@ -10,6 +10,7 @@
 		type DryPlace,
 		type Told
 	} from '../../model/commands/checks';
+	import { addAgain } from '../../model/commands/again';
 	import { MOST_FURTHER } from '../../core/vocabulary';
 	import { MAIN_STEP, reaches } from '../../model/visit/day';
 	import { seenFibre } from '../../model/visit/hair';
@@ -94,10 +95,10 @@
 			: undefined
 	);
 	const next = $derived(session.steps[session.steps.findIndex(({ id }) => id === step) + 1]);
-	function addAgain() {
+	function onceMore() {
 		const made = again?.();
 		if (!made) return;
-		session.change('once more on what lags', ({ after }) => after.push(made));
+		session.change('once more on what lags', (draft) => addAgain(draft, made));
 		say(`${made.minutes} min more on what lags.`, () => session.undo());
 	}
 </script>
@@ -157,7 +158,7 @@
 					from what was read.
 				</p>
 			{:else if again}
-				<Button primary onclick={addAgain}>Once more on what lags</Button>
+				<Button primary onclick={onceMore}>Once more on what lags</Button>
 			{/if}
 			<Button primary={!next && !again} onclick={() => void goto(`/visit/${session.id}/tone`)}
 				>Tone it from here</Button

@@ -1,5 +1,7 @@
 <script lang="ts">
 	import type { RunningSection, Staging } from '../../core/work';
+	import { bowlAge } from './bowlsNow';
+	import BowlRing from './BowlRing.svelte';
 	import Switch from '../../ui/Switch.svelte';
 	import { BOWL_LIFE_MINUTES } from '../../core/mix';
 	import type { SectionNamer } from '../../wording/bowls';
@@ -22,8 +24,7 @@
 	let { section, then, staging, nameOf, minute, onon, followsPlan, small, onfollow }: Props =
 		$props();
 	const bowl = $derived(staging.bowls.find(({ number }) => number === section.bowl)!);
-	const age = $derived(Math.max(0, section.bowlAgeMinutes - (section.toMinute - minute)));
-	const left = $derived(Math.round(BOWL_LIFE_MINUTES - age));
+	const left = $derived(Math.round(BOWL_LIFE_MINUTES - bowlAge(section, minute)));
 	const late = $derived(Math.round(section.lateMinutes));
 </script>
 
@@ -39,20 +40,27 @@
 		</h2>
 		<Switch label="Follow the plan untapped" checked={followsPlan} onchange={onfollow} />
 	</div>
-	<p class="mt-1 mb-3 text-18 max-tablet:text-15">
-		from bowl {bowl.number}, {bowl.volume} vol, {left > 0
-			? `fresh for ${left} min`
-			: 'no longer fresh: mix it anew'}{late > 1
-			? `; ${late} min later than planned`
-			: late < -1
-				? `; ${-late} min sooner than planned`
-				: ''}{#if then.length > 0}<span class="text-ink-soft"
-				>, then {then
-					.slice(0, 2)
-					.map((one) => nameOf(one.section))
-					.join(', ')}</span
-			>{/if}
-	</p>
+	<div class="mt-1 mb-3 flex items-center gap-4">
+		<BowlRing
+			number={bowl.number}
+			left={left / BOWL_LIFE_MINUTES}
+			label="Bowl {bowl.number}: {left > 0 ? `fresh for ${left} min` : 'no longer fresh'}"
+		/>
+		<p class="text-18 max-tablet:text-15">
+			from bowl {bowl.number}, {bowl.volume} vol, {left > 0
+				? `fresh for ${left} min`
+				: 'no longer fresh: mix it anew'}{late > 1
+				? `; ${late} min later than planned`
+				: late < -1
+					? `; ${-late} min sooner than planned`
+					: ''}{#if then.length > 0}<span class="text-ink-soft"
+					>, then {then
+						.slice(0, 2)
+						.map((one) => nameOf(one.section))
+						.join(', ')}</span
+				>{/if}
+		</p>
+	</div>
 	<button
 		class={[
 			'block w-full rounded-box figure',

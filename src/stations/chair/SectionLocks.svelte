@@ -23,6 +23,9 @@
 		const lock = list.querySelector<HTMLElement>('[aria-pressed="true"]');
 		if (lock) list.scrollLeft = lock.offsetLeft - (list.clientWidth - lock.clientWidth) / 2;
 	});
+	/** Read from two metres, as long as there is room for it. */
+	const LARGE_UP_TO = 12;
+	const large = $derived(sections.length <= LARGE_UP_TO);
 	const several = $derived(new Set(sections.map(({ part }) => part)).size > 1);
 	/** Minutes that count for it: what it has lain, or what is left until it is put on. */
 	const minutesOf = ({ state, fromMinute, toMinute, offMinute }: RunningSection) => {
@@ -61,7 +64,17 @@
 						label="{formatLevel(one.level)} {undertoneWord(one.undertone.name, one.level)}"
 					/></span
 				>
-				<b class="block figure text-18">{minutesOf(one)}<span class="ml-0.5 text-13">min</span></b>
+				<b
+					class={[
+						'block figure whitespace-nowrap',
+						large && one.state !== 'waiting'
+							? 'text-40 leading-tight @max-wide:text-28 @max-narrow:text-22'
+							: 'text-18'
+					]}
+					>{minutesOf(one)}<span
+						class={[large && one.state !== 'waiting' ? 'sr-only' : 'ml-0.5 text-13']}>{' '}min</span
+					></b
+				>
 				<span class="block text-13 wrap-anywhere">{name}</span>
 				<b
 					class={[

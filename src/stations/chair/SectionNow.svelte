@@ -1,4 +1,5 @@
 <script lang="ts">
+	import type { Snippet } from 'svelte';
 	import { formatLevel, undertoneWord } from '../../core/hair';
 	import { isLying, type Consequence, type RunningSection, type TapAct } from '../../core/work';
 	import { BOWL_LIFE_MINUTES } from '../../core/mix';
@@ -10,7 +11,9 @@
 	import Fold from '../../ui/Fold.svelte';
 	import CheckPads from './CheckPads.svelte';
 	import PullNow from './PullNow.svelte';
+	import type { ZoneName } from '../../schema/records';
 	import SectionActs from './SectionActs.svelte';
+	import StopHere from './StopHere.svelte';
 
 	interface Props {
 		section: RunningSection;
@@ -33,6 +36,12 @@
 		ontell: (told: Told) => void;
 		onmore: () => void;
 		ondone: () => void;
+		/** The zone that it is taken to speak of. */
+		zone: ZoneName;
+		/** Everything that lies comes off now. */
+		onstop: () => void;
+		/** What is done beside it: in sight under its pads. */
+		children?: Snippet;
 	}
 	let {
 		section,
@@ -48,7 +57,10 @@
 		onlook,
 		ontell,
 		onmore,
-		ondone
+		ondone,
+		zone,
+		onstop,
+		children
 	}: Props = $props();
 	const stands = $derived(section.state);
 	const lies = $derived(isLying(section));
@@ -75,6 +87,7 @@
 	/** Somebody wants to know what else can be done: only then it is worked out. */
 	let acting = $state(false);
 	let pulling = $state(false);
+	let stopping = $state(false);
 	let asking = $state(false);
 	/** Far enough for an eye to see what more minutes do. */
 	const PULL_MINUTES = 4;
@@ -133,8 +146,9 @@
 		<div class="col-span-full max-tablet:order-1">
 			<CheckPads {name} target={section.target} {check} {onlook} {ontell} {onmore} {ondone} />
 		</div>
+		{#if children}<div class="col-span-full mt-4 max-tablet:order-3">{@render children()}</div>{/if}
 		{#if !check}
-			<div class="col-span-full mt-3 max-tablet:order-3">
+			<div class="col-span-full mt-3 max-tablet:order-4">
 				<Fold
 					title="What if it came off now?"
 					summary="toned, beside four minutes more"
@@ -144,6 +158,19 @@
 							now={section}
 							later={sectionIn(PULL_MINUTES)}
 							minutes={PULL_MINUTES}
+						/>{/if}
+				</Fold>
+				<Fold
+					title="Stop here, or once more"
+					summary="the toner of this level, a second application"
+					ontoggle={(open) => (stopping = open)}
+				>
+					{#if stopping}<StopHere
+							{section}
+							{name}
+							{zone}
+							minute={Math.floor(minute)}
+							{onstop}
 						/>{/if}
 				</Fold>
 				<Fold
@@ -166,6 +193,9 @@
 			It waits for the water: rinse it with the others, in {ahead(section.offMinute)} min.
 		</p>
 	{/if}
+	{#if children && !lies}<div class="col-span-full mt-4 max-tablet:order-3">
+			{@render children()}
+		</div>{/if}
 </section>
 <Earlier
 	open={asking}

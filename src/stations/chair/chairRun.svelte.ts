@@ -269,6 +269,17 @@ export class ChairRun {
 		const left = (one: RunningSection) => isLying(one) || one.state === 'wiped';
 		this.tap((this.head?.sections ?? []).filter(left), 'off');
 	}
+	/** It stops here: everything comes under the water. */
+	stopHere(): void {
+		this.underWater(
+			(this.head?.sections ?? []).filter((one) => isLying(one) || one.state === 'wiped')
+		);
+	}
+	/** Minutes until the last of what lies comes off. */
+	get minutesLeft(): number {
+		const lying = (this.head?.sections ?? []).filter(isLying);
+		return Math.max(0, ...lying.map(({ offMinute }) => offMinute)) - this.minute;
+	}
 	/** The last section is on: what was not tapped went on since, one after the other. */
 	allOn(): void {
 		const { head } = this;

@@ -1,11 +1,11 @@
 <script lang="ts">
+	import { MOST_FURTHER } from '../../core/vocabulary';
 	import { STEP_NAMES } from '../../wording/words';
 	import TextButton from '../../ui/TextButton.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import { offers, type Offer, type OfferReason } from '../../state/dayOffers';
 
 	const session = useVisit();
-	const MOST = 3;
 
 	function add(offer: Offer) {
 		const step = offer.make?.();
@@ -37,7 +37,7 @@
 	}
 	const nameOf = ({ before, kind }: Offer) => `${before ? 'First' : 'Then'}: ${STEP_NAMES[kind]}`;
 	const full = ({ before }: Offer) =>
-		(before ? session.visit.before : session.visit.after).length >= MOST;
+		(before ? session.visit.before : session.visit.after).length >= MOST_FURTHER;
 </script>
 
 <ul>
