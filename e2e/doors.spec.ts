@@ -49,7 +49,7 @@ test('pages and answers may not be framed, sniffed or told on', async ({ request
 	for (const answer of answers) {
 		const headers = answer.headers();
 		expect(headers, answer.url()).toMatchObject(HEADERS);
-		expect(headers['permissions-policy'], answer.url()).toContain('camera=()');
+		expect(headers['permissions-policy'], answer.url()).toContain('camera=(self), microphone=()');
 		expect(headers['content-security-policy'], answer.url()).toContain("frame-ancestors 'none'");
 		expect(headers['content-security-policy'], answer.url()).toMatch(/form-action '(self|none)'/);
 	}

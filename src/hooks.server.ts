@@ -6,7 +6,7 @@ const HEADERS = {
 	'X-Content-Type-Options': 'nosniff',
 	'X-Frame-Options': 'DENY',
 	'Referrer-Policy': 'no-referrer',
-	'Permissions-Policy': 'camera=(), microphone=(), geolocation=(), payment=(), usb=()',
+	'Permissions-Policy': 'camera=(self), microphone=(), geolocation=(), payment=(), usb=()',
 	'Cross-Origin-Opener-Policy': 'same-origin',
 	'Cross-Origin-Resource-Policy': 'same-origin'
 } as const;

@@ -30,6 +30,27 @@
 		return () => (document.title = ownTitle());
 	});
 	const wake = () => bell.wake();
+
+	/** Its tab shows the minutes, whatever else is open. */
+	const icon = $derived(
+		ids
+			.flatMap((id) => nexts.get(id) ?? [])
+			.toSorted((p, q) => p.minutes - q.minutes)
+			.map(({ minutes }) => minuteIcon(Math.ceil(minutes)))[0]
+	);
+	$effect(() => {
+		const link = document.querySelector<HTMLLinkElement>('link[rel="icon"]');
+		if (!icon || !link) return;
+		const own = link.href;
+		link.href = icon;
+		return () => (link.href = own);
+	});
+	/** An icon with a number; none is due now. */
+	function minuteIcon(minutes: number): string {
+		const text = minutes > 99 ? '99' : `${minutes}`;
+		const svg = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 32 32"><rect width="32" height="32" rx="4" fill="${minutes <= 0 ? '#a3161f' : '#161616'}"/><text x="16" y="23" text-anchor="middle" font-family="sans-serif" font-weight="700" font-size="20" fill="#fff">${text}</text></svg>`;
+		return `data:image/svg+xml,${encodeURIComponent(svg)}`;
+	}
 </script>
 
 <svelte:window onpointerdown={wake} onkeydown={wake} />

@@ -2,6 +2,7 @@ import type { Clock } from './clock.svelte';
 import { untrack } from 'svelte';
 import { DEFAULT_LIMIT_MINUTES, type AreaName } from '../core/lift';
 import type { Searches } from './searches';
+import { dropCheck } from '../model/commands/picture';
 import { areaGroups, changeAim, changeReading } from '../model/visit/exceptions';
 import type { Label } from '../store/history.svelte';
 import type { Workspace } from '../store/workspace.svelte';
@@ -127,6 +128,11 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 	/** Changes the visit. Quick changes under one label are undone together. */
 	change(label: Label, recipe: (draft: Visit) => unknown): void {
 		this.#workspace.transact(label, (draft) => recipe(draft.visit(this.id)));
+	}
+
+	/** Takes a look at the chair back, with the picture that was kept of it. */
+	dropCheck(id: string): void {
+		this.#workspace.transact('removed a check', (draft) => dropCheck(draft, this.id, id));
 	}
 
 	/** Changes what was read of the areas looked at. */

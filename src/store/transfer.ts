@@ -1,3 +1,4 @@
+import { picturesOf } from '../model/visit/pictures';
 import type { AnyDocument, FileDocument } from '../schema/records';
 import { blobOfDataUrl, dataUrlOf } from '../schema/picture';
 import { dequal as equal } from 'dequal/lite';
@@ -25,7 +26,7 @@ export async function exportRecords(
 		(document.kind === 'visit' && document.clientId === clientId);
 	const pictures = new Set(
 		documents.flatMap((document) =>
-			document.kind === 'visit' && own(document) ? (document.reading.picture ?? []) : []
+			document.kind === 'visit' && own(document) ? picturesOf(document) : []
 		)
 	);
 	const chosen = clientId

@@ -6,6 +6,8 @@
 	import Button from '../ui/Button.svelte';
 	import Tick from '../ui/Tick.svelte';
 	import { buttonLook } from '../ui/look';
+	import { hasCamera } from '../devices/camera';
+	import LiveCamera from './LiveCamera.svelte';
 	import PictureCanvas from './PictureCanvas.svelte';
 	import PictureMarks from './PictureMarks.svelte';
 	import PicturePointing from './PicturePointing.svelte';
@@ -30,6 +32,7 @@
 	const reading = $derived(reader.reading);
 	let taken = $state.raw('');
 	let keep = $state(false);
+	let live = $state(false);
 
 	function pick(files: FileList | null | undefined) {
 		const file = files?.[0];
@@ -70,24 +73,31 @@
 				onchange={(e) => pick(e.currentTarget.files)}
 			/></label
 		>
-		<label
-			class={buttonLook({
-				class: 'outline-accent focus-within:outline-3 focus-within:outline-offset-2'
-			})}
-			>Take one<input
-				class="absolute h-px w-px opacity-0"
-				type="file"
-				accept="image/*"
-				capture="environment"
-				onchange={(e) => pick(e.currentTarget.files)}
-			/></label
-		>
+		{#if hasCamera()}
+			<Button aria-pressed={live} onclick={() => (live = !live)}>Camera</Button>
+		{:else}
+			<label
+				class={buttonLook({
+					class: 'outline-accent focus-within:outline-3 focus-within:outline-offset-2'
+				})}
+				>Take one<input
+					class="absolute h-px w-px opacity-0"
+					type="file"
+					accept="image/*"
+					capture="environment"
+					onchange={(e) => pick(e.currentTarget.files)}
+				/></label
+			>
+		{/if}
 		<span class="text-14 text-ink-soft"
 			>Or drop or paste one here. It stays on this device{keepable
 				? ' and is not kept unless you say so'
 				: ' and is not kept'}.</span
 		>
 	</div>
+	{#if live}
+		<LiveCamera onshot={(picture) => void reader.open(picture)} onclose={() => (live = false)} />
+	{/if}
 	{#if reader.opening}<p role="status">Opening the picture…</p>{/if}
 	{#if reader.problem}<p role="alert">{reader.problem}</p>{/if}
 	{#if reader.unread}<p role="alert">{UNREAD_PICTURE[reader.unread]}</p>{/if}

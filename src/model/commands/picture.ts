@@ -1,4 +1,5 @@
 import type { AnyDocument, Visit } from '../../schema/records';
+import { removeCheck } from './checks';
 import { stamp } from '../identity';
 
 /** What a picture is put into. */
@@ -22,4 +23,28 @@ export function dropPicture(draft: Keeping, visitId: string): void {
 	if (reading.picture === undefined) return;
 	draft.remove({ kind: 'picture', id: reading.picture });
 	delete reading.picture;
+}
+
+/** Keeps a small copy of the picture that a look at the chair was read from, in place of one before. */
+export function keepCheckPicture(
+	draft: Keeping,
+	visitId: string,
+	checkId: string,
+	image: Blob,
+	now: Date
+): void {
+	const check = draft.visit(visitId).run.notes.find(({ id }) => id === checkId);
+	if (!check) return;
+	if (check.picture !== undefined) draft.remove({ kind: 'picture', id: check.picture });
+	const picture = { ...stamp(now), kind: 'picture' as const, image };
+	draft.put(picture);
+	check.picture = picture.id;
+}
+
+/** Takes a look at the chair back, with its picture. */
+export function dropCheck(draft: Keeping, visitId: string, checkId: string): void {
+	const { run } = draft.visit(visitId);
+	const check = run.notes.find(({ id }) => id === checkId);
+	if (check?.picture !== undefined) draft.remove({ kind: 'picture', id: check.picture });
+	removeCheck(run, checkId);
 }

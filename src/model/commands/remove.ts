@@ -1,4 +1,5 @@
 import type { Client, Picture, Visit } from '../../schema/records';
+import { picturesOf } from '../visit/pictures';
 
 /** What documents are taken out of. */
 interface Removing {
@@ -6,15 +7,13 @@ interface Removing {
 	picture(id: string): Picture | undefined;
 }
 
-/** Takes a visit out, with the picture that was kept of it, unless another visit shows the same one. */
+/** Takes a visit out, with the pictures that were kept of it, unless another visit shows the same one. */
 export function removeVisit(draft: Removing, visit: Visit, others: Iterable<Visit>): void {
 	draft.remove(visit);
-	const { picture } = visit.reading;
-	if (picture === undefined) return;
-	for (const other of others) {
-		if (other.id !== visit.id && other.reading.picture === picture) return;
+	const kept = new Set([...others].filter(({ id }) => id !== visit.id).flatMap(picturesOf));
+	for (const id of picturesOf(visit)) {
+		if (!kept.has(id)) draft.remove({ kind: 'picture', id });
 	}
-	draft.remove({ kind: 'picture', id: picture });
 }
 
 /** Takes a client out with all their visits and pictures. */
@@ -25,9 +24,7 @@ export function removeClient(
 ): void {
 	for (const visit of visits) {
 		draft.remove(visit);
-		if (visit.reading.picture !== undefined) {
-			draft.remove({ kind: 'picture', id: visit.reading.picture });
-		}
+		for (const picture of picturesOf(visit)) draft.remove({ kind: 'picture', id: picture });
 	}
 	draft.remove({ kind: 'client', id });
 }

@@ -174,6 +174,7 @@
 			ontell={(told) => service.check && service.tell(service.check.id, told)}
 			onmore={() => (noting = 'section')}
 			ondone={() => service.checkDone()}
+			readyIn={() => service.readyIn(section)}
 			zone={service.zoneOf(section)}
 			onstop={() => service.stopHere()}
 		>

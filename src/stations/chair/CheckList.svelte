@@ -2,7 +2,7 @@
 	import X from '@lucide/svelte/icons/x';
 	import { formatLevel } from '../../core/hair';
 	import type { Check } from '../../model/commands/checks';
-	import { removeCheck } from '../../model/commands/checks';
+	import StoredPicture from '../../widgets/StoredPicture.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import type { SectionNamer } from '../../wording/bowls';
 	import { LOOK_WORDS } from '../../wording/chair';
@@ -55,14 +55,18 @@
 						>
 						{note.undertone ?? ''}{gap(note)}{felt(note)}{#if note.text}<span class="text-ink-soft"
 								>: {note.text}</span
+							>{/if}
+						{#if note.picture}<span class="block py-1"
+								><StoredPicture
+									id={note.picture}
+									alt="The strand at {Math.round(note.minute)} min"
+								/></span
 							>{/if}</span
 					>
 					<button
 						class="grid tap place-items-center"
 						aria-label="Remove the check at {Math.round(note.minute)} min"
-						onclick={() =>
-							session.change('removed a check', ({ run }) => removeCheck(run, note.id))}
-						><X size={20} aria-hidden="true" /></button
+						onclick={() => session.dropCheck(note.id)}><X size={20} aria-hidden="true" /></button
 					>
 				</li>
 			{/each}

@@ -1,9 +1,15 @@
 <script lang="ts">
+	import type { PictureReading } from '../../core/picture';
+	import { keepCheckPicture } from '../../model/commands/picture';
+	import { useClock } from '../../state/clock.svelte';
+	import { useRecords } from '../../state/records';
+	import Fold from '../../ui/Fold.svelte';
+	import PictureFold from '../../widgets/PictureFold.svelte';
 	import Strand from '../../charts/strand/Strand.svelte';
 	import { rgbOf } from '../../core/colour';
 	import { formatLevel } from '../../core/hair';
 	import { labOfFibre } from '../../core/lift';
-	import { CHECK_WORDS } from '../../core/vocabulary';
+	import { CHECK_WORDS, UNDERTONES } from '../../core/vocabulary';
 	import type { Check, Told } from '../../model/commands/checks';
 	import { seenFibre } from '../../model/visit/hair';
 	import { useVisit } from '../../state/visitContext';
@@ -20,8 +26,10 @@
 		ontell: (told: Told) => void;
 		onmore: () => void;
 		ondone: () => void;
+		/** Minutes until it is at its level, by all that was seen; nothing where it does not get there. */
+		readyIn: () => number | undefined;
 	}
-	let { name, target, check, onlook, ontell, onmore, ondone }: Props = $props();
+	let { name, target, check, onlook, ontell, onmore, ondone, readyIn }: Props = $props();
 	const session = useVisit();
 
 	const RUNGS = 5;
@@ -36,6 +44,28 @@
 	const isOn = (rung: number) => seen !== undefined && Math.floor(seen) === rung;
 	/** A second tap on a rung is the half above it, a third the whole again. */
 	const tapped = (rung: number) => (seen === rung ? rung + 0.5 : rung);
+	const { workspace } = useRecords();
+	const clock = useClock();
+	let looking = $state(false);
+	function takePicture({ level, undertone }: PictureReading, copy: Blob | undefined): string {
+		const own = check?.id;
+		ontell({
+			level: Math.round(10 * level) / 10,
+			undertone: UNDERTONES.find((one) => one === undertone.name)
+		});
+		if (copy && own !== undefined)
+			workspace.transact('kept a picture', (draft) =>
+				keepCheckPicture(draft, session.id, own, copy, clock.now())
+			);
+		const minutes = readyIn();
+		const when =
+			minutes === undefined
+				? 'not expected at its level before its limit'
+				: minutes < 1
+					? 'ready'
+					: `ready in about ${Math.round(minutes)} min`;
+		return `${name}: ${formatLevel(level)} ${undertone.name}, ${when}.`;
+	}
 	const hairAt = (level: number) => rgbOf(labOfFibre(seenFibre(session.head.reading, level)));
 </script>
 
@@ -81,4 +111,13 @@
 		<Button onclick={onmore}>Stretch, heat, scalp</Button>
 		<Button onclick={ondone}>That is all</Button>
 	</div>
+	<Fold
+		title="Read it by camera"
+		summary="a wiped strand beside a grey card"
+		ontoggle={(open) => (looking = open)}
+	>
+		{#if looking}
+			<PictureFold action="Take this for {name}" keepable ontake={takePicture} />
+		{/if}
+	</Fold>
 {/if}

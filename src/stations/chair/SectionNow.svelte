@@ -36,6 +36,8 @@
 		ontell: (told: Told) => void;
 		onmore: () => void;
 		ondone: () => void;
+		/** Minutes until it is at its level, by all that was seen. */
+		readyIn: () => number | undefined;
 		/** The zone that it is taken to speak of. */
 		zone: ZoneName;
 		/** Everything that lies comes off now. */
@@ -58,6 +60,7 @@
 		ontell,
 		onmore,
 		ondone,
+		readyIn,
 		zone,
 		onstop,
 		children
@@ -144,7 +147,16 @@
 	{/if}
 	{#if lies}
 		<div class="col-span-full max-tablet:order-1">
-			<CheckPads {name} target={section.target} {check} {onlook} {ontell} {onmore} {ondone} />
+			<CheckPads
+				{name}
+				target={section.target}
+				{check}
+				{onlook}
+				{ontell}
+				{onmore}
+				{ondone}
+				{readyIn}
+			/>
 		</div>
 		{#if children}<div class="col-span-full mt-4 max-tablet:order-3">{@render children()}</div>{/if}
 		{#if !check}

@@ -2,7 +2,6 @@ import { isLying, type NextAct, type RunningSection } from '../../core/work';
 import {
 	decideChecks,
 	noteCheck,
-	removeCheck,
 	tellMore,
 	type Check,
 	type Told
@@ -154,6 +153,12 @@ export class ChairRun {
 		const to = sections[(Math.max(at, 0) + by + sections.length) % sections.length];
 		if (to) this.#pointed = keyOf(to);
 	}
+	/** Minutes until a section is at its level by all that was seen; nothing where it does not get there in time. */
+	readyIn({ section, part }: Pick<RunningSection, 'section' | 'part'>): number | undefined {
+		const head = this.view.proposal?.head ?? this.head;
+		const one = head?.sections.find((each) => each.section === section && each.part === part);
+		return one?.readyMinute === undefined ? undefined : one.readyMinute - this.minute;
+	}
 	/** The look is told: back to what comes next. */
 	checkDone(): void {
 		this.#checkId = undefined;
@@ -179,7 +184,7 @@ export class ChairRun {
 		this.#session.change('told more of a check', ({ run }) => tellMore(run, id, told));
 	}
 	takeBack(id: string): void {
-		this.#session.change('removed a check', ({ run }) => removeCheck(run, id));
+		this.#session.dropCheck(id);
 	}
 	/** The zone that a section is taken to speak of. */
 	zoneOf({ part }: Pick<RunningSection, 'part'>): ZoneName {

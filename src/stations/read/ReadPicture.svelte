@@ -8,6 +8,7 @@
 	import type { ZoneName } from '../../schema/records';
 	import Button from '../../ui/Button.svelte';
 	import { useVisit } from '../../state/visitContext';
+	import StoredPicture from '../../widgets/StoredPicture.svelte';
 	import PictureFold from '../../widgets/PictureFold.svelte';
 	import { readOldLights, takeLevel } from '../../model/commands/reading';
 	import { kindsWords } from '../../wording/picture';
@@ -20,13 +21,6 @@
 	const { workspace } = useRecords();
 	const clock = useClock();
 	const kept = $derived(workspace.pictures.get(session.visit.reading.picture ?? ''));
-	let url = $state('');
-	$effect(() => {
-		if (!kept) return undefined;
-		const own = (url = URL.createObjectURL(kept.image));
-		return () => URL.revokeObjectURL(own);
-	});
-
 	/** The same with its old light pieces told apart, where the picture shows two kinds of hair. */
 	function takeKinds({ kinds }: PictureReading): string {
 		if (!kinds) return '';
@@ -52,7 +46,7 @@
 
 {#if kept}
 	<div class="flex items-end gap-4">
-		<img class="max-w-45" src={url} alt="The hair that was read" />
+		<StoredPicture id={kept.id} alt="The hair that was read" />
 		<Button
 			onclick={() =>
 				workspace.transact('removed the picture', (draft) => dropPicture(draft, session.id))}

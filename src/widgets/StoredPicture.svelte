@@ -1,0 +1,20 @@
+<script lang="ts">
+	import { useRecords } from '../state/records';
+
+	interface Props {
+		/** What the copy goes by in the records. */
+		id: string;
+		alt: string;
+	}
+	let { id, alt }: Props = $props();
+	const { workspace } = useRecords();
+	const kept = $derived(workspace.pictures.get(id));
+	let url = $state('');
+	$effect(() => {
+		if (!kept) return undefined;
+		const own = (url = URL.createObjectURL(kept.image));
+		return () => URL.revokeObjectURL(own);
+	});
+</script>
+
+{#if kept}<img class="max-w-45" src={url} {alt} />{/if}
