@@ -82,6 +82,7 @@ import {
 	type Learned,
 	type LiftAnswer
 } from '../model/visit/lift';
+import { restarted, strandSinceDry } from './sinceDry';
 import { StepView, type DayStrand } from './stepView.svelte';
 import {
 	aimLab,
@@ -121,14 +122,6 @@ export interface HairSource {
 	/** What past visits taught of this head; none while it is looked at as a typical one. */
 	readonly learned: Learned | undefined;
 }
-
-/** A zone as it is found in the middle of the day. */
-const restarted = (zone: ZoneStart, fibre: Fibre): ZoneStart => ({
-	...zone,
-	fibre,
-	before: zone.fibre,
-	remembered: undefined
-});
 
 /**
  * Everything the core says of one strand: the rest of the head, or an area that differs from it. Each
@@ -363,34 +356,9 @@ export class HairView implements DayStrand {
 		return seen ? restarted(zone, seenFibre(this.reading, seen.level)) : zone;
 	}
 	/** The same strand as it was read again, dry, with what is put on it after that. */
-	sinceDry: DayStrand | undefined = $derived.by(() => {
-		const steps = this.steps.slice(this.#toMain);
-		if (steps.length === 0 || this.#dry.size === 0) return undefined;
-		const { condition } = this.main.lift;
-		const left = this.main.lifted;
-		const zones = this.zones.map((zone) =>
-			this.#dry.has(zone.name) ? this.#dried(zone) : restarted(zone, this.main.zoneWith(zone, {}))
-		);
-		return {
-			reading: this.reading,
-			subject: { ...this.subject, condition },
-			zones,
-			points: this.points.map((point, i) => {
-				const { name } = zoneAt(this.zones, point.distanceCm);
-				const zone = zones.find((each) => each.name === name)!;
-				const isSeen = this.#dry.has(name) && point.covered;
-				const fibre = isSeen ? zone.fibre : left[i]!;
-				return { ...point, fibre, remembered: undefined, condition };
-			}),
-			place: this.place,
-			steps,
-			taken: this.taken,
-			aimOf: (zone) => this.aimOf(zone),
-			limitOf: (plan) => this.limitOf(plan),
-			withOldLights: (colours, dyesOn, lights) => this.withOldLights(colours, dyesOn, lights),
-			lightsAfter: (applications) => this.lightsAfter(this.#toMain + applications)
-		};
-	});
+	sinceDry: DayStrand | undefined = $derived.by(() =>
+		strandSinceDry(this, this.#toMain, this.#dry)
+	);
 	/** What each application leaves of that zone. */
 	results: readonly LiftResult[] = $derived.by(() => {
 		const predict = (zone: ZoneStart, from: number, to: number | undefined, condition: number) =>

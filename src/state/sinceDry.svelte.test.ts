@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { levelOfFibre } from '../core/lift';
 import { readDry, unreadDry } from '../model/commands/checks';
-import type { LiftStep } from '../schema/records';
 import { openVisit } from '../testing/demoVisit';
 import { offers } from './dayOffers';
 
@@ -9,7 +8,7 @@ import { offers } from './dayOffers';
 async function twice() {
 	const { session } = await openVisit('hesper-oake');
 	session.change('again', ({ lift, after }) => {
-		after.push({ ...lift, id: 'again', kind: 'again', minutes: 20 } as LiftStep);
+		after.push({ ...lift, id: 'again', kind: 'again', minutes: 20 });
 	});
 	return session;
 }

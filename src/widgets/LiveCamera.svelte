@@ -18,7 +18,10 @@
 		void openCamera()
 			.then((opened) => {
 				stream = opened;
-				if (gone) return closeCamera(opened);
+				if (gone) {
+					closeCamera(opened);
+					return undefined;
+				}
 				shown.srcObject = opened;
 				return shown.play();
 			})
@@ -44,13 +47,13 @@
 	<p role="alert">{problem}</p>
 	<div><Button onclick={onclose}>Without the camera</Button></div>
 {:else}
-	<!-- Nobody speaks in it: there is nothing to caption. -->
-	<video bind:this={video} class="w-full max-w-180 bg-field" muted playsinline></video>
-	<p class="text-ink-soft">
-		A strand that was wiped clean, a grey card beside it, both in the same light.
-	</p>
-	<div class="flex flex-wrap gap-3 [&_button]:min-h-16">
+	<div class="flex flex-wrap items-center gap-3 [&_button]:min-h-16">
 		<Button primary disabled={!live} onclick={() => void take()}>Take the picture</Button>
 		<Button onclick={onclose}>Close the camera</Button>
+		<p class="min-w-60 flex-1 text-ink-soft">
+			A strand that was wiped clean, a grey card beside it, both in the same light.
+		</p>
 	</div>
+	<!-- Nobody speaks in it: there is nothing to caption. -->
+	<video bind:this={video} class="w-full max-w-180 bg-field" muted playsinline></video>
 {/if}

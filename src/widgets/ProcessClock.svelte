@@ -15,7 +15,7 @@
 	import TextButton from '../ui/TextButton.svelte';
 	import { say } from '../ui/say.svelte';
 	import { cautionWords } from '../wording/cautions';
-	import { processName } from '../wording/processes';
+	import { processName, startWords } from '../wording/processes';
 	import { formatTimer } from '../wording/words';
 	import Earlier from './Earlier.svelte';
 
@@ -130,7 +130,7 @@
 					? 'Go on'
 					: one.state === 'off'
 						? 'Put on again'
-						: `Start the ${name}`}</Button
+						: startWords(one)}</Button
 		>
 		{#if lies}<Button primary={left <= 0 || limited} onclick={stopped}>It is off</Button>{/if}
 	</div>

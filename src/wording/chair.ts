@@ -99,6 +99,22 @@ export function choiceWords({ act, volume }: Pick<Consequence, 'act' | 'volume'>
 	return act === undefined ? 'As it lies' : WORDS[act];
 }
 
+/** What is to be minded before something is done; nothing where nothing is. */
+export function choiceCaution({ act }: Pick<Consequence, 'act'>): string {
+	switch (act) {
+		case 'cap':
+			return 'Under a cap the head warms it: look every five minutes, ask about the scalp.';
+		case 'cover':
+			return 'Covered it stays damp and works faster: look sooner.';
+		case 'recoat':
+			return 'A fresh bowl is another application: on what lags alone, never over what is ready.';
+		case 'longer':
+			return 'Feel the stretch before you leave it.';
+		default:
+			return '';
+	}
+}
+
 /** The three answers of a look. */
 export const LOOK_WORDS: Readonly<Record<(typeof CHECK_WORDS)[number], string>> = {
 	lags: 'lags',

@@ -18,6 +18,10 @@ export const processName = ({ name }: Pick<DayProcess, 'name'>): string => {
 	}
 };
 
+/** What its button says before it lies there. */
+export const startWords = (one: Pick<DayProcess, 'name' | 'plan'>): string =>
+	one.plan ? `Start: ${processName(one)}` : `Start the ${processName(one)}`;
+
 /** What is to be done with it, as one says it across the room. */
 export function processAct(one: Pick<DayProcess, 'name' | 'lifts'>, kind: CallKind): string {
 	const name = processName(one);

@@ -3,19 +3,19 @@ import { MOST_FURTHER } from '../../core/vocabulary';
 import { clockOf } from './clocks';
 
 /** The further application on what lags that is planned and not begun; nothing where there is none. */
-export const plannedAgain = ({ after, run }: Pick<Visit, 'after' | 'run'>): LiftStep | undefined =>
+const plannedAgain = ({ after, run }: Pick<Visit, 'after' | 'run'>): LiftStep | undefined =>
 	after.find(({ kind, id }) => kind === 'again' && clockOf(run, id) === undefined);
 
-/**
- * What lags gets another application of the day, on a draft: with what is planned for that already, in one go.
- * @returns whether there was room for it in the day
- */
-export function addAgain(draft: Pick<Visit, 'after' | 'run'>, step: LiftStep): boolean {
+/** Whether the day has room for another application on what lags. */
+export const takesAgain = (visit: Pick<Visit, 'after' | 'run'>): boolean =>
+	visit.after.length < MOST_FURTHER || plannedAgain(visit) !== undefined;
+
+/** What lags gets another application of the day, on a draft: with what is planned for that already, in one go. */
+export function addAgain(draft: Pick<Visit, 'after' | 'run'>, step: LiftStep): void {
 	const planned = plannedAgain(draft);
 	if (!planned) {
-		if (draft.after.length >= MOST_FURTHER) return false;
 		draft.after.push(step);
-		return true;
+		return;
 	}
 	planned.minutes = Math.max(planned.minutes, step.minutes);
 	planned.volume = Math.min(planned.volume, step.volume);
@@ -23,5 +23,4 @@ export function addAgain(draft: Pick<Visit, 'after' | 'run'>, step: LiftStep): b
 		planned.covers[zone] ||= step.covers[zone];
 	if (planned.areas && step.areas) planned.areas = [...new Set([...planned.areas, ...step.areas])];
 	else delete planned.areas;
-	return true;
 }

@@ -1,8 +1,6 @@
 <script lang="ts">
 	import { useClock } from '../../state/clock.svelte';
 	import { goto } from '$app/navigation';
-	import LiftChart from '../../charts/lift/LiftChart.svelte';
-	import { hexOf } from '../../core/colour';
 	import { formatLevel } from '../../core/hair';
 	import { steady } from '../../state/steady';
 	import { DayClocks } from '../../state/dayClocks.svelte';
@@ -13,7 +11,6 @@
 	import FootLine from '../../widgets/FootLine.svelte';
 	import Station from '../../widgets/Station.svelte';
 	import { useVisit } from '../../state/visitContext';
-	import { levelsSeen } from '../../model/visit/seen';
 	import { seenFibre } from '../../model/visit/hair';
 	import { actOf } from '../../ui/keys';
 	import { CHECK_WORDS } from '../../core/vocabulary';
@@ -22,7 +19,6 @@
 	import { keyOf } from '../../state/runningView.svelte';
 	import { ChairRun, stopsAll } from './chairRun.svelte';
 	import DryReading from './DryReading.svelte';
-	import LogFold from './LogFold.svelte';
 	import RateLine from './RateLine.svelte';
 	import HeadNow from './HeadNow.svelte';
 	import NextUp from './NextUp.svelte';
@@ -30,15 +26,12 @@
 	import { nextRinseStep } from '../../model/commands/clocks';
 	import RinseNow from './RinseNow.svelte';
 	import StopNow from './StopNow.svelte';
+	import ChairAside from './ChairAside.svelte';
 	import ChairField from './ChairField.svelte';
 	import ChairClock from './ChairClock.svelte';
 	import PuttingOn from './PuttingOn.svelte';
-	import SectionCourse from './SectionCourse.svelte';
 	import SectionNow from './SectionNow.svelte';
-	import EndsFold from './EndsFold.svelte';
-	import CallsFold from './CallsFold.svelte';
 	import CheckForm from './CheckForm.svelte';
-	import CheckList from './CheckList.svelte';
 	import { RunTimer } from '../../state/runTimer.svelte';
 	import { elapsedSeconds, isSetBack, rebaseRun, rinse, toggleRun } from '../../model/commands/run';
 	import { expectedAt, readyLine, readyOf } from './chair';
@@ -62,16 +55,11 @@
 	});
 	const minute = $derived(Math.floor(seconds / 60));
 	const expected = $derived(expectedAt(session, minute));
-	const when = $derived(readyOf(session));
-	const ready = $derived(readyLine(session, when, minute));
+	const ready = $derived(readyLine(session, readyOf(session), minute));
 	const readyFibre = $derived(seenFibre(session.head.reading, session.head.target));
 	/** A stop holds back the beginning; where lightener lies already, the clock is never blocked. */
 	const begun = $derived(run.startedAt !== undefined || seconds > 0);
 	const blocked = $derived(session.stops.length > 0 && !begun);
-	const moments = $derived(
-		session.head.course.course.map(({ lab, ...rest }) => ({ ...rest, hex: hexOf(lab) }))
-	);
-	const seen = $derived(levelsSeen(run).filter(({ zone }) => zone === session.head.zone.name));
 	/** What is told of: the head, or the look at a section that was just taken. */
 	let noting = $state<'head' | 'section'>();
 
@@ -84,8 +72,7 @@
 	const first = $derived(sectionFirst ? looked && keyOf(looked) : putting && keyOf(putting));
 	// What comes next is in sight, wherever somebody had scrolled to for the last.
 	$effect(() => {
-		void run.taps;
-		if (first) top?.scrollIntoView({ block: 'nearest' });
+		if (first && run.taps) top?.scrollIntoView({ block: 'nearest' });
 	});
 	const rinsing = $derived(service.rinsing);
 	/** Something is due on the head, whoever stands at the basin. */
@@ -268,36 +255,9 @@
 			{#if pressing}<RinseGuide small />{/if}
 			{#if head}{@render theClock(true)}{/if}
 			{#if !answer.process}{@render processes()}{/if}
-			<div
-				class="grid flex-1 grid-cols-[minmax(0,400px)_minmax(0,1fr)] gap-9 max-desk:grid-cols-[300px_minmax(0,1fr)] max-desk:gap-6 max-tablet:grid-cols-1 max-tablet:gap-4"
-			>
-				<div>
-					{#if !head}{@render theClock(false)}{/if}
-					<CheckList nameOf={service.nameOf} />
-					{#if head?.sections.some(isLying)}<EndsFold left={service.minutesLeft} />{/if}
-					<CallsFold />
-					<p class="border-t border-line py-3">
-						<a href="/visit/{session.id}/assist" target="_blank" rel="opener"
-							>A window for the assistant</a
-						>
-						<span class="text-ink-soft">on a second screen: it follows live</span>
-					</p>
-					{#if begun}<LogFold log={service.view.log} nameOf={service.nameOf} />{/if}
-				</div>
-				<div class="min-h-75 overflow-x-clip">
-					{#if looked && isLying(looked)}
-						<SectionCourse section={looked} view={service.view} nameOf={service.nameOf} />
-					{:else}
-						<LiftChart
-							{moments}
-							{seen}
-							window={typeof when === 'string' ? undefined : when}
-							minute={Math.min(minute, session.head.main.lastMinute)}
-							spent={session.head.course.spent}
-						/>
-					{/if}
-				</div>
-			</div>
+			<ChairAside {service} {looked} {minute} {begun}>
+				{#if !head}{@render theClock(false)}{/if}
+			</ChairAside>
 		{/snippet}
 		{#snippet foot()}
 			<FootLine

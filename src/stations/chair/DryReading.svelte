@@ -10,8 +10,7 @@
 		type DryPlace,
 		type Told
 	} from '../../model/commands/checks';
-	import { addAgain } from '../../model/commands/again';
-	import { MOST_FURTHER } from '../../core/vocabulary';
+	import { addAgain, takesAgain } from '../../model/commands/again';
 	import { MAIN_STEP, reaches } from '../../model/visit/day';
 	import { seenFibre } from '../../model/visit/hair';
 	import { applicationOn, liftTarget } from '../../model/visit/lift';
@@ -90,7 +89,7 @@
 		);
 	/** What lags gets another application of the day, which begins from what was read. */
 	const again = $derived(
-		verdict?.kind === 'more' && session.visit.after.length < MOST_FURTHER
+		verdict?.kind === 'more' && takesAgain(session.visit)
 			? offers(session).find(({ kind }) => kind === 'again')?.make
 			: undefined
 	);

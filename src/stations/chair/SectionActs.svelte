@@ -2,7 +2,7 @@
 	import { hexOf } from '../../core/colour';
 	import { formatLevel, undertoneWord } from '../../core/hair';
 	import type { Consequence } from '../../core/work';
-	import { choiceWords } from '../../wording/chair';
+	import { choiceCaution, choiceWords } from '../../wording/chair';
 
 	interface Props {
 		/** What may be done now, and what each of it leads to; the first is to do nothing. */
@@ -47,9 +47,12 @@
 			>
 				<span class="h-9 @max-wide:row-span-2" style:background={hexOf(one.lab)}></span>
 				<span
-					class={[
-						act === undefined ? 'text-ink-soft' : 'font-semibold underline underline-offset-3'
-					]}>{choiceWords(one)}</span
+					><span
+						class={[
+							act === undefined ? 'text-ink-soft' : 'font-semibold underline underline-offset-3'
+						]}>{choiceWords(one)}</span
+					>
+					<span class="block text-13 leading-close text-ink-soft">{choiceCaution(one)}</span></span
 				>
 				{@render outcome(one)}
 			</svelte:element>

@@ -43,7 +43,16 @@
 >
 	{#each sections as one, i (keyOf(one))}
 		{@const name = `${nameOf(one.section)}${several && one.part ? `, ${PART_NAMES[one.part]}` : ''}`}
+		{@const firstOfBowl = one.bowl !== sections[i - 1]?.bowl}
 		<li class="min-w-0">
+			<!-- Under one bowl they lie alike. -->
+			<span
+				class={[
+					'mb-1 block border-b border-on-field text-left text-13 leading-close whitespace-nowrap',
+					firstOfBowl ? 'pl-0' : '-ml-2 pl-2 @max-narrow:-ml-1.5'
+				]}
+				>{#if firstOfBowl}bowl {one.bowl}{:else}&nbsp;{/if}</span
+			>
 			<button
 				class={[
 					'block w-full border-b-3 pb-1 text-center leading-tight',
@@ -72,7 +81,7 @@
 							: 'text-18'
 					]}
 					>{minutesOf(one)}<span
-						class={[large && one.state !== 'waiting' ? 'sr-only' : 'ml-0.5 text-13']}>{' '}min</span
+						class={[large && one.state !== 'waiting' ? 'sr-only' : 'ml-0.5 text-13']}>&#32;min</span
 					></b
 				>
 				<span class="block text-13 wrap-anywhere">{name}</span>

@@ -5,7 +5,7 @@
 	import { rgbOf } from '../../core/colour';
 	import { formatLevel, undertoneWord } from '../../core/hair';
 	import type { RunningSection } from '../../core/work';
-	import { addAgain } from '../../model/commands/again';
+	import { addAgain, takesAgain } from '../../model/commands/again';
 	import { mainPlan } from '../../model/visit/day';
 	import { backupParts, stallProblem } from '../../model/visit/stall';
 	import type { ZoneName } from '../../schema/records';
@@ -33,11 +33,8 @@
 	const view = $derived(
 		session.hairOf(session.groups.find((group) => group.areas.includes(areas[0]!))?.area)
 	);
-	/** The section at this whole minute. */
-	const now = $derived.by(() => {
-		void minute;
-		return untrack(() => section);
-	});
+	/** The section at this whole minute: what is worked out takes longer than the screen’s own beat. */
+	const now = $derived(minute >= 0 ? untrack(() => section) : section);
 	const volume = $derived(
 		session.bowls.staging?.bowls.find(({ number }) => number === section.bowl)?.volume
 	);
@@ -67,14 +64,12 @@
 	function again() {
 		if (minutes === undefined) return;
 		const step = onceMore(plan, minutes, [zone], areas);
-		let added = false;
-		session.change(`${name} once more after the rinse`, (draft) => {
-			added = addAgain(draft, step);
-		});
-		say(
-			added ? `${name} gets a second application after the rinse.` : 'The day has three already.',
-			added ? () => session.undo() : undefined
-		);
+		if (!takesAgain(session.visit)) {
+			say('The day has three further applications already.');
+			return;
+		}
+		session.change(`${name} once more after the rinse`, (draft) => addAgain(draft, step));
+		say(`${name} gets a second application after the rinse.`, () => session.undo());
 	}
 </script>
 
