@@ -19,7 +19,6 @@ if (ensureBuilt() !== 0) stop('The build failed; the lines above say where.');
 
 const HESPER = '/visit/hesper-oake-today';
 const DESK = { width: 1280, height: 800 };
-const PHONE = { width: 390, height: 844 };
 const HOUR = new Date('2026-03-03T10:40:00Z');
 const SHOTS = [
 	['first', '/', DESK, 'light'],
@@ -32,16 +31,19 @@ const SHOTS = [
 	['lift-ways', '/visit/yusra-halden-today/lift', DESK, 'light'],
 	['lift-visits', '/visit/casimir-bly-today/lift', DESK, 'dark'],
 	['bowls', `${HESPER}/bowls`, DESK, 'light'],
-	['bowls-phone', `${HESPER}/bowls`, PHONE, 'light'],
-	['bowls-sections', '/visit/casimir-bly-today/bowls', DESK, 'dark', 'Sections'],
 	['weigh', `${HESPER}/mix?bowl=1`, DESK, 'light'],
 	['chair', `${HESPER}/chair`, DESK, 'dark'],
+	['chair-watching', `${HESPER}/chair`, DESK, 'light'],
+	['assistant', `${HESPER}/assist`, DESK, 'dark'],
 	['tone', `${HESPER}/tone`, DESK, 'light'],
 	['send-off', `${HESPER}/send-off`, DESK, 'light'],
 	['clients', '/clients', DESK, 'light'],
 	['shelf', '/shelf', DESK, 'light'],
 	['ring', '/shelf/ring', DESK, 'light']
 ];
+
+/** Pictures of a service that runs. */
+const RUNS = ['chair', 'chair-watching', 'assistant'];
 
 const port = await choosePort(4391);
 const server = await serve(port);
@@ -55,7 +57,7 @@ for (const [name, path, viewport, colorScheme, fold] of SHOTS) {
 		timezoneId: 'Europe/London'
 	});
 	// A working hour of a fixed day: pictures do not show when they were taken.
-	if (name === 'chair') await page.clock.install({ time: HOUR });
+	if (RUNS.includes(name)) await page.clock.install({ time: HOUR });
 	else await page.clock.setFixedTime(HOUR);
 	// The simulated scale trembles by chance: here by none.
 	await page.addInitScript(() => (Math.random = () => 0.5));
@@ -63,7 +65,7 @@ for (const [name, path, viewport, colorScheme, fold] of SHOTS) {
 		await page.goto(`${base}/demo`);
 		await page.waitForURL(`${base}/`);
 	}
-	if (name === 'chair') await runChair(page);
+	if (RUNS.includes(name)) await runChair(page, name === 'chair-watching');
 	await page.goto(base + path);
 	await page.getByRole('heading', { level: 1 }).waitFor();
 	if (name === 'first') await page.getByText('in one visit').waitFor();
@@ -119,17 +121,31 @@ async function readRing(page) {
 	await page.getByRole('heading', { level: 1 }).waitFor();
 }
 
-/** The chair is shown at work: 42 minutes in, one section late, one look that shows a slow head. */
-async function runChair(page) {
+/**
+ * The chair is shown at work: 42 minutes in, one section late, one look that shows a slow head; or watched, with
+ * everything on and looked at.
+ */
+async function runChair(page, watched) {
 	await page.goto(`${base}${HESPER}/chair`);
-	await page.getByRole('button', { name: 'Start' }).click();
-	for (const minutes of ['06:10', '05:30', '07:50', '05:20', '04:40', '06:10']) {
-		await page.clock.fastForward(minutes);
+	await page.getByRole('button', { name: 'Start', exact: true }).click();
+	const minutes = watched
+		? Array(11).fill('04:00')
+		: ['06:10', '05:30', '07:50', '05:20', '04:40', '06:10'];
+	for (const each of minutes) {
+		await page.clock.fastForward(each);
 		await page.getByRole('button', { name: / is on$/ }).click();
 	}
-	await page.clock.fastForward('03:30');
-	await page.getByRole('button', { name: 'lags', exact: true }).click();
-	await page.getByRole('button', { name: 'That is all' }).click();
+	if (watched) {
+		await page.clock.fastForward('00:30');
+		while ((await page.locator('.answer').innerText()).includes('now')) {
+			await page.getByRole('button', { name: 'as planned', exact: true }).click();
+			await page.getByRole('button', { name: 'That is all' }).click();
+		}
+	} else {
+		await page.clock.fastForward('03:30');
+		await page.getByRole('button', { name: 'lags', exact: true }).click();
+		await page.getByRole('button', { name: 'That is all' }).click();
+	}
 	// The messages that tell of it are another picture.
 	await page.clock.fastForward('00:20');
 }

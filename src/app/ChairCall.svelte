@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { onDestroy } from 'svelte';
+	import { onDestroy, untrack } from 'svelte';
 	import { page } from '$app/state';
 	import { callsOf, type CallKind, type NextAct } from '../core/work';
 	import { bell, shake, speak } from '../devices/bell';
@@ -13,6 +13,7 @@
 	import { DayClocks, untilCall } from '../state/dayClocks.svelte';
 	import { actWords, dueWords } from '../wording/chair';
 	import { processAct } from '../wording/processes';
+	import { say } from '../ui/say.svelte';
 	import { formatTimer } from '../wording/words';
 
 	interface Props {
@@ -123,6 +124,37 @@
 		return () => clearInterval(repeat);
 	});
 
+	/** Due for longer than this when somebody comes back it was missed, minutes. */
+	const MISSED_MINUTES = 1;
+	function tellMissed(): void {
+		const missed = calls.filter((call) => call.minutes < -MISSED_MINUTES);
+		if (missed.length === 0) return;
+		const said = missed
+			.slice(0, 3)
+			.map((call) => `${call.words}, due ${Math.round(-call.minutes)} min ago`);
+		say(`${who}, missed meanwhile: ${said.join('; ')}.`);
+	}
+	// A page that was closed or crashed tells it as soon as the head is worked out again.
+	let opened = false;
+	$effect(() => {
+		if (opened || !head) return;
+		opened = true;
+		untrack(tellMissed);
+	});
+	/** A tablet that slept this long was not looked at, ms. */
+	const SLEPT_MS = 90_000;
+	let hiddenSince: number | undefined;
+	function wakes(): void {
+		if (document.hidden) hiddenSince = clock.now().getTime();
+		else if (hiddenSince !== undefined) {
+			if (clock.now().getTime() - hiddenSince > SLEPT_MS) {
+				clock.tick();
+				tellMissed();
+			}
+			hiddenSince = undefined;
+		}
+	}
+
 	const chair = $derived(`/visit/${id}/chair`);
 	/** Where it is told anyway. */
 	const here = $derived([chair, `/visit/${id}/assist`].includes(page.url.pathname));
@@ -130,6 +162,8 @@
 	const SOON_MINUTES = 2;
 	const urgent = $derived(calls.some(({ kind, again }) => kind !== 'look' || again));
 </script>
+
+<svelte:document onvisibilitychange={wakes} />
 
 {#if next && !here && (onDay || minutes <= SOON_MINUTES)}
 	<a

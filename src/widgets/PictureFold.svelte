@@ -6,7 +6,7 @@
 	import Button from '../ui/Button.svelte';
 	import Tick from '../ui/Tick.svelte';
 	import { buttonLook } from '../ui/look';
-	import { hasCamera } from '../devices/camera';
+	import { CameraInUse } from '../state/cameraInUse.svelte';
 	import LiveCamera from './LiveCamera.svelte';
 	import PictureCanvas from './PictureCanvas.svelte';
 	import PictureMarks from './PictureMarks.svelte';
@@ -73,7 +73,7 @@
 				onchange={(e) => pick(e.currentTarget.files)}
 			/></label
 		>
-		{#if hasCamera()}
+		{#if CameraInUse.isThere}
 			<Button aria-pressed={live} onclick={() => (live = !live)}>Camera</Button>
 		{:else}
 			<label

@@ -1,29 +1,29 @@
-import type { CallKind } from '../core/work';
-import type { DayProcess } from '../model/visit/processes';
+import type { CallKind, Process, ProcessName } from '../core/work';
+
+/** What lies on the hair, or will. */
+interface Named {
+	readonly name: ProcessName;
+}
+
+const COLOURS = {
+	lowlights: 'lowlights',
+	filler: 'filler',
+	firstToner: 'first toner',
+	toner: 'toner'
+};
+const isColour = (name: ProcessName): name is keyof typeof COLOURS => name in COLOURS;
 import { STEP_NAMES } from './words';
 
 /** What lies on the hair, as it is called while it does. */
-export const processName = ({ name }: Pick<DayProcess, 'name'>): string => {
-	switch (name) {
-		case 'lowlights':
-			return 'lowlights';
-		case 'filler':
-			return 'filler';
-		case 'firstToner':
-			return 'first toner';
-		case 'toner':
-			return 'toner';
-		default:
-			return STEP_NAMES[name];
-	}
-};
+export const processName = ({ name }: Named): string =>
+	isColour(name) ? COLOURS[name] : STEP_NAMES[name];
 
 /** What its button says before it lies there. */
-export const startWords = (one: Pick<DayProcess, 'name' | 'plan'>): string =>
-	one.plan ? `Start: ${processName(one)}` : `Start the ${processName(one)}`;
+export const startWords = (one: Named): string =>
+	isColour(one.name) ? `Start the ${processName(one)}` : `Start: ${processName(one)}`;
 
 /** What is to be done with it, as one says it across the room. */
-export function processAct(one: Pick<DayProcess, 'name' | 'lifts'>, kind: CallKind): string {
+export function processAct(one: Named & Pick<Process, 'lifts'>, kind: CallKind): string {
 	const name = processName(one);
 	if (kind === 'look') return `Check: ${name}`;
 	if (kind === 'limit') return `Rinse: ${name}`;

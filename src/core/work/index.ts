@@ -1,5 +1,5 @@
 export { placeOnce, type StagingAdvice } from './advice';
-export { callsOf, type Call, type CallKind } from './calls';
+export { callsOf, type CallKind } from './calls';
 export {
 	asideStay,
 	chairMinutes,
@@ -42,7 +42,7 @@ export { consequencesOf, type Consequence } from './consequences';
 export { headRate, type HeadRate, type SectionCheck } from './headRate';
 export { type NextAct } from './nextActs';
 export { type TapAct } from './onHead';
-export { processCall, type Process, type ProcessCall } from './processCall';
+export { processCall, type Process, type ProcessCall, type ProcessName } from './processCall';
 export { runningHead, type RunningHead } from './running';
 export { isLying, type RunningSection, type SectionState } from './runningSection';
 export { sectionCourse } from './sectionCourse';

@@ -1,5 +1,10 @@
 import type { CallKind } from './calls';
+import type { STEP_KINDS } from '../vocabulary';
 import { CHECK, SERVICE_MINUTES } from './constants';
+
+/** What it is: a further application by its kind, or colour that deposits. */
+export type ProcessName =
+	(typeof STEP_KINDS)[number] | 'lowlights' | 'filler' | 'firstToner' | 'toner';
 
 /** Something that lies on the hair with one clock for all of it: a further application, lowlights, a toner. */
 export interface Process {

@@ -1,6 +1,5 @@
-import type { Process } from '../../core/work';
+import type { Process, ProcessName } from '../../core/work';
 import { factsOf } from '../../core/vocabulary';
-import type { StepKind } from '../../core/plan';
 import type { LiftPlan, Visit } from '../../schema/records';
 import { goesOn, MAIN_STEP, type DayStep } from './day';
 
@@ -10,7 +9,7 @@ export interface DayProcess extends Process {
 	readonly of: string;
 	/** When it goes on, beside the main application. */
 	readonly when: 'before' | 'beside' | 'after';
-	readonly name: StepKind | 'lowlights' | 'filler' | 'firstToner' | 'toner';
+	readonly name: ProcessName;
 	/** What is put on, where it is a further application. */
 	readonly plan?: Pick<LiftPlan, 'product' | 'volume'> | undefined;
 }
@@ -18,7 +17,7 @@ export interface DayProcess extends Process {
 /** Bare hair takes colour in its own time: what deposits has no limit of its own. */
 const deposits = (
 	of: string,
-	name: DayProcess['name'],
+	name: ProcessName,
 	when: DayProcess['when'],
 	minutes: number
 ): DayProcess => ({ of, name, when, minutes, lifts: false });
