@@ -175,7 +175,7 @@ test('a reload in the middle loses nothing, not even a change a moment old', asy
 	await expect(answer(page)).toContainText('3');
 	await station(page, 'Chair');
 	await expect(page.getByRole('button', { name: 'Hold' })).toBeVisible();
-	await expect(page.getByRole('timer')).not.toHaveText('00:00');
+	await expect(page.getByRole('timer', { name: 'Time on the hair' })).not.toHaveText('00:00');
 });
 
 test('undo and redo, by button and by keys, across stations', async ({ page }) => {

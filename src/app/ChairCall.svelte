@@ -7,6 +7,7 @@
 	import { useClock } from '../state/clock.svelte';
 	import { openVisit } from '../state/openVisit';
 	import { useRecords } from '../state/records';
+	import { lastLooked, noteLooked } from '../state/lastLooked';
 	import { RunningView } from '../state/runningView.svelte';
 	import { RunTimer } from '../state/runTimer.svelte';
 	import { sectionNamer } from '../wording/bowls';
@@ -134,25 +135,28 @@
 			.map((call) => `${call.words}, due ${Math.round(-call.minutes)} min ago`);
 		say(`${who}, missed meanwhile: ${said.join('; ')}.`);
 	}
-	// A page that was closed or crashed tells it as soon as the head is worked out again.
-	let opened = false;
+	/** Nobody looked for this long: a tablet that slept, a page that was closed or crashed, ms. */
+	const AWAY_MS = 90_000;
+	const isAway = () => clock.now().getTime() - (lastLooked() ?? 0) > AWAY_MS;
+	// svelte-ignore state_referenced_locally
+	// What was so when the page came back; from then on somebody looks.
+	let away = isAway();
 	$effect(() => {
-		if (opened || !head) return;
-		opened = true;
-		untrack(tellMissed);
-	});
-	/** A tablet that slept this long was not looked at, ms. */
-	const SLEPT_MS = 90_000;
-	let hiddenSince: number | undefined;
-	function wakes(): void {
-		if (document.hidden) hiddenSince = clock.now().getTime();
-		else if (hiddenSince !== undefined) {
-			if (clock.now().getTime() - hiddenSince > SLEPT_MS) {
-				clock.tick();
-				tellMissed();
-			}
-			hiddenSince = undefined;
+		// Told as soon as the head is worked out again.
+		if (away && (head ?? others[0])) {
+			away = false;
+			untrack(tellMissed);
 		}
+	});
+	const LOOKS_EVERY_MS = 10_000;
+	const beat = $derived(Math.floor(clock.shown.getTime() / LOOKS_EVERY_MS));
+	$effect(() => {
+		if (!document.hidden) noteLooked(new Date(beat * LOOKS_EVERY_MS));
+	});
+	function wakes(): void {
+		if (document.hidden || !isAway()) return;
+		clock.tick();
+		tellMissed();
 	}
 
 	const chair = $derived(`/visit/${id}/chair`);

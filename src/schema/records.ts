@@ -453,6 +453,8 @@ export const tonePlan = z.object({
 	ratio: hair.ratio,
 	minutes: within(BOUNDS.toneMinutes),
 	totalGrams: wholeWithin(BOUNDS.toneGrams),
+	/** Another developer than the line's own. */
+	developerVolume: z.optional(within(BOUNDS.volumeOrNone)),
 	/** `none` is an answer too. */
 	choice: z.enum(['open', 'formula', 'none']),
 	parts: z.array(chosenPart).check(z.maxLength(8)),
@@ -535,6 +537,17 @@ export const shelfLine = z.object({
 	shades: z.array(shelfShade).check(z.maxLength(300))
 });
 
+/** A blend that the salon keeps by a name of its own. */
+export const houseFormula = z.object({
+	id,
+	name: text(120, 1),
+	lineId: text(80, 1),
+	parts: z.array(chosenPart).check(z.minLength(1), z.maxLength(8)),
+	ratio: within(BOUNDS.ratio),
+	minutes: within(BOUNDS.toneMinutes),
+	developerVolume: z.optional(within(BOUNDS.volumeOrNone))
+});
+
 const limit = within(BOUNDS.limitMinutes);
 
 /** CIELAB of something that was measured. */
@@ -599,6 +612,8 @@ export const shelf = z.object({
 		})
 	),
 	lines: z.array(shelfLine).check(z.maxLength(40)),
+	/** Blends that are mixed again and again. */
+	formulas: z.optional(z.array(houseFormula).check(z.maxLength(200))),
 	/** The salon's own ring, swatch by swatch: what a ladder is made from. */
 	ring: z.array(ringSwatch).check(z.maxLength(40)),
 	/** Depths of levels 1-12 in which this salon tells its levels; without them the usual ladder. */
@@ -632,6 +647,7 @@ export type Picture = z.infer<typeof picture>;
 export type FileDocument = z.infer<typeof fileDocument>;
 export type RingSwatch = z.infer<typeof ringSwatch>;
 export type ShelfLine = z.infer<typeof shelfLine>;
+export type HouseFormula = z.infer<typeof houseFormula>;
 export type AnyDocument = z.infer<typeof anyDocument>;
 export type Reading = z.infer<typeof reading>;
 export type ZoneName = z.infer<typeof zoneName>;

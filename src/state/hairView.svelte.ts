@@ -22,11 +22,13 @@ import {
 } from '../core/lift';
 import {
 	addDyes,
+	contributions,
 	fadeByWeek,
 	faultsOf,
 	overToned,
 	rawLab,
 	toneCourse,
+	type Contribution,
 	type DyeAmounts,
 	type FadedWeek,
 	type RawHair,
@@ -39,6 +41,7 @@ import type { Searches } from './searches';
 import { aimOf, aimOn, readingOf } from '../model/visit/exceptions';
 import type {
 	Aim,
+	ChosenPart,
 	LiftPlan,
 	Reading,
 	ShelfLine,
@@ -528,11 +531,17 @@ export class HairView implements DayStrand {
 		return best !== undefined && best.parts.length === 0;
 	});
 	/** What the toner makes of it: the colour as the eye mixes it, the level of the pigmented hair. */
-	toned = $derived.by(() => {
-		const { toneParts, filled, toneConditions, toneTarget } = this;
-		const preview = (hair: RawHair) => previewChoice(toneParts, hair, toneConditions, toneTarget);
+	toned = $derived.by(() => this.tonedWith(this.toneParts));
+	/** The same with another formula. */
+	tonedWith(parts: readonly ChosenPart[]) {
+		const { filled, toneConditions, toneTarget } = this;
+		const preview = (hair: RawHair) => previewChoice(parts, hair, toneConditions, toneTarget);
 		return { ...preview(filled), level: preview({ ...filled, whiteShare: 0 }).level };
-	});
+	}
+	/** What each part of the toner lays down on this hair. */
+	contributions: readonly Contribution[] = $derived.by(() =>
+		contributions(this.toneParts.map(corePart), this.filled.pigment, this.toneConditions)
+	);
 	/** Hair of this head under today's toner, as it would be if it were toned now. */
 	tonedAs(fibre: Fibre, condition: number): { readonly level: number; readonly lab: Lab } {
 		const conditions = { ...this.toneConditions, condition };

@@ -25,6 +25,7 @@ import { learnedFrom, recordedBefore } from '../model/visit/learned';
 import type { Learned } from '../model/visit/lift';
 import { Lowlights, type LowlightSource } from './lowlights.svelte';
 import { handPaceFrom, type HandPace } from '../model/visit/handPace';
+import { mixedFrom } from '../model/visit/tone';
 import { usageFrom, type Usage } from '../model/visit/usage';
 import { dayWork, type DayWork, type WorkBowls, type WorkedHead } from '../model/visit/work';
 import { Search } from './search.svelte';
@@ -274,6 +275,10 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 		const { lines } = this;
 		return lines.find(({ id }) => id === this.visit.tone.lineId) ?? lines[0];
 	});
+	/** Developer that the toner is mixed with, volumes; 0 where nothing develops it. */
+	tonerVolume: number | undefined = $derived.by(
+		() => this.line && mixedFrom(this.line, this.visit.tone).developerVolume
+	);
 	cautions = $derived.by(() =>
 		visitCautions(this.visit, {
 			client: this.client,
@@ -282,7 +287,7 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 			ceilings: this.shelf?.ceilings,
 			limitOf: (product) => this.limitOf(product),
 			bowls: this.bowls.poured,
-			tonerVolume: this.visit.tone.choice === 'none' ? undefined : this.line?.developerVolume,
+			tonerVolume: this.visit.tone.choice === 'none' ? undefined : this.tonerVolume,
 			today: this.#clock.moment().day
 		})
 	);

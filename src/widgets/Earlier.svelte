@@ -1,27 +1,29 @@
 <script lang="ts">
 	import Sheet from '../ui/Sheet.svelte';
+	import { earlier } from './earlier.svelte';
 
-	interface Props {
-		open: boolean;
-		/** What began before anybody said so. */
-		name: string;
-		/** Longest that it can have been, minutes. */
-		most: number;
-		onpick: (minutes: number) => void;
-		onclose: () => void;
-	}
-	let { open, name, most, onpick, onclose }: Props = $props();
 	const PADS = [1, 2, 5, 10, 15, 20, 30, 45] as const;
-	const pads = $derived(PADS.filter((minutes) => minutes <= most));
+	const asked = $derived(earlier.asked);
+	const pads = $derived(PADS.filter((minutes) => minutes <= (asked?.most ?? 0)));
+	const close = () => (earlier.asked = undefined);
+	function pick(minutes: number) {
+		const { onpick } = asked!;
+		close();
+		onpick(minutes);
+	}
 </script>
 
-<Sheet {open} title="How much earlier did {name} begin?" {onclose}>
+<Sheet
+	open={asked !== undefined}
+	title="How much earlier did {asked?.name ?? 'it'} begin?"
+	onclose={close}
+>
 	<div class="grid grid-cols-4 gap-3 max-tablet:grid-cols-2">
 		{#each pads as minutes (minutes)}
 			<button
 				class="h-22 rounded-box border-2 border-ink bg-raised figure text-28"
 				aria-label="{minutes} minutes earlier"
-				onclick={() => onpick(minutes)}>{minutes} <span class="text-15">min</span></button
+				onclick={() => pick(minutes)}>{minutes} <span class="text-15">min</span></button
 			>
 		{/each}
 	</div>

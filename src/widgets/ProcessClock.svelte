@@ -17,7 +17,7 @@
 	import { cautionWords } from '../wording/cautions';
 	import { processName, startWords } from '../wording/processes';
 	import { formatTimer } from '../wording/words';
-	import Earlier from './Earlier.svelte';
+	import { earlier } from './earlier.svelte';
 
 	interface Props {
 		one: DayClock;
@@ -38,7 +38,6 @@
 	const [stop] = $derived(begun ? [] : session.stops);
 	const left = $derived(one.minutes * 60 - one.seconds);
 	const limited = $derived(one.call?.kind === 'limit');
-	let asking = $state(false);
 
 	function toggle() {
 		const WHAT = { waiting: 'start', lying: 'hold', held: 'go on with', off: 'start' } as const;
@@ -61,13 +60,14 @@
 		session.change(`looked at the ${name}`, ({ run }) => noteLooked(run, one.of, one.seconds));
 	const forget = () =>
 		session.change(`the ${name} is not on`, ({ run }) => forgetClock(run, one.of));
-	function earlier(minutes: number) {
-		asking = false;
+	function beganEarlier(minutes: number) {
 		session.change(`the ${name} began earlier`, ({ run }) => {
 			const own = clockOf(run, one.of);
 			if (own) beginEarlier(own, minutes);
 		});
 	}
+	const askEarlier = () =>
+		(earlier.asked = { name: `the ${name}`, most: 60, onpick: beganEarlier });
 	const line = $derived.by(() => {
 		if (stop) return `${cautionWords(stop).title} It starts when this stop is passed or gone.`;
 		switch (one.state) {
@@ -114,7 +114,7 @@
 		<p class={[limited ? 'font-semibold text-stop' : 'text-ink-soft']}>
 			{line}
 			{#if lies}
-				<TextButton onclick={() => (asking = true)}>Began earlier</TextButton>
+				<TextButton onclick={askEarlier}>Began earlier</TextButton>
 				{#if one.seconds < 120}<TextButton onclick={forget}>Not on yet</TextButton>{/if}
 			{:else if one.state === 'off'}
 				<TextButton onclick={resume}>It is not off</TextButton>
@@ -135,10 +135,3 @@
 		{#if lies}<Button primary={left <= 0 || limited} onclick={stopped}>It is off</Button>{/if}
 	</div>
 </div>
-<Earlier
-	open={asking}
-	name="the {name}"
-	most={60}
-	onpick={earlier}
-	onclose={() => (asking = false)}
-/>

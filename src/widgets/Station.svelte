@@ -1,4 +1,6 @@
 <script lang="ts">
+	import Earlier from './Earlier.svelte';
+	import { earlier } from './earlier.svelte';
 	import type { Snippet } from 'svelte';
 
 	interface Props {
@@ -99,3 +101,4 @@
 		{@render foot()}
 	</footer>
 </section>
+{#if earlier.asked}<Earlier />{/if}

@@ -4,8 +4,10 @@ import {
 	FAMILIES,
 	parseTone,
 	type Direction,
+	type Contribution,
 	type ToneWarning,
 	type UnreadCode,
+	type UnspokenFormula,
 	type Vehicle
 } from '../core/tone';
 import type { ToneReason } from '../core/toner';
@@ -121,3 +123,28 @@ export function strengthWords(code: string, intensity: number): string {
 
 export const unlikeShadeWords = (code: string, level: number): string =>
 	`That does not look like ${code} on a swatch of ${level}: nothing was changed. Is it the right shade, dry, in daylight?`;
+
+/** Why a formula that was written is not understood. */
+export function unspokenWords({ problem, part }: UnspokenFormula, line: string): string {
+	switch (problem) {
+		case 'empty':
+			return '';
+		case 'code':
+			return `“${part}” is no shade that ${line} could have.`;
+		case 'notHere':
+			return `“${part}” is not among the shades of ${line} on the shelf.`;
+		case 'grams':
+			return `How much of “${part}”? It must be more than nothing, and fit the bowl.`;
+		case 'twice':
+			return `“${part}” stands in it twice.`;
+	}
+}
+
+const percent = (share: number): string => `${Math.round(100 * share)} %`;
+
+/** What a part of a formula lays down, in a few words: “60 % of the dye: violet, some brown”. */
+export function contributionWords({ share, dyes }: Contribution): string {
+	if (dyes.length === 0) return 'thins the rest, lays nothing down';
+	const named = dyes.slice(0, 3).map(({ dye, share: of }) => `${dye} ${percent(of)}`);
+	return `${percent(share)} of what is laid down: ${named.join(', ')}`;
+}

@@ -23,6 +23,8 @@ export { previewTone, rawLab, type RawHair, type TonePreview, type ToneWarning }
 export { enhances, targetLab, turnedTo, USUAL_WARMTH, warmthKept, type Direction } from './target';
 export { baseGrip, namedTones, parseTone, tubeDyes, type Shade } from './tube';
 export { readCode, type UnreadCode } from './code';
+export { readSpoken, type UnspokenFormula } from './spoken';
+export { contributions, type Contribution } from './contributions';
 export { rootShadowLevel } from './rootShadow';
 export { idealDyes } from './idealDyes';
 export { dyesNamed } from './named';

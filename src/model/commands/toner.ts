@@ -1,4 +1,11 @@
-import type { ChosenPart, ShelfLine, TonePlan, Visit } from '../../schema/records';
+import type {
+	ChosenPart,
+	HouseFormula,
+	Shelf,
+	ShelfLine,
+	TonePlan,
+	Visit
+} from '../../schema/records';
 
 /** Chooses a formula of a line, on a draft; one without parts is the choice of no toner. */
 export function chooseToner(
@@ -23,8 +30,9 @@ export function chooseLine(tone: TonePlan, line: ShelfLine): void {
 		choice: 'open',
 		parts: []
 	} satisfies Partial<TonePlan>);
-	// What went before it was mixed from the line that is left.
+	// What went before it was mixed from the line that is left, and with its developer.
 	delete tone.filler;
+	delete tone.developerVolume;
 }
 
 /** Goes on with the toner; going on with the suggestion is choosing it. */
@@ -51,4 +59,33 @@ export function toneInTwoSteps(
 ): void {
 	chooseToner(tone, second, line);
 	tone.filler = { parts: [...first], minutes: tone.minutes, isToner: true };
+}
+
+/** A formula that somebody wrote or kept, with what was said of how it is mixed. */
+export interface OwnFormula {
+	readonly parts: readonly ChosenPart[];
+	readonly ratio?: number | undefined;
+	readonly developerVolume?: number | undefined;
+	readonly minutes?: number | undefined;
+}
+
+/** Mixes a formula of one's own, on a draft: what was not said of it stays as it was. */
+export function mixOwn(tone: TonePlan, formula: OwnFormula, line: ShelfLine): void {
+	chooseToner(tone, formula.parts, line);
+	const { ratio, developerVolume, minutes } = formula;
+	if (ratio !== undefined) tone.ratio = ratio;
+	if (minutes !== undefined) tone.minutes = minutes;
+	if (developerVolume !== undefined) tone.developerVolume = developerVolume;
+	if (tone.developerVolume === line.developerVolume) delete tone.developerVolume;
+}
+
+/** Keeps a blend by a name of the salon's own, on a draft; one of that name gives way to it. */
+export function keepFormula(shelf: Shelf, formula: HouseFormula): void {
+	const others = (shelf.formulas ?? []).filter(({ name }) => name !== formula.name);
+	shelf.formulas = [...others, formula].toSorted((p, q) => p.name.localeCompare(q.name));
+}
+
+/** Lets a kept blend go, on a draft. */
+export function dropFormula(shelf: Shelf, id: string): void {
+	shelf.formulas = (shelf.formulas ?? []).filter((formula) => formula.id !== id);
 }

@@ -11,7 +11,7 @@ import type {
 	Visit
 } from '../../schema/records';
 import { MAIN_STEP, tintOf } from './day';
-import { developerGramsOf } from './tone';
+import { developerGramsOf, mixedFrom } from './tone';
 import { tonerOf, tonerPass, type DayWork, type StepWork, type WorkBowl } from './work';
 
 /** One thing that goes into a bowl. What it is called is found where it is shown. */
@@ -237,7 +237,8 @@ function tonerBowl(source: DayBowlsSource): Unnumbered[] {
 	const { line, head, visit } = source;
 	if (!line || !tonerOf(visit) || head.noToner || head.toneParts.length === 0) return [];
 	const { minutes, choice } = visit.tone;
-	return [colourBowl(source, 'toner', line, head.toneParts, minutes, choice === 'open')];
+	const mixed = mixedFrom(line, visit.tone);
+	return [colourBowl(source, 'toner', mixed, head.toneParts, minutes, choice === 'open')];
 }
 
 /** What goes on before the toner, a filler or a first toner; it is of the same line. */

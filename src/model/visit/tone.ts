@@ -75,6 +75,12 @@ export function filledHair(
 /** What the aim means as a colour on this hair. */
 export const aimLab = (aim: Aim, raw: RawHair): Lab => targetLab(aim, rawLab(raw));
 
+/** A line as a toner of this visit is mixed from it: with the developer that was chosen for it. */
+export const mixedFrom = <L extends Pick<ShelfLine, 'developerVolume'>>(
+	line: L,
+	{ developerVolume }: Pick<TonePlan, 'developerVolume'>
+): L => (developerVolume === undefined ? line : { ...line, developerVolume });
+
 /** A part of the record as the core reads it. */
 export const corePart = (part: ChosenPart): FormulaPart =>
 	part.level === undefined || part.tone === undefined
@@ -116,6 +122,20 @@ export const toneQuestion = (
 		conditions,
 		totalGrams
 	}
+});
+
+/** A shade of a line as it is kept in the record. */
+export const partOfShade = (
+	{ id, code, level, tone, intensity, form }: ShelfLine['shades'][number],
+	grams: number
+): ChosenPart => ({
+	shadeId: id,
+	name: code,
+	level,
+	tone,
+	grams,
+	...(intensity === undefined ? {} : { intensity }),
+	...(form === undefined ? {} : { form })
 });
 
 /** A formula found, as it is kept in the record: with the line's own codes. */

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { labOfFibre } from '../../core/lift';
+	import { seenFibre } from '../../model/visit/hair';
 	import { Awake } from '../../devices/awake.svelte';
 	import { useClock } from '../../state/clock.svelte';
 	import { DayClocks } from '../../state/dayClocks.svelte';
@@ -34,6 +36,7 @@
 	const service = new ChairRun(session, () => seconds);
 	const clocks = new DayClocks(session, clock);
 	const head = $derived(service.head);
+	const readyLab = $derived(labOfFibre(seenFibre(session.head.reading, session.head.target)));
 	const begun = $derived(run.startedAt !== undefined);
 	const minute = $derived(Math.floor(seconds / 60));
 	const answer = $derived(
@@ -65,7 +68,7 @@
 	<h1 class="figure text-name leading-none wrap-anywhere max-desk:text-60 max-tablet:text-40">
 		{answer.answer}
 	</h1>
-	<p class="flex flex-wrap items-baseline gap-x-6">
+	<div class="flex flex-wrap items-baseline gap-x-6">
 		{#if until !== undefined && until > 0}
 			<span class="figure text-act leading-none tracking-giant tabular-nums"
 				>{formatTimer(until * 60)}</span
@@ -73,8 +76,11 @@
 		{:else}
 			<span class="figure text-60 leading-tight max-tablet:text-40">{answer.words}</span>
 		{/if}
-		<span class="text-22 text-ink-soft">{answer.range}</span>
-	</p>
+		<span class="min-w-60 flex-1 text-22 text-ink-soft">{answer.range}</span>
+		{#if head}<span class="w-93 self-center max-tablet:w-full"
+				><HeadNow sections={head.sections} /></span
+			>{/if}
+	</div>
 	{#if bowls.length > 0}
 		<ul class="mt-3 flex flex-wrap gap-x-8 gap-y-2 border-t border-line pt-3" aria-label="Bowls">
 			{#each bowls as bowl (bowl.id)}
@@ -96,17 +102,15 @@
 		</ul>
 	{/if}
 	{#if head}
-		<div class="mt-4 grid grid-cols-[minmax(0,1fr)_372px] gap-6 max-desk:grid-cols-1">
-			<div class="@container bg-field px-4 py-3 text-on-field">
-				<SectionLocks
-					sections={head.sections}
-					nameOf={service.nameOf}
-					minute={service.minute}
-					chosen={service.looked && keyOf(service.looked)}
-					onchoose={(key) => service.point(key)}
-				/>
-			</div>
-			<HeadNow sections={head.sections} />
+		<div class="@container mt-4 bg-field px-4 py-3 text-on-field">
+			<SectionLocks
+				sections={head.sections}
+				nameOf={service.nameOf}
+				minute={service.minute}
+				chosen={service.looked && keyOf(service.looked)}
+				ready={{ level: session.head.target, lab: readyLab }}
+				onchoose={(key) => service.point(key)}
+			/>
 		</div>
 	{/if}
 </main>

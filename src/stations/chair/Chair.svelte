@@ -136,7 +136,8 @@
 			staging={session.bowls.staging}
 			nameOf={service.nameOf}
 			minute={service.minute}
-			onon={() => service.tap([putting], 'on')}
+			justOn={service.justOn}
+			onon={() => service.tapBar(putting)}
 			{small}
 			followsPlan={run.followsPlan === true}
 			onfollow={(follows) => service.follow(follows)}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { useVisit } from '../../state/visitContext';
 	import Button from '../../ui/Button.svelte';
-	import Earlier from '../../widgets/Earlier.svelte';
+	import { earlier } from '../../widgets/earlier.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
 	import { cautionWords } from '../../wording/cautions';
 	import { formatTimer } from '../../wording/words';
@@ -37,7 +37,7 @@
 	const session = useVisit();
 	const run = $derived(session.visit.run);
 	const running = $derived(run.runningSince !== undefined);
-	let asking = $state(false);
+	const askEarlier = () => (earlier.asked = { name: 'the service', most: 60, onpick: onearlier });
 </script>
 
 {#if begun && run.rinsedAtMinute === undefined && session.stops.length > 0}
@@ -89,16 +89,6 @@
 				? 'Check from half time on, then every five to ten minutes: wipe a strand clean, name level and undertone, test the stretch.'
 				: 'Space starts and holds; k notes a check.'}
 		{/if}
-		{#if begun}<TextButton onclick={() => (asking = true)}>It began earlier</TextButton>{/if}
+		{#if begun}<TextButton onclick={askEarlier}>It began earlier</TextButton>{/if}
 	</p>
 {/if}
-<Earlier
-	open={asking}
-	name="the service"
-	most={60}
-	onpick={(minutes) => {
-		asking = false;
-		onearlier(minutes);
-	}}
-	onclose={() => (asking = false)}
-/>

@@ -28,6 +28,7 @@
 		nameOf={service.nameOf}
 		minute={service.minute}
 		chosen={service.looked && keyOf(service.looked)}
+		ready={{ level: session.head.target, lab: readyLab }}
 		onchoose={(key) => service.point(key)}
 	/>
 {:else}
@@ -39,14 +40,14 @@
 		lab={expected.lab}
 		height={92}
 	/>
+	<StrandRow
+		name="ready"
+		colours={uniform(readyLab)}
+		value={formatLevel(session.head.target)}
+		lab={readyLab}
+		height={38}
+	/>
 {/if}
-<StrandRow
-	name="ready"
-	colours={uniform(readyLab)}
-	value={formatLevel(session.head.target)}
-	lab={readyLab}
-	height={38}
-/>
 {#if seen}
 	<StrandRow
 		name="seen"

@@ -8,6 +8,8 @@
 
 	interface Props {
 		section: RunningSection;
+		/** What was tapped a moment ago: the bar takes it back. */
+		justOn: RunningSection | undefined;
 		/** What comes after it. */
 		then: readonly RunningSection[];
 		staging: Staging;
@@ -21,54 +23,87 @@
 		small: boolean;
 		onfollow: (followsPlan: boolean) => void;
 	}
-	let { section, then, staging, nameOf, minute, onon, followsPlan, small, onfollow }: Props =
-		$props();
+	let {
+		section,
+		justOn,
+		then,
+		staging,
+		nameOf,
+		minute,
+		onon,
+		followsPlan,
+		small,
+		onfollow
+	}: Props = $props();
 	const bowl = $derived(staging.bowls.find(({ number }) => number === section.bowl)!);
 	const left = $derived(Math.round(BOWL_LIFE_MINUTES - bowlAge(section, minute)));
+	const name = $derived(nameOf(section.section));
 	const late = $derived(Math.round(section.lateMinutes));
 </script>
 
-<section aria-label="Putting on" class="mb-4">
-	<div class="flex flex-wrap items-end justify-between gap-x-8">
-		<h2
-			class={[
-				'figure leading-none wrap-anywhere',
-				small ? 'text-40 max-tablet:text-28' : 'text-name max-desk:text-60 max-tablet:text-40'
-			]}
+{#snippet ring()}
+	<BowlRing
+		number={bowl.number}
+		left={left / BOWL_LIFE_MINUTES}
+		label="Bowl {bowl.number}: {left > 0 ? `fresh for ${left} min` : 'no longer fresh'}"
+	/>
+{/snippet}
+{#snippet words()}
+	from bowl {bowl.number}, {bowl.volume} vol, {left > 0
+		? `fresh for ${left} min`
+		: 'no longer fresh: mix it anew'}{late > 1
+		? `; ${late} min later than planned`
+		: late < -1
+			? `; ${-late} min sooner than planned`
+			: ''}{#if then.length > 0}<span class="text-ink-soft"
+			>, then {then
+				.slice(0, 2)
+				.map((one) => nameOf(one.section))
+				.join(', ')}</span
+		>{/if}
+{/snippet}
+{#snippet bar(look: string)}
+	{#if justOn}
+		<!-- Who hit it twice did not mean two sections. -->
+		<button
+			class={['rounded-box border-2 border-ink bg-raised figure wrap-anywhere', look]}
+			aria-label="{nameOf(justOn.section)} is not on"
+			onclick={onon}>{nameOf(justOn.section)} is on: tap to undo</button
 		>
-			{nameOf(section.section)}
-		</h2>
-		<Switch label="Follow the plan untapped" checked={followsPlan} onchange={onfollow} />
-	</div>
-	<div class="mt-1 mb-3 flex items-center gap-4">
-		<BowlRing
-			number={bowl.number}
-			left={left / BOWL_LIFE_MINUTES}
-			label="Bowl {bowl.number}: {left > 0 ? `fresh for ${left} min` : 'no longer fresh'}"
-		/>
-		<p class="text-18 max-tablet:text-15">
-			from bowl {bowl.number}, {bowl.volume} vol, {left > 0
-				? `fresh for ${left} min`
-				: 'no longer fresh: mix it anew'}{late > 1
-				? `; ${late} min later than planned`
-				: late < -1
-					? `; ${-late} min sooner than planned`
-					: ''}{#if then.length > 0}<span class="text-ink-soft"
-					>, then {then
-						.slice(0, 2)
-						.map((one) => nameOf(one.section))
-						.join(', ')}</span
-				>{/if}
-		</p>
-	</div>
-	<button
-		class={[
-			'block w-full rounded-box figure',
-			small
-				? 'h-18 border-2 border-ink bg-raised text-40'
-				: 'h-40 bg-accent text-60 text-on-accent max-tablet:h-30'
-		]}
-		aria-label="{nameOf(section.section)} is on"
-		onclick={onon}>On</button
-	>
-</section>
+	{:else}
+		<button
+			class={[
+				'rounded-box figure',
+				small ? 'border-2 border-ink bg-raised text-40' : 'bg-accent text-60 text-on-accent',
+				look
+			]}
+			aria-label="{name} is on"
+			onclick={onon}>On</button
+		>
+	{/if}
+{/snippet}
+
+{#if small}
+	<section aria-label="Putting on" class="mb-4 flex flex-wrap items-center gap-x-4 gap-y-2">
+		{@render ring()}
+		<div class="min-w-60 flex-1">
+			<h2 class="figure text-28 leading-tight wrap-anywhere">{name}</h2>
+			<p>{@render words()}</p>
+		</div>
+		{@render bar('h-18 w-80 max-tablet:w-full')}
+	</section>
+{:else}
+	<section aria-label="Putting on" class="mb-4">
+		<div class="flex flex-wrap items-end justify-between gap-x-8">
+			<h2 class="figure text-name leading-none wrap-anywhere max-desk:text-60 max-tablet:text-40">
+				{name}
+			</h2>
+			<Switch label="Follow the plan untapped" checked={followsPlan} onchange={onfollow} />
+		</div>
+		<div class="mt-1 mb-3 flex items-center gap-4">
+			{@render ring()}
+			<p class="text-18 max-tablet:text-15">{@render words()}</p>
+		</div>
+		{@render bar('block h-40 w-full max-tablet:h-30')}
+	</section>
+{/if}

@@ -5,7 +5,7 @@
 	import { BOWL_LIFE_MINUTES } from '../../core/mix';
 	import type { Check, Told } from '../../model/commands/checks';
 	import Button from '../../ui/Button.svelte';
-	import Earlier from '../../widgets/Earlier.svelte';
+	import { earlier } from '../../widgets/earlier.svelte';
 	import type { SectionNamer } from '../../wording/bowls';
 	import { checkWords, STATE_WORDS } from '../../wording/chair';
 	import Fold from '../../ui/Fold.svelte';
@@ -67,6 +67,10 @@
 	}: Props = $props();
 	const stands = $derived(section.state);
 	const lies = $derived(isLying(section));
+	const seenAgo = (at: number) => {
+		const minutes = Math.round(minute - at);
+		return minutes < 1 ? 'just now' : `${minutes} min ago`;
+	};
 	const ahead = (to: number) => Math.max(0, Math.round(to - minute));
 	const line = $derived.by(() => {
 		const now = `${formatLevel(section.level)} ${undertoneWord(section.undertone.name, section.level)}`;
@@ -91,7 +95,7 @@
 	let acting = $state(false);
 	let pulling = $state(false);
 	let stopping = $state(false);
-	let asking = $state(false);
+	const askEarlier = () => (earlier.asked = { name, most: section.toMinute, onpick: onearlier });
 	/** Far enough for an eye to see what more minutes do. */
 	const PULL_MINUTES = 4;
 </script>
@@ -109,9 +113,7 @@
 			{line}
 			{#if section.seen && !check}
 				<span class="text-ink-soft"
-					>Seen {Math.max(0, Math.round(minute - section.seen.minute))} min ago: {checkWords(
-						section.seen
-					)}.</span
+					>Seen {seenAgo(section.seen.minute)}: {checkWords(section.seen)}.</span
 				>
 			{/if}
 		</p>
@@ -126,7 +128,7 @@
 			<Button onclick={() => ontap('off')}>It is off</Button>
 			{#if isTapped}
 				<Button onclick={() => onuntap('on')}>Not on yet</Button>
-				<Button onclick={() => (asking = true)}>On earlier</Button>
+				<Button onclick={askEarlier}>On earlier</Button>
 			{/if}
 		{:else if stands === 'wiped'}
 			<Button onclick={() => ontap('off')}>It is rinsed</Button>
@@ -209,13 +211,3 @@
 			{@render children()}
 		</div>{/if}
 </section>
-<Earlier
-	open={asking}
-	{name}
-	most={section.toMinute}
-	onpick={(minutes) => {
-		asking = false;
-		onearlier(minutes);
-	}}
-	onclose={() => (asking = false)}
-/>

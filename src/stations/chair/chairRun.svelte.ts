@@ -26,6 +26,9 @@ import { actWords, checkWords, DONE_WORDS, dueWords } from '../../wording/chair'
 
 const isPut = ({ act }: NextAct): boolean => act === 'putOn' || act === 'beOn';
 
+/** A second tap on the bar within this takes the first back, seconds. */
+const UNDONE_SECONDS = 5;
+
 /** A section is named for the bar so many minutes before it is begun. */
 const SOON_MINUTES = 1;
 
@@ -264,6 +267,19 @@ export class ChairRun {
 		this.#session.change(`${this.nameOf(section.section)} went on earlier`, ({ run }) =>
 			tappedEarlier(run, { act: 'on', section: section.section, part: section.part }, minutes)
 		);
+	}
+	/** What the bar said a moment ago: a second tap takes it back. */
+	justOn: RunningSection | undefined = $derived.by(() => {
+		const last = (this.#session.visit.run.taps ?? []).findLast(({ act }) => act === 'on');
+		if (!last || this.#seconds() - last.minute * 60 > UNDONE_SECONDS) return undefined;
+		return this.head?.sections.find(
+			(one) => one.section === last.section && one.part === last.part
+		);
+	});
+	/** The bar was tapped: the section is on, or what it said a moment ago is taken back. */
+	tapBar(section: RunningSection): void {
+		if (this.justOn) this.untap([this.justOn], 'on');
+		else this.tap([section], 'on');
 	}
 	/** The service began before its clock was started. */
 	beganEarlier(minutes: number): void {

@@ -20,6 +20,7 @@
 	import { isPlainLine } from '../../store/demo/shelf';
 	import FillerLine from './FillerLine.svelte';
 	import Formulas from './Formulas.svelte';
+	import MixingBench from './MixingBench.svelte';
 	import ToneDials from './ToneDials.svelte';
 	import { beside, withWhite } from '../../wording/words';
 	import { lightsTonedWords } from '../../wording/kept';
@@ -95,7 +96,7 @@
 		? []
 		: [
 				{ value: `${tone.minutes} min`, label: 'then wipe and look' },
-				{ value: developer, label: `developer, ${session.line?.developerVolume ?? 0} vol` },
+				{ value: developer, label: `developer, ${session.tonerVolume ?? 0} vol` },
 				{
 					value: distanceWords(toned.deltaE),
 					label: figures.shown ? `ΔE ${toned.deltaE.toFixed(1)} from the aim` : 'to the aim'
@@ -188,6 +189,7 @@
 			{#if tonerClock}<ProcessClock one={tonerClock} after={clocks.of('filler')} />{/if}
 		{/snippet}
 		{#if chosen}{@render onHair()}{/if}
+		<MixingBench />
 		<Formulas />
 		{#if !chosen && !session.head.noToner && parts.length > 0}{@render onHair()}{/if}
 	{/snippet}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { BOUNDS } from '../../core/vocabulary';
+	import type { TonePlan } from '../../schema/records';
 	import { chooseLine } from '../../model/commands/toner';
 	import { depositShares } from '../../core/tone';
 	import Choice from '../../ui/Choice.svelte';
@@ -32,6 +33,10 @@
 		const line = session.shelf?.lines.find((candidate) => candidate.id === id);
 		if (line) session.change('line', ({ tone }) => chooseLine(tone, line));
 	}
+	function setDeveloper(draft: TonePlan, volume: number) {
+		if (volume === session.line?.developerVolume) delete draft.developerVolume;
+		else draft.developerVolume = volume;
+	}
 	function choose(choice: (typeof CHOICES)[number]['value']) {
 		const parts = session.head.toneParts;
 		session.change('toner or none', (draft) => {
@@ -63,6 +68,15 @@
 			onchange={(v) => session.change('toner ratio', (draft) => (draft.tone.ratio = v))}
 		/>
 	{/if}
+	{#if session.line && session.line.developerVolume > 0}
+		<NumberField
+			label="Developer"
+			value={session.tonerVolume}
+			{...BOUNDS.volumeOrNone}
+			unit="vol"
+			onchange={(v) => session.change('toner developer', (draft) => setDeveloper(draft.tone, v))}
+		/>
+	{/if}
 	<NumberField
 		label="Colour in the bowl"
 		value={tone.totalGrams}
@@ -70,16 +84,4 @@
 		unit="g"
 		onchange={(v) => session.change('toner grams', (draft) => (draft.tone.totalGrams = v))}
 	/>
-{/if}
-{#if tone.choice === 'formula'}
-	{#each tone.parts as part, i (part.name)}
-		<NumberField
-			label={part.name}
-			value={part.grams}
-			{...BOUNDS.partGrams}
-			unit="g"
-			onchange={(v) =>
-				session.change(`grams of ${part.name}`, (draft) => (draft.tone.parts[i]!.grams = v))}
-		/>
-	{/each}
 {/if}

@@ -1,0 +1,178 @@
+<script lang="ts">
+	import X from '@lucide/svelte/icons/x';
+	import { rgbOf } from '../../core/colour';
+	import { formatLevel } from '../../core/hair';
+	import { readSpoken, tradeLevel } from '../../core/tone';
+	import { BOUNDS } from '../../core/vocabulary';
+	import { mixOwn, type OwnFormula } from '../../model/commands/toner';
+	import { corePart, partOfShade } from '../../model/visit/tone';
+	import { uniform } from '../../model/visit/hair';
+	import { shadeColours } from '../../model/shelf/look';
+	import type { ChosenPart } from '../../schema/records';
+	import { figures } from '../../state/figures.svelte';
+	import { useVisit } from '../../state/visitContext';
+	import Strand from '../../charts/strand/Strand.svelte';
+	import Button from '../../ui/Button.svelte';
+	import Dial from '../../ui/Dial.svelte';
+	import TextField from '../../ui/TextField.svelte';
+	import {
+		contributionWords,
+		distanceWords,
+		formulaWords,
+		unspokenWords
+	} from '../../wording/tone';
+	import { formatRatio } from '../../wording/words';
+	import HouseFormulas from './HouseFormulas.svelte';
+
+	const session = useVisit();
+	const view = $derived(session.head);
+	const tone = $derived(session.visit.tone);
+	const line = $derived(session.line);
+	/** Shades of this line first; of others only those that are mixed the same way. */
+	const shades = $derived(
+		line
+			? [
+					line,
+					...session.lines.filter(({ id, vehicle }) => id !== line.id && vehicle === line.vehicle)
+				].flatMap((one) => one.shades)
+			: []
+	);
+	const isOwn = (part: ChosenPart): boolean =>
+		part.shadeId === undefined || line?.shades.some(({ id }) => id === part.shadeId) === true;
+
+	let said = $state('');
+	const read = $derived(
+		line && readSpoken(said, { key: line.key, shades }, tone.totalGrams, session.shelf?.scaleStep)
+	);
+	const heard: OwnFormula | undefined = $derived(
+		read?.ok
+			? {
+					...read,
+					parts: read.parts.map(({ shade, grams }) =>
+						shade ? partOfShade(shade, grams) : { name: 'clear', grams }
+					)
+				}
+			: undefined
+	);
+	const fault = $derived(read && !read.ok && line ? unspokenWords(read, line.name) : '');
+	/** What is looked at: what is being written, or else what is mixed. */
+	const shown = $derived(heard?.parts ?? view.toneParts);
+	const preview = $derived(view.tonedWith(shown));
+	const trade = $derived(tradeLevel(shown.map(corePart)));
+	const strange = $derived(shown.filter((part) => !isOwn(part)));
+	const grams = $derived(shown.reduce((sum, part) => sum + part.grams, 0));
+
+	function mix() {
+		if (!heard || !line) return;
+		const formula = heard;
+		session.change('mixed a formula', (draft) => mixOwn(draft.tone, formula, line));
+		said = '';
+	}
+	function setParts(label: string, recipe: (parts: ChosenPart[]) => ChosenPart[]) {
+		if (!line) return;
+		// What was only suggested is chosen by changing it.
+		const parts = recipe(view.toneParts.map((part) => ({ ...part })));
+		session.change(label, (draft) => mixOwn(draft.tone, { parts }, line));
+	}
+	const weigh = (at: number, to: number) =>
+		setParts(`grams of ${view.toneParts[at]!.name}`, (parts) =>
+			parts.with(at, { ...parts[at]!, grams: to })
+		);
+	const without = (at: number) =>
+		setParts(`without ${view.toneParts[at]!.name}`, (parts) => parts.toSpliced(at, 1));
+	/** A dial spans twice what stands in the bowl. */
+	const most = $derived(Math.max(20, Math.min(BOUNDS.partGrams.max, 2 * tone.totalGrams)));
+	const lockOf = (part: ChosenPart) => {
+		const shade = shades.find(({ id }) => id === part.shadeId);
+		return shade && line ? shadeColours(line, shade) : undefined;
+	};
+</script>
+
+{#if line}
+	<section aria-label="Mix your own" class="@container mb-4 border-t border-line pt-3">
+		<h2 class="text-15 font-semibold">Mix your own</h2>
+		<form
+			class="grid grid-cols-[minmax(0,1fr)_auto] items-start gap-3"
+			onsubmit={(event) => {
+				event.preventDefault();
+				mix();
+			}}
+		>
+			<TextField
+				label="A formula, as you say it"
+				value={said}
+				hint={fault
+					? undefined
+					: heard
+						? `Heard: ${formulaWords(heard.parts)}${heard.ratio ? `, ${formatRatio(heard.ratio)}` : ''}${heard.developerVolume === undefined ? '' : `, ${heard.developerVolume} vol`}${heard.minutes ? `, ${heard.minutes} min` : ''}.`
+						: `Such as ${line.shades[0]?.code ?? '9V'} 20 + clear 10, 1:2, 15 min.`}
+				fault={fault || undefined}
+				oninput={(value) => (said = value)}
+			/>
+			<div class="pt-6">
+				<Button primary={heard !== undefined} disabled={!heard} type="submit">Mix it</Button>
+			</div>
+		</form>
+		<div class="mt-2 grid grid-cols-[minmax(0,1fr)_auto] items-center gap-4">
+			<span class="block h-16 bg-field py-2 pl-2"
+				><Strand
+					colours={uniform(preview.lab)}
+					seed={9}
+					label="toned: {formatLevel(preview.level)}"
+				/></span
+			>
+			<p class="leading-close">
+				<b class="figure text-28">{formatLevel(preview.level)}</b>
+				<span class="block text-ink-soft"
+					>{trade === undefined ? '' : `${formatLevel(trade)} by the tubes, `}{distanceWords(
+						preview.deltaE
+					)}{figures.shown ? ` (ΔE ${preview.deltaE.toFixed(1)})` : ''}, {Math.round(grams * 10) /
+						10} g</span
+				>
+			</p>
+		</div>
+		{#if strange.length > 0}
+			<p class="mt-2 border-l-4 border-ask pl-3" role="status">
+				<b>Two lines in one bowl:</b>
+				{strange.map(({ name }) => name).join(', ')} is not of {line.name}. Their makers do not say
+				how they go together.
+			</p>
+		{/if}
+		{#if !heard && view.toneParts.length > 0}
+			<ol aria-label="What is in the bowl" class="mt-2">
+				{#each view.toneParts as part, i (part.name)}
+					{@const colours = lockOf(part)}
+					{@const own = view.contributions[i]}
+					<li
+						class="grid grid-cols-[48px_minmax(0,1fr)_minmax(0,1.4fr)_44px] items-center gap-x-4 border-b border-line py-1 @max-narrow:grid-cols-[40px_minmax(0,1fr)_44px]"
+					>
+						<span class="h-12 bg-field"
+							>{#if colours}<Strand hanging seed={i + 60} {colours} label="" />{/if}</span
+						>
+						<div class="leading-close">
+							<b class="figure text-18">{part.name}</b>
+							<span class="block text-13 text-ink-soft">{own ? contributionWords(own) : ''}</span>
+						</div>
+						<div class="@max-narrow:col-span-full @max-narrow:row-start-2">
+							<Dial
+								label="Grams of {part.name}"
+								value={part.grams}
+								min={1}
+								max={most}
+								step={session.shelf?.scaleStep ?? 1}
+								shown="{part.grams} g"
+								onchange={(to) => weigh(i, to)}
+							/>
+						</div>
+						<button
+							class="grid tap place-items-center"
+							aria-label="Without {part.name}"
+							onclick={() => without(i)}><X size={20} aria-hidden="true" /></button
+						>
+					</li>
+				{/each}
+			</ol>
+		{/if}
+		<HouseFormulas />
+	</section>
+{/if}
