@@ -26,6 +26,12 @@ test('section by section: one tap each, a late one moves the rest, a reload lose
 	await expect(answer(page)).toContainText('to be on now');
 	await main(page).getByRole('button', { name: 'nape is on' }).click();
 	await expect(page.getByText('nape is on.')).toBeVisible();
+	// Hit twice it is taken back; after five seconds the bar is that of the next.
+	await main(page).getByRole('button', { name: 'nape is not on' }).click();
+	await expect(nape).toContainText('being put on');
+	await main(page).getByRole('button', { name: 'nape is on' }).click();
+	await page.clock.fastForward('00:06');
+	await expect(main(page).getByRole('button', { name: 'back 1 is on' })).toBeVisible();
 	await expect(nape).toContainText('on');
 	const putting = main(page).getByRole('region', { name: 'Putting on' });
 	await expect(putting).toContainText('back 1');

@@ -15,7 +15,7 @@ test('a formula is typed as it is said, seen before it is mixed, changed by the 
 	await expect(bench(page).getByRole('button', { name: 'Mix it' })).toBeDisabled();
 	await said.fill('9V 20 + clear 10, 1:1.5, 12 min, 13 vol');
 	await expect(
-		bench(page).getByText(/Heard: 9V 20 g \+ clear 10 g, 1:1.5, 13 vol, 12 min/)
+		bench(page).getByText(/Heard: 9V 20 g \+ clear 10 g, 1 : 1\.5, 13 vol, 12 min/)
 	).toBeVisible();
 	await accessible(page);
 	// Enter mixes it: by keys alone.

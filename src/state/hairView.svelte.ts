@@ -104,6 +104,12 @@ import { levelsSeen, type LevelSeen } from '../model/visit/seen';
 import { Search } from './search.svelte';
 import { steady } from './steady';
 
+/** How a formula is mixed and left, where that is not as it is set. */
+interface MixedAs {
+	readonly ratio?: number | undefined;
+	readonly minutes?: number | undefined;
+}
+
 /** A toner that stays above this is not too deep, levels under the aim. */
 const DEEPER_THAN_AIM = 0.3;
 /** How long a toner is watched as it ages, weeks. */
@@ -532,10 +538,16 @@ export class HairView implements DayStrand {
 	});
 	/** What the toner makes of it: the colour as the eye mixes it, the level of the pigmented hair. */
 	toned = $derived.by(() => this.tonedWith(this.toneParts));
-	/** The same with another formula. */
-	tonedWith(parts: readonly ChosenPart[]) {
-		const { filled, toneConditions, toneTarget } = this;
-		const preview = (hair: RawHair) => previewChoice(parts, hair, toneConditions, toneTarget);
+	/** The same with another formula, in its own ratio and minutes where it has some. */
+	tonedWith(parts: readonly ChosenPart[], mixed: MixedAs = {}) {
+		const { filled, toneTarget, toneConditions } = this;
+		const { ratio, minutes } = toneConditions;
+		const conditions = {
+			...toneConditions,
+			minutes: mixed.minutes ?? minutes,
+			ratio: toneConditions.vehicle === 'direct' ? ratio : (mixed.ratio ?? ratio)
+		};
+		const preview = (hair: RawHair) => previewChoice(parts, hair, conditions, toneTarget);
 		return { ...preview(filled), level: preview({ ...filled, whiteShare: 0 }).level };
 	}
 	/** What each part of the toner lays down on this hair. */

@@ -18,13 +18,8 @@
 	class="mb-4 grid grid-cols-[minmax(0,1fr)_372px] items-center gap-8 max-desk:grid-cols-[minmax(0,1fr)_268px] max-tablet:grid-cols-1"
 	aria-label="Until then"
 >
-	<p class="min-w-0">
-		<span class="block figure text-act leading-none tracking-giant tabular-nums"
-			>{formatTimer(Math.max(0, minutes) * 60)}</span
-		>
-		<span class="block figure text-40 leading-tight wrap-anywhere max-tablet:text-28"
-			>until: {words}</span
-		>
+	<p class="min-w-0 figure text-act leading-none tracking-giant tabular-nums">
+		{formatTimer(Math.max(0, minutes) * 60)} <span class="sr-only">until: {words}</span>
 	</p>
 	<div class="max-tablet:max-w-90">{@render children()}</div>
 </section>

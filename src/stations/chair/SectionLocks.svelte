@@ -106,6 +106,7 @@
 								: 'font-normal'
 						]}>{STATE_WORDS[one.state]}</b
 					>
+					{#if isLying(one)}<span class="block text-13 leading-close">{windowOf(one)}</span>{/if}
 				</button>
 			</li>
 		{/each}

@@ -57,7 +57,7 @@
 	const fault = $derived(read && !read.ok && line ? unspokenWords(read, line.name) : '');
 	/** What is looked at: what is being written, or else what is mixed. */
 	const shown = $derived(heard?.parts ?? view.toneParts);
-	const preview = $derived(view.tonedWith(shown));
+	const preview = $derived(view.tonedWith(shown, heard));
 	const trade = $derived(tradeLevel(shown.map(corePart)));
 	const strange = $derived(shown.filter((part) => !isOwn(part)));
 	const grams = $derived(shown.reduce((sum, part) => sum + part.grams, 0));
@@ -105,7 +105,7 @@
 					? undefined
 					: heard
 						? `Heard: ${formulaWords(heard.parts)}${heard.ratio ? `, ${formatRatio(heard.ratio)}` : ''}${heard.developerVolume === undefined ? '' : `, ${heard.developerVolume} vol`}${heard.minutes ? `, ${heard.minutes} min` : ''}.`
-						: `Such as ${line.shades[0]?.code ?? '9V'} 20 + clear 10, 1:2, 15 min.`}
+						: `Such as ${line.shades.at(line.shades.length / 2)?.code ?? '9V'} 20 + clear 10, 1:2, 15 min.`}
 				fault={fault || undefined}
 				oninput={(value) => (said = value)}
 			/>
