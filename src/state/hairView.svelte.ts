@@ -111,11 +111,11 @@ interface MixedAs {
 }
 
 /** A toner that stays above this is not too deep, levels under the aim. */
-const DEEPER_THAN_AIM = 0.3;
+export const DEEPER_THAN_AIM = 0.3;
 /** How long a toner is watched as it ages, weeks. */
 export const AGES_FOR_WEEKS = 12;
 /** How far past its time a toner is watched, minutes. */
-const LEFT_LONGER_MINUTES = 15;
+export const LEFT_LONGER_MINUTES = 15;
 
 /** What a view of the hair rests on, whichever area it shows. */
 export interface HairSource {
@@ -430,22 +430,30 @@ export class HairView implements DayStrand {
 		return levels.findLast(({ zone }) => zone === this.zone.name) ?? levels.at(-1);
 	});
 	/** What the toner starts from: what is there replaces what was expected. */
-	toneStart: ToneStart = $derived.by(() => {
-		const { seen } = this;
-		if (!seen) return { ...this.#asItIs, seen: false, minute: this.plan.minutes };
+	toneStart: ToneStart = $derived.by(() => this.startOn(this.zone));
+	/** What the toner finds on a zone. */
+	startOn(zone: ZoneStart): ToneStart {
+		const seen =
+			zone.name === this.zone.name
+				? this.seen
+				: this.#levels.findLast(({ zone: name }) => name === zone.name);
+		if (!seen) return { ...this.#asItIs(zone), seen: false, minute: this.plan.minutes };
 		const { level, minute, undertone } = seen;
-		return undertone && this.#ahead(seen).length === 0
-			? { ...namedHair(this.reading, level, undertone), seen: true, minute }
-			: { fibre: this.#afterSeen(seen), seen: true, minute };
-	});
+		const ahead = this.#ahead(seen, zone);
+		if (undertone && ahead.length === 0)
+			return { ...namedHair(this.reading, level, undertone), seen: true, minute };
+		const fibre = seenFibre(this.reading, level);
+		const left = predictLift(fibre, ahead, this.subject.factors).at(-1)?.fibre ?? fibre;
+		return { fibre: left, seen: true, minute };
+	}
 	/** What nobody has looked at today: as it is expected, or as it was read where nothing goes on it. */
-	get #asItIs(): Pick<ToneStart, 'fibre' | 'white' | 'named'> {
-		const { name, state } = this.zone;
+	#asItIs(zone: ZoneStart): Pick<ToneStart, 'fibre' | 'white' | 'named'> {
+		const { name, state } = zone;
 		const { undertone, presentLevel } = this.reading.zones[name];
 		const lifted = this.steps.some(({ plan }) => reaches(plan, name));
-		return undertone && state === 'lightened' && !lifted
-			? namedHair(this.reading, presentLevel, undertone)
-			: this.#leaves;
+		if (undertone && state === 'lightened' && !lifted)
+			return namedHair(this.reading, presentLevel, undertone);
+		return name === this.zone.name ? this.#leaves : { fibre: this.final.zoneWith(zone, {}) };
 	}
 	/** The hair as the day leaves it, with what its tints have laid down. */
 	get #leaves(): Pick<ToneStart, 'fibre' | 'white'> {
@@ -453,18 +461,15 @@ export class HairView implements DayStrand {
 		const { fibre, white } = this.results.at(-1)!;
 		return tinted ? { fibre, white } : { fibre: this.lift.fibre };
 	}
-	/** What still goes on hair that was seen, on the zone that the figures speak of. */
-	#ahead({ minute, after }: LevelSeen): readonly Application[] {
+	/** What still goes on a zone that was seen. */
+	#ahead({ minute, after }: LevelSeen, zone: ZoneStart): readonly Application[] {
 		// What was seen while the main application lay, or after its time.
 		const seenAfter = after ?? (minute > this.plan.minutes ? this.steps.at(-1)!.id : MAIN_STEP);
 		const done = this.steps.findIndex(({ id }) => id === seenAfter) + 1;
-		return this.#day.filter(
-			(_, i) => i >= done && done > 0 && reaches(this.steps[i]!.plan, this.zone.name)
-		);
-	}
-	#afterSeen(seen: LevelSeen): Fibre {
-		const fibre = seenFibre(this.reading, seen.level);
-		return predictLift(fibre, this.#ahead(seen), this.subject.factors).at(-1)?.fibre ?? fibre;
+		const ahead = done > 0 ? this.steps.slice(done) : [];
+		return ahead
+			.filter(({ plan }) => reaches(plan, zone.name))
+			.map(({ plan }) => applicationOn(plan, zone));
 	}
 	raw = $derived(rawOf(this.toneStart, this.reading));
 	rawLab = $derived(rawLab(this.raw));

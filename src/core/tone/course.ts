@@ -1,4 +1,4 @@
-import { levelOf, type Lab } from '../colour';
+import { deltaE, levelOf, type Lab } from '../colour';
 import { previewTone, type RawHair, type ToneWarning } from './preview';
 import type { DepositConditions } from './deposit';
 import type { FormulaPart } from './formula';
@@ -46,3 +46,19 @@ export const faultsOf = (
  */
 export const overToned = (course: readonly ToneMoment[], wanted?: number): ToneMoment | undefined =>
 	course.find((moment) => faultsOf(moment, wanted).length > 0);
+
+/**
+ * The minute at which a toner is nearest to a colour; of several that are as near, the first.
+ * @param course at least one moment
+ */
+export const nearestMinute = (course: readonly ToneMoment[], target: Lab): number =>
+	course.reduce(
+		(best, { minute, lab }) => {
+			const distance = deltaE(lab, target);
+			return distance < best.distance - NO_NEARER ? { minute, distance } : best;
+		},
+		{ minute: course[0]?.minute ?? 0, distance: Infinity }
+	).minute;
+
+/** Nobody sees a difference of this, ΔE: the shorter time is the better. */
+const NO_NEARER = 0.1;

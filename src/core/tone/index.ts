@@ -16,7 +16,7 @@ export {
 	type DyeAmounts,
 	type DyeName
 } from './dyes';
-export { faultsOf, overToned, toneCourse, type ToneMoment } from './course';
+export { faultsOf, nearestMinute, overToned, toneCourse, type ToneMoment } from './course';
 export { fadeByWeek, fadeDyes, type FadedWeek } from './fade';
 export { depositOf, depositOfShade, isClear, tradeLevel, type FormulaPart } from './formula';
 export { previewTone, rawLab, type RawHair, type TonePreview, type ToneWarning } from './preview';

@@ -13,6 +13,7 @@ import {
 	depositShares,
 	DYE_NAMES,
 	fadeDyes,
+	nearestMinute,
 	parseTone,
 	previewTone,
 	rawLab,
@@ -429,5 +430,20 @@ describe('targets', () => {
 		expect(turnedTo<{ direction: Direction; keepWarmth: number }>(warm, 'silver').keepWarmth).toBe(
 			0.1
 		);
+	});
+});
+
+describe('the minute at which a toner is nearest', () => {
+	const lab = (l: number) => ({ l, a: 0, b: 20 });
+	const course = [80, 76, 72, 70, 69.99].map((l, minute) => ({
+		minute,
+		lab: lab(l),
+		level: 9,
+		warnings: []
+	}));
+	it('is that of the least difference; what no eye tells apart takes the shorter time', () => {
+		expect(nearestMinute(course, lab(76))).toBe(1);
+		expect(nearestMinute(course, lab(60))).toBe(3);
+		expect(nearestMinute(course, lab(90))).toBe(0);
 	});
 });

@@ -22,6 +22,7 @@
 	import Formulas from './Formulas.svelte';
 	import MixingBench from './MixingBench.svelte';
 	import ToneDials from './ToneDials.svelte';
+	import ZoneMinutes from './ZoneMinutes.svelte';
 	import { beside, withWhite } from '../../wording/words';
 	import { lightsTonedWords } from '../../wording/kept';
 	import {
@@ -189,6 +190,7 @@
 			{#if tonerClock}<ProcessClock one={tonerClock} after={clocks.of('filler')} />{/if}
 		{/snippet}
 		{#if chosen}{@render onHair()}{/if}
+		{#if !session.head.noToner && parts.length > 0}<ZoneMinutes />{/if}
 		<MixingBench />
 		<Formulas />
 		{#if !chosen && !session.head.noToner && parts.length > 0}{@render onHair()}{/if}

@@ -1,0 +1,53 @@
+import { describe, expect, it } from 'vitest';
+import { readDry } from '../model/commands/checks';
+import { mixOwn } from '../model/commands/toner';
+import { openVisit } from '../testing/demoVisit';
+import { zoneTones } from './zoneTones';
+
+/** A head that was read dry: its root behind the rest, its ends named. */
+async function read() {
+	const { session } = await openVisit('hesper-oake');
+	const line = session.line!;
+	session.change('test', (draft) => {
+		readDry(draft.run, { zone: 'root' }, 70, { level: 8 });
+		readDry(draft.run, { zone: 'lengths' }, 70, { level: 9 });
+		readDry(draft.run, { zone: 'ends' }, 70, { level: 9.5, undertone: 'yellow' });
+		const parts = [{ name: '9V', level: 9, tone: 'V', grams: 30 }];
+		mixOwn(draft.tone, { parts, minutes: 20 }, line);
+	});
+	return session;
+}
+
+describe('the toner zone by zone', () => {
+	it('starts each from what was seen of it, in the name it was given; the darkest first', async () => {
+		const session = await read();
+		const zones = zoneTones(session.head, session.visit.tone);
+		expect(zones.map(({ zone }) => zone)).toEqual(['root', 'lengths', 'ends']);
+		expect(zones.map(({ level }) => Math.round(level * 2) / 2)).toEqual([8, 9, 9.5]);
+		expect(zones.every(({ seen }) => seen)).toBe(true);
+		expect(zones[2]!.undertone).toMatchObject({ name: 'yellow', neutraliser: 'violet' });
+	});
+	it('of the zone that the figures speak of it says what they say', async () => {
+		const session = await read();
+		const main = zoneTones(session.head, session.visit.tone).find(
+			({ zone }) => zone === session.head.zone.name
+		)!;
+		expect(main.course).toEqual(session.head.tonerCourse);
+		expect(main.tooLate).toBe(session.head.tooLate);
+	});
+	it('all end together, and none lies longer than the toner is left', async () => {
+		const session = await read();
+		for (const { minutes, beginAfter, toned } of zoneTones(session.head, session.visit.tone)) {
+			expect(minutes + beginAfter).toBe(session.visit.tone.minutes);
+			expect(minutes).toBeLessThanOrEqual(session.visit.tone.minutes);
+			expect(toned.minute).toBe(minutes);
+		}
+	});
+	it('what nobody read is as it is expected', async () => {
+		const { session } = await openVisit('hesper-oake');
+		const zones = zoneTones(session.head, session.visit.tone);
+		expect(zones.every(({ seen }) => !seen)).toBe(true);
+		const main = zones.find(({ zone }) => zone === session.head.zone.name)!;
+		expect(main.level).toBeCloseTo(session.head.rawLevel, 6);
+	});
+});

@@ -1,0 +1,73 @@
+<script lang="ts">
+	import { rgbOf } from '../../core/colour';
+	import { describeTone, formatLevel, undertoneWord } from '../../core/hair';
+	import { LEFT_LONGER_MINUTES } from '../../state/hairView.svelte';
+	import { useVisit } from '../../state/visitContext';
+	import { zoneTones, type ZoneTone } from '../../state/zoneTones';
+	import StrandRow from '../../widgets/StrandRow.svelte';
+
+	const session = useVisit();
+	const tone = $derived(session.visit.tone);
+	const zones = $derived(zoneTones(session.head, tone));
+	const last = $derived(tone.minutes + LEFT_LONGER_MINUTES);
+	const marksOf = ({ minutes, tooLate }: ZoneTone) => [
+		{ at: minutes / last, text: `${minutes} min`, strong: true },
+		...(tooLate === undefined || tooLate <= minutes
+			? []
+			: [{ at: tooLate / last, text: `${tooLate} min: too far` }])
+	];
+	/** Nobody begins a zone apart for less. */
+	const APART_MINUTES = 2;
+	const apart = $derived(
+		Math.max(...zones.map(({ beginAfter }) => beginAfter)) -
+			Math.min(...zones.map(({ beginAfter }) => beginAfter)) >=
+			APART_MINUTES
+	);
+	/** Nobody sees a difference of less between zones, levels. */
+	const ALIKE = 0.25;
+	const differ = $derived(apart || (zones.at(-1)?.level ?? 0) - (zones[0]?.level ?? 0) >= ALIKE);
+	const order = $derived(zones.toSorted((p, q) => p.beginAfter - q.beginAfter));
+	const first = $derived(order[0]?.beginAfter ?? 0);
+	/** The warmest first, each so much later that all of them end together. */
+	const orderWords = $derived(
+		order
+			.map(({ zone, beginAfter }, i) =>
+				i === 0 ? `Begin with the ${zone}` : `the ${zone} ${beginAfter - first} min later`
+			)
+			.join(', ')
+	);
+</script>
+
+{#if zones.length > 1 && !differ}
+	<p class="mb-4 border-t border-line pt-3 text-ink-soft">
+		{zones.map(({ zone }) => zone).join(', ')}: alike, {zones[0]!.minutes} min on each. All can be begun
+		at once.
+	</p>
+{:else if zones.length > 1}
+	<section aria-label="Zone by zone" class="mb-4 border-t border-line pt-3">
+		<h2 class="text-15 font-semibold">Zone by zone, minute by minute</h2>
+		<p class="text-ink-soft">
+			The {zones[0]!.zone}
+			{zones[0]!.zone === 'root' ? 'is' : 'are'} the darkest: what they share a bowl with is chosen for
+			them.
+			{apart ? `${orderWords}: then all end together.` : 'All can be begun at once.'}
+		</p>
+		<div class="bg-field px-3 py-2 text-on-field">
+			{#each zones as one (one.zone)}
+				<StrandRow
+					name={one.zone}
+					colours={{ hair: one.course.map(({ lab }) => rgbOf(lab)) }}
+					value={formatLevel(one.toned.level)}
+					words={describeTone(one.toned.lab, 'toned')}
+					note="{one.seen ? 'seen' : 'expected'} {formatLevel(one.level)} {undertoneWord(
+						one.undertone.name,
+						one.level
+					)}"
+					lab={one.toned.lab}
+					marks={marksOf(one)}
+					height={40}
+				/>
+			{/each}
+		</div>
+	</section>
+{/if}
