@@ -66,6 +66,8 @@ export const client = z.object({
 	/** What this person is known not to bear. */
 	sensitivities: z.array(sensitivity).check(z.maxLength(8)),
 	washesPerWeek: within(BOUNDS.washesPerWeek),
+	/** Uses of a violet maintenance shampoo at home; none unless said. */
+	violetPerWeek: z.optional(within(BOUNDS.violetPerWeek)),
 	patchTests: z.array(patchTest).check(z.maxLength(200))
 });
 

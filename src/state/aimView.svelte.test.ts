@@ -68,10 +68,10 @@ describe.each(NAMES)('the aim of %s', (name) => {
 	});
 	it('tells of its upkeep in weeks, hours and money', async () => {
 		const { session, view } = await open(name);
-		const weeks = fadeWeeks(view.strands, session.washesPerWeek);
+		const weeks = fadeWeeks(view.strands);
 		const left = weeks.map((week) => week.left);
 		expect(left).toEqual([...left].sort((p, q) => q - p));
-		expect(freshenIn(view.strands, session.washesPerWeek) ?? 1).toBeGreaterThan(0);
+		expect(freshenIn(view.strands) ?? 1).toBeGreaterThan(0);
 		const { from, to, weeks: back } = returnDates(session.visit, view.judgement!.weeks);
 		expect(weeksBetween(from, to)).toBe(back.to - back.from);
 		const { visits } = session.view.sessions;
@@ -98,7 +98,7 @@ describe('light hair that goes down', () => {
 describe('the aim', () => {
 	it('at six weeks shows the same colour as its upkeep page', async () => {
 		const { session, view } = await open('hesper-oake');
-		const week = fadeWeeks(view.strands, session.washesPerWeek).find((w) => w.week === 6)!;
+		const week = fadeWeeks(view.strands).find((w) => w.week === 6)!;
 		expect(week.lab).toEqual(view.strands.faded.lab);
 	});
 

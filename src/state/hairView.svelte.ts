@@ -24,6 +24,7 @@ import {
 	addDyes,
 	contributions,
 	fadeByWeek,
+	maintainedViolet,
 	faultsOf,
 	overToned,
 	rawLab,
@@ -31,6 +32,7 @@ import {
 	type Contribution,
 	type DyeAmounts,
 	type FadedWeek,
+	type WashHabit,
 	type RawHair,
 	type ToneMoment,
 	type ToneWarning
@@ -127,7 +129,8 @@ export interface HairSource {
 	readonly stepId: string;
 	/** Longest an application of a product may stay, minutes. */
 	limitOf(product: LiftPlan['product']): number;
-	readonly washesPerWeek: number;
+	/** How the colour is lived with at home. */
+	readonly habit: WashHabit;
 	/** What past visits taught of this head; none while it is looked at as a typical one. */
 	readonly learned: Learned | undefined;
 }
@@ -567,12 +570,12 @@ export class HairView implements DayStrand {
 			previewChoice(this.toneParts, hair, conditions, this.toneTarget);
 		return { lab: preview(raw).lab, level: preview({ ...raw, whiteShare: 0 }).level };
 	}
-	tonedColours = $derived.by(() => this.#afterWashes(0));
-	fadedColours = $derived.by(() => this.#afterWashes(FADE_WEEKS * this.#source.washesPerWeek));
+	tonedColours = $derived.by(() => this.#afterWeeks(0));
+	fadedColours = $derived.by(() => this.#afterWeeks(FADE_WEEKS));
 	/** The toned hair week by week at this client's washes, the day itself first. */
 	weeks: readonly FadedWeek[] = $derived.by(() => {
 		const { filled, toneConditions } = this;
-		const habit = { washesPerWeek: this.#source.washesPerWeek };
+		const { habit } = this.#source;
 		const parts = this.toneParts.map(corePart);
 		const of = (hair: RawHair) => fadeByWeek(hair, parts, toneConditions, habit, AGES_FOR_WEEKS);
 		const pigmented = of({ ...filled, whiteShare: 0 });
@@ -604,11 +607,15 @@ export class HairView implements DayStrand {
 		const conditions = { ...this.toneConditions, minutes: filler.minutes };
 		return dyesAfter(filler.parts, conditions, 0)(pigment);
 	};
-	#afterWashes(washes: number) {
+	#afterWeeks(weeks: number) {
+		const { habit } = this.#source;
+		const washes = weeks * habit.washesPerWeek;
+		const violet = maintainedViolet(habit, weeks, this.toneConditions.porosity);
 		// A toner goes only where the service goes: hair that is left out keeps its own colour.
 		const toner = dyesAfter(this.toneParts, this.toneConditions, washes);
 		const filler = this.#fillerDyes;
-		const dyes = (pigment: Fibre | RawHair['pigment']) => addDyes(filler(pigment), toner(pigment));
+		const dyes = (pigment: Fibre | RawHair['pigment']) =>
+			addDyes(addDyes(filler(pigment), toner(pigment)), violet);
 		const { rawFibres, taken } = this;
 		const at = this.points.map(({ distanceCm }) => zoneAt(this.zones, distanceCm).name);
 		const toned = tonedColours(rawFibres, dyes, this.reading.whiteShare, this.#whites);

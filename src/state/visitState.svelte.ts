@@ -29,6 +29,7 @@ import { mixedFrom } from '../model/visit/tone';
 import { usageFrom, type Usage } from '../model/visit/usage';
 import { dayWork, type DayWork, type WorkBowls, type WorkedHead } from '../model/visit/work';
 import { Search } from './search.svelte';
+import type { WashHabit } from '../core/tone';
 import { steady } from './steady';
 import { aimProblem } from '../model/visit/aimProblem';
 
@@ -214,7 +215,11 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 			recipe(planIn(draft, this.stepId) ?? draft.lift);
 		});
 	}
-	washesPerWeek = $derived(this.client?.washesPerWeek ?? 2);
+	/** How the colour is lived with at home. */
+	habit: WashHabit = $derived.by(() => ({
+		washesPerWeek: this.client?.washesPerWeek ?? 2,
+		violetPerWeek: this.client?.violetPerWeek
+	}));
 	/** Whose past counts, and which of it; the same for as long as none of it changes. */
 	#past = $derived.by(
 		steady(() => {

@@ -49,7 +49,11 @@ const total = (dyes: DyeAmounts): number =>
  * Violet that maintenance keeps on the hair after some weeks: each use adds a little, which washes out
  * like any direct dye. The sum of the geometric series, the latest use just made.
  */
-function maintained(habit: WashHabit, weeks: number, porosity: Porosity): DyeAmounts {
+export function maintainedViolet(
+	habit: WashHabit,
+	weeks: number,
+	porosity: Porosity = 'normal'
+): DyeAmounts {
 	const uses = Math.round((habit.violetPerWeek ?? 0) * weeks);
 	if (uses <= 0) return {};
 	const washesBetween = habit.washesPerWeek / (habit.violetPerWeek ?? 1);
@@ -72,7 +76,7 @@ export function fadeByWeek(
 	const porosity = conditions.porosity ?? 'normal';
 	const { dyes, dyesOnWhite } = previewTone(raw, parts, conditions);
 	return Array.from({ length: Math.floor(weeks) + 1 }, (_, week) => {
-		const violet = maintained(habit, week, porosity);
+		const violet = maintainedViolet(habit, week, porosity);
 		const after = (fresh: DyeAmounts) =>
 			fadeDyes(fresh, conditions.vehicle, week * habit.washesPerWeek, porosity);
 		const left = after(dyes);

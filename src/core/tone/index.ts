@@ -17,7 +17,7 @@ export {
 	type DyeName
 } from './dyes';
 export { faultsOf, nearestMinute, overToned, toneCourse, type ToneMoment } from './course';
-export { fadeByWeek, fadeDyes, type FadedWeek } from './fade';
+export { fadeByWeek, fadeDyes, maintainedViolet, type FadedWeek, type WashHabit } from './fade';
 export { depositOf, depositOfShade, isClear, tradeLevel, type FormulaPart } from './formula';
 export { previewTone, rawLab, type RawHair, type TonePreview, type ToneWarning } from './preview';
 export { enhances, targetLab, turnedTo, USUAL_WARMTH, warmthKept, type Direction } from './target';

@@ -80,6 +80,8 @@ export const BOUNDS = {
 	/** Ten years back. */
 	weeksAgo: { min: 0, max: 520, step: 1 },
 	washesPerWeek: { min: 0, max: 14, step: 1 },
+	/** Uses of a violet maintenance shampoo. */
+	violetPerWeek: { min: 0, max: 7, step: 0.5 },
 	returnWeeks: { min: 1, max: 52, step: 1 },
 	scaleStep: { min: 0.05, max: 10, step: 0.05 },
 	additiveAmount: { min: 0.05, max: 100, step: 0.05 },

@@ -11,6 +11,7 @@ import { hairIdOf } from '../../core/plan';
 import {
 	addDyes,
 	fadeDyes,
+	maintainedViolet,
 	idealDyes,
 	rawLab,
 	scaleDyes,
@@ -19,7 +20,8 @@ import {
 	warmthKept,
 	type Direction,
 	type DyeAmounts,
-	type RawHair
+	type RawHair,
+	type WashHabit
 } from '../../core/tone';
 import { aimOn, type AreaGroup } from './exceptions';
 import type { Aim, LiftPlan, Reading, ShelfLine, Visit } from '../../schema/records';
@@ -57,7 +59,8 @@ export interface AimedStrand {
 /** What the strands of an aim rest on beside their hair. */
 export interface AimStrandsSource {
 	readonly visit: Pick<Visit, 'tone'>;
-	readonly washesPerWeek: number;
+	/** How the colour is lived with at home. */
+	readonly habit: WashHabit;
 	readonly groups: readonly AreaGroup[];
 	/** Areas that are looked at; none for the rest of the head. */
 	readonly areas: readonly AreaName[];
@@ -76,8 +79,8 @@ export interface AimStrands {
 	readonly lifted: AimStrand;
 	readonly toned: AimStrand;
 	readonly faded: AimStrand;
-	/** Share of the dye on the main zone that is left, and its colour, after some washes. */
-	readonly after: (washes: number) => { readonly lab: Lab; readonly left: number };
+	/** Share of the dye on the main zone that is left, and its colour, after some weeks at home. */
+	readonly after: (weeks: number) => { readonly lab: Lab; readonly left: number };
 }
 
 /** Dyes on one kind of hair, fresh and after the weeks of the fourth strand. */
@@ -98,15 +101,20 @@ export function aimStrands(
 ): AimStrands {
 	const { reading, strandAim, zones, plan, taken, points, zone: main } = view;
 	const { whiteShare } = reading;
-	const washes = FADE_WEEKS * source.washesPerWeek;
 	const vehicle = view.line?.vehicle ?? source.visit.tone.vehicle;
 	const [looked] = source.areas;
 	const group = source.groups.find(
 		({ areas, area }) => area !== undefined && looked && areas.includes(looked)
 	);
+	/** What washes leave of dyes after some weeks. */
+	const washed = (fresh: DyeAmounts, weeks: number) =>
+		fadeDyes(fresh, vehicle, weeks * source.habit.washesPerWeek, reading.porosity);
+	/** The same with what maintenance adds meanwhile. */
+	const lived = (fresh: DyeAmounts, weeks: number) =>
+		addDyes(washed(fresh, weeks), maintainedViolet(source.habit, weeks, reading.porosity));
 	const dyed = (raw: RawHair, target: Lab): Dyed => {
 		const fresh = idealDyes(raw, target);
-		return { fresh, faded: fadeDyes(fresh, vehicle, washes, reading.porosity) };
+		return { fresh, faded: lived(fresh, FADE_WEEKS) };
 	};
 
 	const byZone = new Map(
@@ -198,9 +206,12 @@ export function aimStrands(
 	const total = (dye: DyeAmounts) => Object.values(dye).reduce((sum, amount) => sum + amount, 0);
 	const freshTotal = total(mainZone.fresh);
 	return {
-		after: (washed) => {
-			const left = fadeDyes(mainZone.fresh, vehicle, washed, reading.porosity);
-			return { lab: labWith(left), left: freshTotal > 0 ? total(left) / freshTotal : 0 };
+		after: (weeks) => {
+			const left = total(washed(mainZone.fresh, weeks));
+			return {
+				lab: labWith(lived(mainZone.fresh, weeks)),
+				left: freshTotal > 0 ? left / freshTotal : 0
+			};
 		},
 		lifted: strand(withApart(coloursOf(lifted, whiteShare), 'lifted'), {}),
 		toned: strand(

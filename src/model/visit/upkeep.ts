@@ -8,7 +8,7 @@ import { deciding, isWorkedSo } from './planDay';
 import type { DayWork } from './work';
 
 /** Weeks whose strands are shown. */
-const WEEKS = [0, 2, 4, 6, 8] as const;
+const WEEKS = [0, 2, 4, 6, 8, 12] as const;
 
 export interface UpkeepWeek {
 	readonly week: number;
@@ -22,9 +22,9 @@ export interface UpkeepWeek {
 }
 
 /** How the colour fades at this client's washes, week by week. */
-export function fadeWeeks(strands: AimStrands, washesPerWeek: number): UpkeepWeek[] {
+export function fadeWeeks(strands: AimStrands): UpkeepWeek[] {
 	return WEEKS.map((week) => {
-		const { lab, left } = strands.after(week * washesPerWeek);
+		const { lab, left } = strands.after(week);
 		return {
 			week,
 			lab,
@@ -38,9 +38,9 @@ export function fadeWeeks(strands: AimStrands, washesPerWeek: number): UpkeepWee
 }
 
 /** The week in which the toner is worth freshening, looked for week by week up to half a year. */
-export function freshenIn(strands: AimStrands, washesPerWeek: number): number | undefined {
+export function freshenIn(strands: AimStrands): number | undefined {
 	const weeks = Array.from({ length: 27 }, (_, week) => {
-		const { lab, left } = strands.after(week * washesPerWeek);
+		const { lab, left } = strands.after(week);
 		return { week, lab, left, level: levelOf(lab) };
 	});
 	return weeks[0]!.left > 0 ? freshenWeek(weeks) : undefined;

@@ -43,6 +43,13 @@
 		step={0.5}
 		onchange={(v) => put({ washesPerWeek: v })}
 	/>
+	<NumberField
+		inline
+		label="Violet shampoo a week"
+		value={client.violetPerWeek ?? 0}
+		{...BOUNDS.violetPerWeek}
+		onchange={(v) => put({ violetPerWeek: v })}
+	/>
 	<Tick
 		label="Under sixteen"
 		checked={client.underSixteen}

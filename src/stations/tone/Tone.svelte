@@ -18,6 +18,7 @@
 	import { useVisit } from '../../state/visitContext';
 	import { tonedWord } from '../../widgets/summary';
 	import { isPlainLine } from '../../store/demo/shelf';
+	import Ageing from './Ageing.svelte';
 	import FillerLine from './FillerLine.svelte';
 	import Formulas from './Formulas.svelte';
 	import MixingBench from './MixingBench.svelte';
@@ -193,6 +194,7 @@
 		{#if !session.head.noToner && parts.length > 0}<ZoneMinutes />{/if}
 		<MixingBench />
 		<Formulas />
+		<Ageing />
 		{#if !chosen && !session.head.noToner && parts.length > 0}{@render onHair()}{/if}
 	{/snippet}
 	{#snippet dials()}<ToneDials />{/snippet}

@@ -11,6 +11,7 @@
 	import { aimVerdict, verdictWords } from '../../wording/verdict';
 	import { contrastWords, KIND_OPTIONS, panelWords } from '../../wording/aim';
 	import { AimView } from '../../state/aimView.svelte';
+	import { habitWords } from '../../wording/ageing';
 	import { AFTERCARE } from '../../wording/aftercare';
 	import { openVisit } from '../../state/openVisit';
 	import {
@@ -37,8 +38,8 @@
 
 	const aim = $derived(session.visit.aim);
 	const words = $derived(aimView.judgement && verdictWords(aimView.judgement));
-	const weeks = $derived(fadeWeeks(aimView.strands, session.washesPerWeek));
-	const freshen = $derived(freshenIn(aimView.strands, session.washesPerWeek));
+	const weeks = $derived(fadeWeeks(aimView.strands));
+	const freshen = $derived(freshenIn(aimView.strands));
 	/** The visits that the day which is planned asks for, as Lift says. */
 	const planned = $derived(session.lightens ? session.view.sessions : undefined);
 	const costs = $derived(
@@ -121,7 +122,7 @@
 			<p>
 				{freshen === undefined
 					? 'Nothing to freshen in between.'
-					: `Toner worth freshening after ${formatWeeks(freshen)}: half of it is gone by then, at ${session.washesPerWeek} wash${session.washesPerWeek === 1 ? '' : 'es'} a week.`}
+					: `Toner worth freshening after ${formatWeeks(freshen)}: half of it is gone by then, at ${habitWords(session.habit)}.`}
 			</p>
 		</section>
 		<section>
