@@ -10,7 +10,7 @@ import {
 	type UnspokenFormula,
 	type Vehicle
 } from '../core/tone';
-import type { ToneReason } from '../core/toner';
+import type { FormulaKind, ToneReason } from '../core/toner';
 import { BOUNDS } from '../core/vocabulary';
 import type { ChosenPart } from '../schema/records';
 
@@ -57,6 +57,14 @@ const BARE_WORDS: Readonly<Record<Exclude<ToneReason['kind'], 'dyes'>, string>> 
 	alreadyThere: 'The hair is already there: no toner needed.',
 	asCloseAsItIs: 'As it is, the hair is about as close as this line can bring it.',
 	moreLift: 'Deeper than the aim: more lift is the answer, a toner only takes light.'
+};
+
+/** What a formula is the best at. */
+export const KIND_WORDS: Readonly<Record<FormulaKind, string>> = {
+	truestNow: 'truest now',
+	truestLater: 'truest after two weeks',
+	fewestTubes: 'fewest tubes',
+	keepsLevel: 'takes the warmth, keeps the level'
 };
 
 /** Why a formula is proposed, in a sentence. */

@@ -4,7 +4,7 @@ import { pigmentOnPath, type Fibre } from '../lift';
 import { finish, type Steps } from '../steps';
 import { rawLab } from '../tone';
 import type { ToneProblem } from './search';
-import { solveToneSteps, type ToneFormula } from './solve';
+import { keepsLevelSteps, solveToneSteps, type ToneFormula } from './solve';
 import { fillerFor, type FillerAdvice } from './filler';
 import { neededLevelSteps } from './neededLevel';
 import { ALREADY_THERE, TWO_STEP } from './constants';
@@ -39,7 +39,7 @@ const LIGHTER = 1;
 /** Formulas for this hair; where none comes close, the level of lift that would bring one close. */
 export function* findTonerSteps(question: TonerQuestion): Steps<TonerAnswer> {
 	const { problem, fibre, goingDown } = question;
-	const formulas = yield* solveToneSteps(problem);
+	const formulas = yield* withKeptLevel(problem, yield* solveToneSteps(problem));
 	const close = formulas.some((formula) => formula.close);
 	const lighter = levelOf(rawLab(problem.raw)) > levelOf(problem.target) + LIGHTER;
 	const twoStep = question.inTwoSteps ? yield* nearerByTwo(problem, formulas) : undefined;
@@ -49,6 +49,27 @@ export function* findTonerSteps(question: TonerQuestion): Steps<TonerAnswer> {
 		...(goingDown ? { filler: fillerOn(problem, goingDown) } : {}),
 		needLevel: close || lighter ? undefined : yield* neededLevelSteps(problem, fibre)
 	};
+}
+
+/** A kept level is worth telling of where it takes this much of the warmth, percent. */
+const LEAST_TAKEN = 10;
+
+/** Among the formulas always one that takes the warmth and keeps the level, where the shelf has one. */
+function* withKeptLevel(
+	problem: ToneProblem,
+	formulas: readonly ToneFormula[]
+): Steps<ToneFormula[]> {
+	// Hair that has to be lifted further has it already.
+	if (formulas.length === 0 || formulas.some(({ untilLifted }) => untilLifted))
+		return [...formulas];
+	const kept = yield* keepsLevelSteps(problem);
+	if (kept?.why.kind !== 'dyes' || kept.why.warmthTaken < LEAST_TAKEN) return [...formulas];
+	const sameParts = (one: ToneFormula) =>
+		one.shadeIds.join() === kept.shadeIds.join() &&
+		one.parts.every(({ grams }, i) => grams === kept.parts[i]?.grams);
+	return formulas.some(sameParts)
+		? formulas.map((one) => (sameParts(one) ? { ...one, keepsLevel: true } : one))
+		: [...formulas, { ...kept, keepsLevel: true }];
 }
 
 /** Two toners where they come nearer than one, on hair that is light enough for them. */

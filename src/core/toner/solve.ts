@@ -48,6 +48,8 @@ export interface ToneFormula {
 	readonly why: ToneReason;
 	/** Set where the hair has to be lifted further for the aim, and this would serve until then. */
 	readonly untilLifted?: boolean;
+	/** Set where it was looked for to keep the depth that the hair has. */
+	readonly keepsLevel?: boolean;
 	readonly warnings: readonly ToneWarning[];
 	/** The colour and the faults if it stays five minutes longer. */
 	readonly ifLeftLonger: { readonly lab: Lab; readonly warnings: readonly ToneWarning[] };
@@ -90,25 +92,25 @@ export function* solveToneSteps(problem: ToneProblem): Steps<ToneFormula[]> {
 	return formulas.sort((p, q) => p.score - q.score).slice(0, most);
 }
 
-/**
- * The toner that would serve hair that has to be lifted further: its tone at the depth the hair has now,
- * told with its distance from the aim itself.
- */
+/** The toner that would serve hair that has to be lifted further. */
 function* untilLifted(problem: ToneProblem): Steps<ToneFormula[]> {
+	const formula = yield* keepsLevelSteps(problem);
+	return formula ? [{ ...formula, untilLifted: true }] : [];
+}
+
+/**
+ * The toner that leaves hair as deep as it is: the tone of the aim at the depth the hair has now, told with its
+ * distance from the aim itself.
+ * @returns nothing when the shelf holds nothing of the vehicle
+ */
+export function* keepsLevelSteps(problem: ToneProblem): Steps<ToneFormula | undefined> {
 	const search = new Search({ ...problem, target: atDepthOf(rawLab(problem.raw), problem.target) });
+	if (search.candidates.length === 0) return undefined;
 	const found = yield* bestMixes(search);
 	const best = found.reduce((p, q) => (q.score < p.score ? q : p));
 	const formula = asFormula(search, best);
 	const distance = deltaE(formula.lab, problem.target);
-	return [
-		{
-			...formula,
-			deltaE: distance,
-			score: distance,
-			close: distance <= CLOSE_ENOUGH,
-			untilLifted: true
-		}
-	];
+	return { ...formula, deltaE: distance, score: distance, close: distance <= CLOSE_ENOUGH };
 }
 
 /** The tone of a target, as it leans from natural hair, at the depth of other hair. */

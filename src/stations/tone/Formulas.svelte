@@ -12,14 +12,25 @@
 	import {
 		distanceWords,
 		formulaWords,
+		KIND_WORDS,
 		toneReasonWords,
 		toneWarningWords
 	} from '../../wording/tone';
-	import type { ToneFormula } from '../../core/toner';
+	import { kindsOf, type ToneFormula } from '../../core/toner';
 
 	const session = useVisit();
 	const formulas = $derived(session.head.foundToners?.formulas ?? []);
 	const chosen = $derived(session.visit.tone);
+	/** What each is the best at. */
+	const kinds = $derived(
+		kindsOf(
+			formulas,
+			session.head.filled,
+			session.head.toneConditions,
+			session.head.toneTarget,
+			session.habit
+		)
+	);
 	const line = $derived(session.line);
 
 	const partsOf = (formula: ToneFormula) => (line ? recordParts(formula, line) : []);
@@ -58,7 +69,7 @@
 		</p>
 	{/if}
 	<ol aria-label="Formulas that come closest">
-		{#each formulas as formula (formulaWords(partsOf(formula)))}
+		{#each formulas as formula, i (formulaWords(partsOf(formula)))}
 			<li
 				class="grid grid-cols-[128px_minmax(0,1fr)_auto] items-center gap-4 border-b border-line py-2 @max-narrow:grid-cols-[72px_minmax(0,1fr)] @max-narrow:[&_button]:col-span-full"
 			>
@@ -78,6 +89,11 @@
 					>
 						{formulaWords(partsOf(formula)) || 'No toner'}
 					</p>
+					{#if kinds[i]?.length}
+						<p class="text-14 font-semibold">
+							{kinds[i].map((kind) => KIND_WORDS[kind]).join(', ')}
+						</p>
+					{/if}
 					<p class="text-14 text-ink-soft">
 						{#if formula.untilLifted}Serves until it is lifted further:{/if}
 						<b>{distanceWords(formula.deltaE)}</b>{figures.shown
