@@ -138,7 +138,6 @@
 	/** Nobody looked for this long: a tablet that slept, a page that was closed or crashed, ms. */
 	const AWAY_MS = 90_000;
 	const isAway = () => clock.now().getTime() - (lastLooked() ?? 0) > AWAY_MS;
-	// svelte-ignore state_referenced_locally
 	// What was so when the page came back; from then on somebody looks.
 	let away = isAway();
 	$effect(() => {

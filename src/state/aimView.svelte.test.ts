@@ -97,7 +97,7 @@ describe('light hair that goes down', () => {
 
 describe('the aim', () => {
 	it('at six weeks shows the same colour as its upkeep page', async () => {
-		const { session, view } = await open('hesper-oake');
+		const { view } = await open('hesper-oake');
 		const week = fadeWeeks(view.strands).find((w) => w.week === 6)!;
 		expect(week.lab).toEqual(view.strands.faded.lab);
 	});

@@ -37,7 +37,7 @@ describe('a formula of one’s own', () => {
 		expect(draft.developerVolume).toBeUndefined();
 	});
 	it('is kept by its name, and one of that name gives way', () => {
-		const shelf = structuredClone(session.shelf!) as Shelf;
+		const shelf: Shelf = structuredClone(session.shelf!);
 		const formula = { id: 'a', name: 'Oat', lineId: line.id, parts, ratio: 2, minutes: 20 };
 		keepFormula(shelf, formula);
 		keepFormula(shelf, { ...formula, id: 'b', minutes: 15 });

@@ -1,6 +1,5 @@
 <script lang="ts">
 	import X from '@lucide/svelte/icons/x';
-	import { rgbOf } from '../../core/colour';
 	import { formatLevel } from '../../core/hair';
 	import { readSpoken, tradeLevel } from '../../core/tone';
 	import { BOUNDS } from '../../core/vocabulary';
