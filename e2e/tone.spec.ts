@@ -147,6 +147,16 @@ test('the toner is told zone by zone from what was read dry, by kind, and as it 
 	await expect(zones).toContainText('The root is the darkest');
 	await expect(zones).toContainText('seen 8');
 	await expect(zones).toContainText('seen 9');
+	// Each zone is begun and rinsed by its own clock, which calls like any other.
+	await expect(zones).toContainText(/Begin with the \w+, .* min later/);
+	await zones.getByRole('button', { name: 'Start the toner on the lengths' }).click();
+	await page.clock.fastForward('02:00');
+	await expect(
+		page.getByRole('timer', { name: 'The toner on the lengths on the hair' })
+	).toHaveText(/^02:0\d$/);
+	await expect(page.getByRole('timer', { name: 'The toner on the root on the hair' })).toHaveText(
+		'00:00'
+	);
 	await accessible(page);
 	// Violet shampoo at home keeps it longer, and the client is asked once.
 	await page.getByRole('button', { name: /How it ages/ }).click();

@@ -296,6 +296,7 @@ test('the printed sheet holds every bowl', async ({ page }) => {
 	await openClient(page, 'Hesper Oake');
 	await station(page, 'Bowls');
 	await expect(page.getByRole('heading', { name: 'toner, as expected' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: /lowlights/ })).toBeVisible();
 	// The bowls stand once they are staged; before that they are only reckoned.
 	await expect(page.locator('.range')).toContainText('level apart');
 	const weights = await page.locator('.bowls dd').allTextContents();

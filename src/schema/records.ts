@@ -409,8 +409,10 @@ const timer = z.object({
 
 /** What lies on the hair beside the sections of the main application, with a clock of its own. */
 export const processClock = z.extend(timer, {
-	/** A further application by its id, `lowlights`, `filler`, `toner`, or a step of a rinse. */
+	/** A further application by its id, `lowlights`, `filler`, `toner`, the toner on a zone, or a step of a rinse. */
 	of: text(64, 1),
+	/** Minutes that it was planned to lie when it was put on, where the plan of the day does not say so. */
+	minutes: z.optional(within(BOUNDS.toneMinutes)),
 	/** When somebody last looked at it, minutes on this clock. */
 	lookedMinute: z.optional(z.number().check(z.minimum(0), z.maximum(1440))),
 	/** When it was taken off. */

@@ -1,4 +1,5 @@
 import { processCall, type ProcessCall } from '../core/work';
+import type { LiftPlan } from '../schema/records';
 import { clockOf, liesBy, type ProcessClock } from '../model/commands/clocks';
 import { elapsedSeconds, isSetBack, rebaseRun } from '../model/commands/run';
 import { dayProcesses, type DayProcess } from '../model/visit/processes';
@@ -48,21 +49,21 @@ export class DayClocks {
 
 	#processes: readonly DayProcess[] = $derived.by(() => {
 		const { steps, visit, lowlights } = this.#session;
-		return dayProcesses(steps, visit.tone, lowlights.aside?.minutes, (product) =>
-			this.#session.limitOf(product)
-		);
+		const limitOf = (product: LiftPlan['product']) => this.#session.limitOf(product);
+		const { tone, run } = visit;
+		return dayProcesses(steps, tone, lowlights.aside?.minutes, limitOf, run.clocks);
 	});
 	/** All of them, in the order of the day. */
-	all: readonly DayClock[] = $derived.by(() =>
-		this.#processes.map((process): DayClock => {
-			const clock = clockOf(this.#session.visit.run, process.of);
-			const seconds = this.seconds(process.of);
-			const call = liesBy(clock)
-				? processCall(process, seconds / 60, clock?.lookedMinute)
-				: undefined;
-			return { ...process, seconds, state: stateOf(clock), call };
-		})
-	);
+	all: readonly DayClock[] = $derived.by(() => this.#processes.map((process) => this.at(process)));
+	/** Something that has a clock of its own, or could have one, at this moment. */
+	at(process: DayProcess): DayClock {
+		const clock = clockOf(this.#session.visit.run, process.of);
+		const seconds = this.seconds(process.of);
+		const call = liesBy(clock)
+			? processCall(process, seconds / 60, clock?.lookedMinute)
+			: undefined;
+		return { ...process, seconds, state: stateOf(clock), call };
+	}
 	/** What lies and asks for something, the soonest first. */
 	calling: readonly (DayClock & { readonly call: ProcessCall })[] = $derived.by(() =>
 		this.all

@@ -45,7 +45,8 @@
 			session.seat(draft);
 			if (one.state === 'waiting' && after)
 				stopClock(draft.run, after.of, clock.now(), after.seconds);
-			toggleClock(draft.run, one.of, clock.now(), one.seconds);
+			const minutes = one.zone === undefined ? undefined : one.minutes;
+			toggleClock(draft.run, one.of, clock.now(), one.seconds, minutes);
 		});
 	}
 	const resume = () =>

@@ -3,6 +3,8 @@ import type { CallKind, Process, ProcessName } from '../core/work';
 /** What lies on the hair, or will. */
 interface Named {
 	readonly name: ProcessName;
+	/** Where it goes, if not on all of it. */
+	readonly zone?: string | undefined;
 }
 
 const COLOURS = {
@@ -15,8 +17,10 @@ const isColour = (name: ProcessName): name is keyof typeof COLOURS => name in CO
 import { STEP_NAMES } from './words';
 
 /** What lies on the hair, as it is called while it does. */
-export const processName = ({ name }: Named): string =>
-	isColour(name) ? COLOURS[name] : STEP_NAMES[name];
+export const processName = ({ name, zone }: Named): string => {
+	const plain = isColour(name) ? COLOURS[name] : STEP_NAMES[name];
+	return zone === undefined ? plain : `${plain} on the ${zone}`;
+};
 
 /** What its button says before it lies there. */
 export const startWords = (one: Named): string =>

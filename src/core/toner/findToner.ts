@@ -18,6 +18,8 @@ export interface TonerQuestion {
 	/** Where warm colour may have to go on first: the level aimed at, and the path this hair lifts on. */
 	readonly goingDown?:
 		{ readonly level: number; readonly naturalLevel: number; readonly warmth: Warmth } | undefined;
+	/** Whether one that keeps the level of the hair is to be among them. */
+	readonly keepsLevel?: boolean | undefined;
 	/** Whether two toners, one after the other, may be proposed. */
 	readonly inTwoSteps?: boolean | undefined;
 }
@@ -39,7 +41,8 @@ const LIGHTER = 1;
 /** Formulas for this hair; where none comes close, the level of lift that would bring one close. */
 export function* findTonerSteps(question: TonerQuestion): Steps<TonerAnswer> {
 	const { problem, fibre, goingDown } = question;
-	const formulas = yield* withKeptLevel(problem, yield* solveToneSteps(problem));
+	const nearest = yield* solveToneSteps(problem);
+	const formulas = question.keepsLevel ? yield* withKeptLevel(problem, nearest) : nearest;
 	const close = formulas.some((formula) => formula.close);
 	const lighter = levelOf(rawLab(problem.raw)) > levelOf(problem.target) + LIGHTER;
 	const twoStep = question.inTwoSteps ? yield* nearerByTwo(problem, formulas) : undefined;

@@ -22,7 +22,7 @@ function found(lifted: number, aim: number) {
 	const raw = { pigment: fibre };
 	const target = targetLab({ level: aim, direction: 'beige', keepWarmth: 1 / 3 }, rawLab(raw));
 	const problem = { raw, target, shelf, conditions: CONDITIONS, totalGrams: 30 };
-	const { formulas } = findToner({ problem, fibre });
+	const { formulas } = findToner({ problem, fibre, keepsLevel: true });
 	return { formulas, raw, kinds: kindsOf(formulas, raw, CONDITIONS, target, HABIT) };
 }
 

@@ -27,12 +27,19 @@ export const isRunning = ({ run, status }: Visit): boolean =>
 /**
  * Starts the clock of something, holds it, or goes on, on a draft.
  * @param shown seconds that stood on it
+ * @param minutes that it is planned to lie, where the plan of the day does not say so
  */
-export function toggleClock(run: Run, of: string, now: Date, shown: number): void {
+export function toggleClock(
+	run: Run,
+	of: string,
+	now: Date,
+	shown: number,
+	minutes?: number
+): void {
 	let clock = clockOf(run, of);
 	if (!clock || clock.offAt !== undefined) {
 		// Put on once more it is another beginning.
-		clock = { of, elapsedSeconds: 0 };
+		clock = { of, elapsedSeconds: 0, ...(minutes === undefined ? {} : { minutes }) };
 		run.clocks = [...(run.clocks ?? []).filter((other) => other.of !== of), clock];
 		toggleRun(clock, now, 0);
 		return;

@@ -43,6 +43,18 @@ describe('what has a clock of its own', () => {
 		expect(all.find(({ of }) => of === 'lowlights')).toMatchObject({ minutes: 25, lifts: false });
 		expect(all.find(({ of }) => of === 'toner')?.limitMinutes).toBeUndefined();
 	});
+	it('a zone whose toner was begun apart counts as it was planned then', () => {
+		const clocks = [
+			{ of: 'toner:ends', minutes: 12, elapsedSeconds: 0 },
+			{ of: 'toner:root', minutes: 18, elapsedSeconds: 0 }
+		];
+		const all = dayProcesses(daySteps(visit), visit.tone, undefined, limitOf, clocks);
+		expect(all.map(({ of, zone, minutes }) => [of, zone, minutes])).toEqual([
+			['toner', undefined, visit.tone.minutes],
+			['toner:root', 'root', 18],
+			['toner:ends', 'ends', 12]
+		]);
+	});
 	it('no toner and no lowlights, no clock', () => {
 		const tone = { ...visit.tone, choice: 'none' as const };
 		expect(dayProcesses(daySteps(visit), tone, undefined, limitOf)).toEqual([]);

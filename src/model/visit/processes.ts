@@ -1,6 +1,7 @@
 import type { Process, ProcessName } from '../../core/work';
 import { factsOf } from '../../core/vocabulary';
-import type { LiftPlan, Visit } from '../../schema/records';
+import type { LiftPlan, Visit, ZoneName } from '../../schema/records';
+import { ZONES } from './hair';
 import { goesOn, MAIN_STEP, type DayStep } from './day';
 
 /** What lies on the hair on this day beside the sections of the main application, in the order of the day. */
@@ -10,6 +11,8 @@ export interface DayProcess extends Process {
 	/** When it goes on, beside the main application. */
 	readonly when: 'before' | 'beside' | 'after';
 	readonly name: ProcessName;
+	/** The zone it goes on, where the zones are begun and rinsed apart. */
+	readonly zone?: ZoneName | undefined;
 	/** What is put on, where it is a further application. */
 	readonly plan?: Pick<LiftPlan, 'product' | 'volume'> | undefined;
 }
@@ -22,17 +25,34 @@ const deposits = (
 	minutes: number
 ): DayProcess => ({ of, name, when, minutes, lifts: false });
 
+const ZONE_TONER = 'toner:';
+
+/** The toner on one zone alone. */
+export const zoneToner = (zone: ZoneName, minutes: number): DayProcess => ({
+	...deposits(`${ZONE_TONER}${zone}`, 'toner', 'after', minutes),
+	zone
+});
+
+/** Zones whose toner was begun apart. */
+const zoneToners = (clocks: NonNullable<Visit['run']['clocks']>): DayProcess[] =>
+	ZONES.flatMap((zone) => {
+		const clock = clocks.find(({ of }) => of === `${ZONE_TONER}${zone}`);
+		return clock?.minutes === undefined ? [] : [zoneToner(zone, clock.minutes)];
+	});
+
 /**
  * Everything that has a clock of its own today.
  * @param steps the applications of the day
  * @param lowlightMinutes how long lowlights lie; nothing where there are none
  * @param limitOf longest that a product may lie, minutes
+ * @param clocks those that were begun
  */
 export function dayProcesses(
 	steps: readonly DayStep[],
 	tone: Visit['tone'],
 	lowlightMinutes: number | undefined,
-	limitOf: (product: LiftPlan['product']) => number
+	limitOf: (product: LiftPlan['product']) => number,
+	clocks: NonNullable<Visit['run']['clocks']> = []
 ): DayProcess[] {
 	const main = steps.findIndex(({ id }) => id === MAIN_STEP);
 	const further = steps.map(({ id, kind, plan }, i): DayProcess | undefined =>
@@ -56,6 +76,7 @@ export function dayProcesses(
 			: deposits('lowlights', 'lowlights', 'beside', lowlightMinutes),
 		...further.slice(main),
 		filler && deposits('filler', filler.isToner ? 'firstToner' : 'filler', 'after', filler.minutes),
-		tone.choice === 'none' ? undefined : deposits('toner', 'toner', 'after', tone.minutes)
+		tone.choice === 'none' ? undefined : deposits('toner', 'toner', 'after', tone.minutes),
+		...zoneToners(clocks)
 	].filter((process) => process !== undefined);
 }

@@ -113,6 +113,7 @@ export const toneQuestion = (
 ): ToneSearchQuestion => ({
 	lineId: line.id,
 	fibre,
+	keepsLevel: true,
 	inTwoSteps: vehicleTakesTwo(line),
 	goingDown: { level: aim.level, naturalLevel, warmth },
 	problem: {

@@ -14,11 +14,11 @@
 	}
 	let { clocks, next, main }: Props = $props();
 	const session = useVisit();
+	const TONERS: readonly DayClock['name'][] = ['toner', 'filler', 'firstToner'];
 	/** Toners have their own station; what of them lies is told here too. */
 	const shown = $derived(
 		clocks.all.filter(
-			({ of, state }) =>
-				(of !== 'toner' && of !== 'filler') || state === 'lying' || state === 'held'
+			({ name, state }) => !TONERS.includes(name) || state === 'lying' || state === 'held'
 		)
 	);
 	const before = $derived(shown.filter(({ when }) => when === 'before'));

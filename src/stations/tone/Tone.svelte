@@ -190,12 +190,16 @@
 		{#snippet onHair()}
 			{#if tonerClock}<ProcessClock one={tonerClock} after={clocks.of('filler')} />{/if}
 		{/snippet}
+		<!-- What was chosen is worked on first; what is only suggested is chosen first. -->
 		{#if chosen}{@render onHair()}{/if}
-		{#if !session.head.noToner && parts.length > 0}<ZoneMinutes />{/if}
+		{#if !session.head.noToner && parts.length > 0}<ZoneMinutes {clocks} />{/if}
+		{#if !chosen}
+			<Formulas />
+			{#if !session.head.noToner && parts.length > 0}{@render onHair()}{/if}
+		{/if}
 		<MixingBench />
-		<Formulas />
+		{#if chosen}<Formulas />{/if}
 		<Ageing />
-		{#if !chosen && !session.head.noToner && parts.length > 0}{@render onHair()}{/if}
 	{/snippet}
 	{#snippet dials()}<ToneDials />{/snippet}
 	{#snippet foot()}

@@ -4,8 +4,15 @@
 	import { LEFT_LONGER_MINUTES } from '../../state/hairView.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import { zoneTones, type ZoneTone } from '../../state/zoneTones';
+	import { zoneToner } from '../../model/visit/processes';
+	import type { DayClocks } from '../../state/dayClocks.svelte';
+	import ProcessClock from '../../widgets/ProcessClock.svelte';
 	import StrandRow from '../../widgets/StrandRow.svelte';
 
+	interface Props {
+		clocks: DayClocks;
+	}
+	let { clocks }: Props = $props();
 	const session = useVisit();
 	const tone = $derived(session.visit.tone);
 	const zones = $derived(zoneTones(session.head, tone));
@@ -40,8 +47,8 @@
 
 {#if zones.length > 1 && !differ}
 	<p class="mb-4 border-t border-line pt-3 text-ink-soft">
-		{zones.map(({ zone }) => zone).join(', ')}: alike, {zones[0]!.minutes} min on each. All can be begun
-		at once.
+		{zones.map(({ zone }) => zone).join(', ')}: alike, nearest the aim after {zones[0]!.minutes} min.
+		All can be begun at once.
 	</p>
 {:else if zones.length > 1}
 	<section aria-label="Zone by zone" class="mb-4 border-t border-line pt-3">
@@ -69,5 +76,11 @@
 				/>
 			{/each}
 		</div>
+		{#if apart}
+			<!-- In the order in which they are begun; each is rinsed when it is there. -->
+			{#each order as { zone, minutes } (zone)}
+				<ProcessClock one={clocks.at(zoneToner(zone, minutes))} words="Toner on the {zone}" />
+			{/each}
+		{/if}
 	</section>
 {/if}
