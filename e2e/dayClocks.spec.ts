@@ -222,3 +222,29 @@ test('a check is read from a picture beside a grey card, kept on request, and go
 	const after = JSON.parse(await exportAll(page)) as { documents: { kind: string }[] };
 	expect(after.documents.filter(({ kind }) => kind === 'picture')).toHaveLength(0);
 });
+
+test('near the finish what is spent is drawn over ends that were kept out, seen before it is done', async ({
+	page
+}) => {
+	await page.clock.install();
+	await openDemo(page);
+	await page.goto('/visit/hesper-oake-today/lift');
+	await main(page)
+		.getByRole('button', { name: /^Product and place/ })
+		.click();
+	await page.getByLabel('On the ends').click();
+	await saved(page);
+	await page.goto('/visit/hesper-oake-today/chair');
+	await main(page).getByRole('button', { name: 'Start', exact: true }).click();
+	await main(page).getByRole('switch', { name: 'Follow the plan untapped' }).click();
+	await page.clock.fastForward('30:00');
+	await button(page, /Draw it over the ends/).click();
+	const choices = main(page).getByRole('list', { name: 'What drawing it over the ends leads to' });
+	const levels = (await choices.locator('b').allInnerTexts()).map(Number);
+	expect(levels.length).toBeGreaterThan(1);
+	expect(levels).toEqual([...levels].sort((p, q) => p - q));
+	await choices.getByRole('button', { name: /For the last 5 min/ }).click();
+	await expect(button(page, /Draw it over the ends/)).toContainText('for the last 5 min');
+	await button(page, 'It was not drawn').click();
+	await expect(button(page, /Draw it over the ends/)).toContainText('the spent mixture');
+});

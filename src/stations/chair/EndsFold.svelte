@@ -16,10 +16,10 @@
 	let { left }: Props = $props();
 	const session = useVisit();
 	const plan = $derived(session.head.main.step.plan);
-	/** Ends that were kept out, and over which nothing forbids to draw it. */
+	/** Ends that were kept out, and over which nothing forbids to draw it: light hair gets no more of it here. */
 	const ends = $derived(
 		!plan.covers.ends && reaches({ ...plan, drawThroughMinutes: 1 }, 'ends')
-			? session.head.zones.find(({ name }) => name === 'ends')
+			? session.head.zones.find(({ name, state }) => name === 'ends' && state !== 'lightened')
 			: undefined
 	);
 	const drawn = $derived(session.visit.lift.drawThroughMinutes);
