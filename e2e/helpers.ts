@@ -8,12 +8,15 @@ export async function openDemo(page: Page): Promise<void> {
 	await expect(page.getByRole('heading', { level: 1 })).toContainText('in the chair');
 }
 
-/** Goes to a station by its link in the rail. */
+/** Goes to a station by its link in the rail, and waits until it is open. */
 export async function station(page: Page, name: string): Promise<void> {
-	await page
+	const link = page
 		.getByRole('navigation', { name: 'Stations of the visit' })
-		.getByRole('link', { name: new RegExp(`^\\d?\\s*${name}`) })
-		.click();
+		.getByRole('link', { name: new RegExp(`^\\d?\\s*${name}`) });
+	const path = await link.getAttribute('href');
+	await link.click();
+	// Until then the one before still stands there, with controls of the same names.
+	await page.waitForURL((url) => url.pathname === path);
 }
 
 /** The large answer of the station that is open. */
