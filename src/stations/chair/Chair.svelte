@@ -75,16 +75,8 @@
 		if (first && run.taps) top?.scrollIntoView({ block: 'nearest' });
 	});
 	const rinsing = $derived(service.rinsing);
-	/** Something is due on the head, whoever stands at the basin. */
-	const pressing = $derived(service.next !== undefined && service.next.minute <= service.minute);
 	/** When the last of it came off; nothing while something lies, or is still to be put on. */
 	const offMinute = $derived(run.rinsedAtMinute ?? service.allOffMinute);
-	/** Nobody has to do anything yet: minutes until somebody has. */
-	const until = $derived(
-		service.next && !putting && !service.check && !pressing
-			? service.next.minute - seconds / 60
-			: undefined
-	);
 	const clocks = new DayClocks(session, clock);
 	/** What came off last, once nothing lies. */
 	const off = $derived.by(steady(() => lastOff(session, clocks, offMinute)));
@@ -216,7 +208,7 @@
 		{#snippet picture()}
 			<div bind:this={top}></div>
 			{#if answer.process}{@render processes()}{/if}
-			{#if !pressing}<RinseGuide small={false} />{/if}
+			{#if !service.pressing}<RinseGuide small={false} />{/if}
 			{#if off && expectedOf}
 				<DryReading
 					{...off}
@@ -226,8 +218,8 @@
 					nameOf={service.nameOf}
 				/>
 			{/if}
-			{#if head && until !== undefined && service.next}
-				<NextUp words={service.act(service.next)} minutes={until}>
+			{#if head && service.next && service.minutesUntil !== undefined}
+				<NextUp words={service.act(service.next)} minutes={service.minutesUntil}>
 					<HeadNow sections={head.sections} onpoint={(key) => service.point(key)} />
 				</NextUp>
 			{/if}
@@ -253,7 +245,7 @@
 					ondecide={(takes) => service.decide(takes)}
 				/>
 			{/if}
-			{#if pressing}<RinseGuide small />{/if}
+			{#if service.pressing}<RinseGuide small />{/if}
 			{#if head}{@render theClock(true)}{/if}
 			{#if !answer.process}{@render processes()}{/if}
 			<ChairAside {service} {looked} {minute} {begun}>

@@ -98,7 +98,7 @@
 		const made = again?.();
 		if (!made) return;
 		session.change('once more on what lags', (draft) => addAgain(draft, made));
-		say(`${made.minutes} min more on what lags.`, () => session.undo());
+		say(`${made.minutes} min more on what lags.`);
 	}
 </script>
 

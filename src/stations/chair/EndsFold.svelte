@@ -35,7 +35,7 @@
 	);
 	function draw(minutes: number) {
 		session.change('drawn over the ends', ({ lift }) => (lift.drawThroughMinutes = minutes));
-		say(`Drawn over the ends for the last ${minutes} min.`, () => session.undo());
+		say(`Drawn over the ends for the last ${minutes} min.`, without);
 	}
 	const without = () =>
 		session.change('not drawn over the ends', ({ lift }) => (lift.drawThroughMinutes = 0));

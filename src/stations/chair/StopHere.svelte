@@ -59,7 +59,12 @@
 	const parts = $derived(point && backupParts(point, view.line));
 	/** What it takes: the section’s own share once more. */
 	const grams = $derived(Math.round(work?.load?.grams ?? 0));
-	const minutes = $derived(point?.again ? (point.again.minutesToAim ?? plan.minutes) : undefined);
+	/** Old light pieces get no second one from here: it would go over the hair beside them. */
+	const minutes = $derived(
+		point?.again && section.part !== 'oldLights'
+			? (point.again.minutesToAim ?? plan.minutes)
+			: undefined
+	);
 
 	function again() {
 		if (minutes === undefined) return;
@@ -69,7 +74,8 @@
 			return;
 		}
 		session.change(`${name} once more after the rinse`, (draft) => addAgain(draft, step));
-		say(`${name} gets a second application after the rinse.`, () => session.undo());
+		// It may be one with what was planned before: the rail’s own undo takes it back.
+		say(`${name} gets a second application after the rinse.`);
 	}
 </script>
 

@@ -105,6 +105,15 @@ export class ChairRun {
 			? this.next.of
 			: undefined
 	);
+	/** Something is due on the head, whoever stands at the basin. */
+	get pressing(): boolean {
+		return this.next !== undefined && this.next.minute <= this.minute;
+	}
+	/** Nobody has to do anything yet: minutes until somebody has. */
+	get minutesUntil(): number | undefined {
+		if (!this.next || this.pressing || this.putting.length > 0 || this.check) return undefined;
+		return this.next.minute - this.#seconds() / 60;
+	}
 	/** Looks that stop everything, and were answered. */
 	#answered: ReadonlySet<string> = $state.raw(new Set());
 	/** A look that stops everything, where what it tells of still lies; the last of them. */
