@@ -20,6 +20,7 @@ import {
 	TECHNIQUES,
 	RINSE_MODES,
 	STRAND_PARTS,
+	TONER_PLACES,
 	WORKED_PARTS,
 	HAND_PACE_NAMES,
 	HISTORY_REACHES
@@ -451,7 +452,8 @@ export const run = z.extend(timer, {
 	)
 });
 
-export const tonePlan = z.object({
+/** A toner as it is mixed and left. */
+const tonerMix = z.object({
 	lineId: z.optional(text(80)),
 	vehicle: hair.vehicle,
 	ratio: hair.ratio,
@@ -461,7 +463,21 @@ export const tonePlan = z.object({
 	developerVolume: z.optional(within(BOUNDS.volumeOrNone)),
 	/** `none` is an answer too. */
 	choice: z.enum(['open', 'formula', 'none']),
-	parts: z.array(chosenPart).check(z.maxLength(8)),
+	parts: z.array(chosenPart).check(z.maxLength(8))
+});
+
+/** A toner that goes on some of the hair, and what it is to make of that. */
+export const placedToner = z.extend(tonerMix, {
+	id,
+	place: z.enum(TONER_PLACES),
+	/** How far it reaches, from the scalp or from the tips, cm. */
+	cm: z.optional(within(BOUNDS.rootDepthCm)),
+	aim: colourAim,
+	/** What the hair it goes on is, where that is not of this head. */
+	start: z.optional(z.object({ level: hair.level, undertone: hair.undertoneName }))
+});
+
+export const tonePlan = z.extend(tonerMix, {
 	/**
 	 * What goes on before the toner and is rinsed before it: warm colour, where very light hair is taken
 	 * down, or the first of two toners.
@@ -473,7 +489,13 @@ export const tonePlan = z.object({
 			/** Set where it is a toner itself: two-step toning. */
 			isToner: z.optional(z.boolean())
 		})
-	)
+	),
+	/** Toners of their own on some of the hair. */
+	placed: z.optional(z.array(placedToner).check(z.maxLength(8))),
+	/** All of it goes on damp hair. */
+	damp: z.optional(z.literal(true)),
+	/** Porous hair was evened out first. */
+	evened: z.optional(z.literal(true))
 });
 
 export const result = z.object({
@@ -664,6 +686,8 @@ export type LiftPlan = z.infer<typeof liftPlan>;
 export type LiftStep = z.infer<typeof liftStep>;
 export type LiftWay = z.infer<typeof liftWay>;
 export type TonePlan = z.infer<typeof tonePlan>;
+export type TonerMix = z.infer<typeof tonerMix>;
+export type PlacedToner = z.infer<typeof placedToner>;
 export type ChosenPart = z.infer<typeof chosenPart>;
 export type BowlsPlan = z.infer<typeof bowlsPlan>;
 export type MixedBowl = z.infer<typeof mixedBowl>;

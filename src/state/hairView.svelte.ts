@@ -22,31 +22,25 @@ import {
 } from '../core/lift';
 import {
 	addDyes,
-	contributions,
-	fadeByWeek,
 	maintainedViolet,
-	faultsOf,
-	overToned,
+	meltShares,
 	rawLab,
-	toneCourse,
-	type Contribution,
-	type DyeAmounts,
 	type FadedWeek,
 	type WashHabit,
 	type RawHair,
-	type ToneMoment,
+	type Reaching,
 	type ToneWarning
 } from '../core/tone';
-import type { TonerAnswer } from '../core/toner';
 import type { TintQuestion } from '../compute/tasks';
 import type { Searches } from './searches';
 import { aimOf, aimOn, readingOf } from '../model/visit/exceptions';
 import type {
 	Aim,
-	ChosenPart,
 	LiftPlan,
 	Reading,
 	ShelfLine,
+	TonePlan,
+	TonerMix,
 	Visit,
 	ZoneName,
 	ZoneReading
@@ -89,35 +83,21 @@ import {
 } from '../model/visit/lift';
 import { restarted, strandSinceDry } from './sinceDry';
 import { StepView, type DayStrand } from './stepView.svelte';
+import { TonerView, type HairToTone, type TonerSource } from './tonerView.svelte';
 import {
-	aimLab,
-	conditionsOf,
-	dyesAfter,
-	corePart,
-	filledHair,
-	previewChoice,
 	rawOf,
-	recordParts,
-	toneQuestion,
-	type ToneSearchQuestion,
 	type ToneStart
 } from '../model/visit/tone';
+import { naturalFibre } from '../model/visit/placed';
 import { levelsSeen, type LevelSeen } from '../model/visit/seen';
 import { Search } from './search.svelte';
 import { steady } from './steady';
 
-/** How a formula is mixed and left, where that is not as it is set. */
-interface MixedAs {
-	readonly ratio?: number | undefined;
-	readonly minutes?: number | undefined;
+/** A toner that goes on a stretch of the strand alone, from one end of it. */
+export interface StretchToner {
+	readonly reach: Reaching;
+	readonly toner: TonerView;
 }
-
-/** A toner that stays above this is not too deep, levels under the aim. */
-export const DEEPER_THAN_AIM = 0.3;
-/** How long a toner is watched as it ages, weeks. */
-export const AGES_FOR_WEEKS = 12;
-/** How far past its time a toner is watched, minutes. */
-export const LEFT_LONGER_MINUTES = 15;
 
 /** What a view of the hair rests on, whichever area it shows. */
 export interface HairSource {
@@ -131,6 +111,9 @@ export interface HairSource {
 	limitOf(product: LiftPlan['product']): number;
 	/** How the colour is lived with at home. */
 	readonly habit: WashHabit;
+	/** Toners of their own on stretches of the strand, and those that go over all of it at the end. */
+	readonly stretches: readonly StretchToner[];
+	readonly glazes: readonly TonerView[];
 	/** What past visits taught of this head; none while it is looked at as a typical one. */
 	readonly learned: Learned | undefined;
 }
@@ -139,7 +122,7 @@ export interface HairSource {
  * Everything the core says of one strand: the rest of the head, or an area that differs from it. Each
  * answer is worked out when it is asked for, and again only when what it rests on has changed.
  */
-export class HairView implements DayStrand {
+export class HairView implements DayStrand, TonerSource {
 	readonly #source: HairSource;
 	readonly #area: () => AreaName | undefined;
 
@@ -155,7 +138,7 @@ export class HairView implements DayStrand {
 	) {
 		this.#source = source;
 		this.#area = area;
-		this.tonerSearch = new Search(searches, 'findToner', lane, () => this.#toneQuestion);
+		this.toner = new TonerView(this, lane, searches);
 		this.tintSearch = new Search(
 			searches,
 			'solveTint',
@@ -488,6 +471,19 @@ export class HairView implements DayStrand {
 		if (!toneStart.seen) return lifted;
 		return points.map((point, i) => (point.covered ? toneStart.fibre : lifted[i]!));
 	});
+	/** The hair at a place of the strand before toning, and how it takes a toner up. @param cm from the scalp */
+	bareAt(cm: number): Pick<HairToTone, 'raw' | 'fibre' | 'porosity'> {
+		const { points, rawFibres } = this;
+		const at = points.findIndex(({ distanceCm }) => distanceCm >= cm);
+		const fibre = rawFibres.at(at)!;
+		const porosity = this.porosityToTone(zoneAt(this.zones, cm));
+		return { raw: rawOf({ fibre }, this.reading), fibre, porosity };
+	}
+	/** Hair that stayed out of the lightener: as it was, or as it grows where all of it was light before. */
+	get leftOut(): Fibre {
+		const { state, fibre } = this.zone;
+		return state === 'lightened' ? naturalFibre(this.reading) : fibre;
+	}
 	/** Its white fibres, where a tint of the day lies on them. */
 	#whites = $derived.by(() => (this.toneStart.seen ? undefined : this.final.whites));
 	rawColours = $derived.by(() =>
@@ -498,142 +494,95 @@ export class HairView implements DayStrand {
 		)
 	);
 
-	toneConditions = $derived(
-		conditionsOf(
-			{ ...this.#tone, vehicle: this.line?.vehicle ?? this.#tone.vehicle },
-			this.reading,
-			this.zone.porosity,
-			{ condition: this.lift.condition, doseToday: this.doseToday }
-		)
-	);
-	/** The hair as the toner finds it: with its filler on, where it gets one. */
-	filled = $derived(filledHair(this.raw, this.#tone.filler, this.toneConditions));
+	/** The toner for the hair that no other is mixed for. */
+	readonly toner: TonerView;
+	get mix(): TonerMix {
+		return this.#tone;
+	}
+	get filler(): TonePlan['filler'] {
+		return this.#tone.filler;
+	}
+	get damp(): boolean {
+		return this.#tone.damp === true;
+	}
+	get habit(): WashHabit {
+		return this.#source.habit;
+	}
+	/** How a zone takes a toner up: porous hair as the rest, once it was evened out. */
+	porosityToTone({ porosity }: ZoneStart): ZoneStart['porosity'] {
+		return this.#tone.evened && porosity === 'high' ? 'normal' : porosity;
+	}
+	/** What it finds. */
+	hair: HairToTone = $derived.by(() => ({
+		raw: this.raw,
+		fibre: this.toneStart.fibre,
+		porosity: this.porosityToTone(this.zone),
+		reading: this.reading,
+		aim: this.aim,
+		condition: this.lift.condition,
+		doseToday: this.doseToday
+	}));
+	/** The strand with its filler on. */
 	filledColours = $derived.by(() =>
-		tonedColours(this.rawFibres, this.#fillerDyes, this.reading.whiteShare, this.#whites)
+		tonedColours(this.rawFibres, this.toner.fillerDyes, this.reading.whiteShare, this.#whites)
 	);
-	toneTarget = $derived(aimLab(this.aim, this.filled));
-	#toneQuestion = $derived.by(() => {
-		const { line, aim, filled, toneStart, toneConditions, reading } = this;
-		const { totalGrams } = this.#tone;
-		return (
-			line && toneQuestion(line, aim, filled, toneStart.fibre, toneConditions, totalGrams, reading)
-		);
-	});
-	/**
-	 * The search is the one answer too slow for every frame of a drag: its last formulas are previewed on the
-	 * hair as it is now.
-	 */
-	readonly tonerSearch: Search<'findToner', ToneSearchQuestion>;
-	/** What was found on the line in use; what was found on another is no answer. */
-	foundToners: TonerAnswer | undefined = $derived.by(() => {
-		const { finding } = this.tonerSearch;
-		return finding?.question.lineId === this.line?.id ? finding?.answer : undefined;
-	});
-	/** The parts on which the toned strands stand: the choice, or the best formula while it is open. */
-	toneParts = $derived.by(() => {
-		const tone = this.#tone;
-		if (tone.choice === 'none') return [];
-		if (tone.choice === 'formula') return tone.parts;
-		const best = this.foundToners?.formulas[0];
-		return best && this.line ? recordParts(best, this.line) : [];
-	});
-	/** Whether going without a toner is the choice, or the suggestion. */
-	noToner = $derived.by(() => {
-		const { choice } = this.#tone;
-		if (choice !== 'open') return choice === 'none';
-		const best = this.foundToners?.formulas[0];
-		return best !== undefined && best.parts.length === 0;
-	});
-	/** What the toner makes of it: the colour as the eye mixes it, the level of the pigmented hair. */
-	toned = $derived.by(() => this.tonedWith(this.toneParts));
-	/** The same with another formula, in its own ratio and minutes where it has some. */
-	tonedWith(parts: readonly ChosenPart[], mixed: MixedAs = {}) {
-		const { filled, toneTarget, toneConditions } = this;
-		const { ratio, minutes } = toneConditions;
-		const conditions = {
-			...toneConditions,
-			minutes: mixed.minutes ?? minutes,
-			ratio: toneConditions.vehicle === 'direct' ? ratio : (mixed.ratio ?? ratio)
-		};
-		const preview = (hair: RawHair) => previewChoice(parts, hair, conditions, toneTarget);
-		return { ...preview(filled), level: preview({ ...filled, whiteShare: 0 }).level };
-	}
-	/** What each part of the toner lays down on this hair. */
-	contributions: readonly Contribution[] = $derived.by(() =>
-		contributions(this.toneParts.map(corePart), this.filled.pigment, this.toneConditions)
-	);
-	/** Hair of this head under today's toner, as it would be if it were toned now. */
-	tonedAs(fibre: Fibre, condition: number): { readonly level: number; readonly lab: Lab } {
-		const conditions = { ...this.toneConditions, condition };
-		const raw = filledHair(rawOf({ fibre }, this.reading), this.#tone.filler, conditions);
-		const preview = (hair: RawHair) =>
-			previewChoice(this.toneParts, hair, conditions, this.toneTarget);
-		return { lab: preview(raw).lab, level: preview({ ...raw, whiteShare: 0 }).level };
-	}
 	tonedColours = $derived.by(() => this.#afterWeeks(0));
 	fadedColours = $derived.by(() => this.#afterWeeks(FADE_WEEKS));
-	/** The toned hair week by week at this client's washes, the day itself first. */
-	weeks: readonly FadedWeek[] = $derived.by(() => {
-		const { filled, toneConditions } = this;
-		const { habit } = this.#source;
-		const parts = this.toneParts.map(corePart);
-		const of = (hair: RawHair) => fadeByWeek(hair, parts, toneConditions, habit, AGES_FOR_WEEKS);
-		const pigmented = of({ ...filled, whiteShare: 0 });
-		return of(filled).map((week, i) => ({ ...week, level: pigmented[i]!.level }));
-	});
 	/** As it looks when the toner has mostly gone. */
 	get faded(): FadedWeek {
-		return this.weeks[FADE_WEEKS]!;
+		return this.toner.weeks[FADE_WEEKS]!;
 	}
-	/** The toner minute by minute, past its time too. */
-	tonerCourse: readonly ToneMoment[] = $derived.by(() => {
-		const { filled, toneConditions } = this;
-		const last = this.#tone.minutes + LEFT_LONGER_MINUTES;
-		return toneCourse(filled, this.toneParts.map(corePart), toneConditions, last);
+	/** What was mixed for a place of the strand, each with its share of it; the toner for the rest last. */
+	#tonersAt = $derived.by(() => {
+		const { stretches } = this.#source;
+		const { lengthCm } = this.reading;
+		const toners = [...stretches.map(({ toner }) => toner), this.toner];
+		return (cm: number) =>
+			meltShares(
+				cm,
+				lengthCm,
+				stretches.map(({ reach }) => reach)
+			).flatMap((share, i) => (share > 0 ? [{ share, toner: toners[i]! }] : []));
 	});
-	/** The minute from which the toner goes too far, where it does; a depth that is asked for does not. */
-	get tooLate(): number | undefined {
-		return overToned(this.tonerCourse, this.aim.level - DEEPER_THAN_AIM)?.minute;
-	}
-	/** What the toner overdoes in its own time. */
-	get tonerFaults(): readonly ToneWarning[] {
-		return faultsOf(this.toned, this.aim.level - DEEPER_THAN_AIM);
-	}
 
-	/** The dye that a filler leaves on pigment. */
-	#fillerDyes = (pigment: Fibre | RawHair['pigment']): DyeAmounts => {
-		const { filler } = this.#tone;
-		if (!filler) return {};
-		const conditions = { ...this.toneConditions, minutes: filler.minutes };
-		return dyesAfter(filler.parts, conditions, 0)(pigment);
-	};
 	#afterWeeks(weeks: number) {
-		const { habit } = this.#source;
+		const { habit, glazes } = this.#source;
 		const washes = weeks * habit.washesPerWeek;
-		const violet = maintainedViolet(habit, weeks, this.toneConditions.porosity);
-		// A toner goes only where the service goes: hair that is left out keeps its own colour.
-		const toner = dyesAfter(this.toneParts, this.toneConditions, washes);
-		const filler = this.#fillerDyes;
-		const dyes = (pigment: Fibre | RawHair['pigment']) =>
-			addDyes(addDyes(filler(pigment), toner(pigment)), violet);
+		const violet = maintainedViolet(habit, weeks, this.toner.conditions.porosity);
+		const filler = this.toner.fillerDyes;
+		const over = glazes.map((glaze) => glaze.dyesAfter(washes));
+		const toners = new Map(
+			[this.toner, ...this.#source.stretches.map(({ toner }) => toner)].map(
+				(toner) => [toner, toner.dyesAfter(washes)] as const
+			)
+		);
+		const at = this.points.map(({ distanceCm }) => ({
+			zone: zoneAt(this.zones, distanceCm).name,
+			toners: this.#tonersAt(distanceCm)
+		}));
+		const dyes = (pigment: Fibre | RawHair['pigment'], point: number) => {
+			const laid = at[point]!.toners.reduce(
+				(sum, { share, toner }) => addDyes(sum, toners.get(toner)!(pigment), share),
+				addDyes(filler(pigment), violet)
+			);
+			return over.reduce((sum, glaze) => addDyes(sum, glaze(pigment)), laid);
+		};
 		const { rawFibres, taken } = this;
-		const at = this.points.map(({ distanceCm }) => zoneAt(this.zones, distanceCm).name);
 		const toned = tonedColours(rawFibres, dyes, this.reading.whiteShare, this.#whites);
 		const bare = this.rawColours;
-		const isTaken = (point: number) => taken[at[point]!];
+		// A toner goes only where the service goes: hair that is left out keeps its own colour.
+		const isTaken = (point: number) => taken[at[point]!.zone];
 		return this.withOldLights(
 			{ ...toned, hair: toned.hair.map((rgb, i) => (isTaken(i) ? rgb : bare.hair[i]!)) },
-			(pigment, point) => (isTaken(point) ? dyes(pigment) : {}),
+			(pigment, point) => (isTaken(point) ? dyes(pigment, point) : {}),
 			this.lights
 		);
 	}
 	/** What the toner makes of the old light pieces: each zone's level by then. */
 	lightsToned: readonly (LightsResult & { readonly toned: number })[] = $derived.by(() => {
-		const { lights, toneConditions, toneTarget, toneParts, taken } = this;
+		const { lights, taken, toner } = this;
 		return lights.map((piece) => {
-			const bare = rawOf({ fibre: piece.after }, { whiteShare: 0 });
-			const hair = filledHair(bare, this.#tone.filler, toneConditions);
-			const { level } = previewChoice(toneParts, hair, toneConditions, toneTarget);
+			const { level } = toner.withoutWhite(piece.after);
 			return { ...piece, toned: taken[piece.zone] ? level : piece.level };
 		});
 	});

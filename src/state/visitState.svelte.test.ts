@@ -69,7 +69,7 @@ describe('a visit', () => {
 		expect(session.head.toneStart).toMatchObject({ seen: true, minute: 30 });
 		expect(session.head.rawLab.l).toBeLessThan(expected.l - 5);
 		expect(session.head.rawUndertone.name).toBe('yellow-orange');
-		expect(session.head.foundToners!.needLevel ?? 9).toBeGreaterThan(7.5);
+		expect(session.head.toner.found!.needLevel ?? 9).toBeGreaterThan(7.5);
 	});
 
 	it('walks its stations: done, needs you, not yet', async () => {
@@ -98,7 +98,7 @@ describe('a visit', () => {
 			const { session } = await openVisit(name);
 			expect(session.head.lift.level).toBeGreaterThan(session.head.nowLevel - 2.5);
 			expect(session.bowlPlan.totalGrams).toBeGreaterThan(20);
-			expect(session.head.foundToners!.formulas.length).toBeGreaterThan(0);
+			expect(session.head.toner.found!.formulas.length).toBeGreaterThan(0);
 			for (const { id } of STATIONS)
 				expect(stationLine(session, id)).not.toMatch(/NaN|undefined|Infinity/);
 			expect(aimVerdict(session.head.sessions, session.head.target).sentence).not.toMatch(

@@ -14,13 +14,17 @@ import type {
 	Shelf,
 	ShelfLine,
 	Station,
+	TonerMix,
 	Visit
 } from '../schema/records';
 import { BowlsView, type BowlsSource } from './bowlsView.svelte';
 import { openStops, visitCautions } from '../model/visit/cautions';
 import { daySteps, MAIN_STEP, onNothing, planIn, type DayStep } from '../model/visit/day';
 import { isWorked } from '../model/visit/headWork';
-import { HairView, type HairSource } from './hairView.svelte';
+import { HairView, type HairSource, type StretchToner } from './hairView.svelte';
+import { tonerIn } from '../model/visit/placed';
+import { PlacedTonerView } from './placedToner.svelte';
+import type { TonerView } from './tonerView.svelte';
 import { learnedFrom, recordedBefore } from '../model/visit/learned';
 import type { Learned } from '../model/visit/lift';
 import { Lowlights, type LowlightSource } from './lowlights.svelte';
@@ -89,6 +93,46 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 			this.#ofAreas.set(area, view!);
 		}
 		return view!;
+	}
+
+	readonly #placedViews = new Map<string, PlacedTonerView>();
+	#placed = $derived.by(steady(() => (this.visit.tone.placed ?? []).map(({ id }) => id)));
+	/** Toners of their own on some of the hair. */
+	placed: readonly PlacedTonerView[] = $derived.by(() =>
+		this.#placed.map((id) => {
+			let view = this.#placedViews.get(id);
+			if (!view) {
+				const first = untrack(() => this.visit.tone.placed!.find((one) => one.id === id)!);
+				$effect.root(() => {
+					view = new PlacedTonerView(this, first, `toner ${this.lane} ${id}`, this.#searches);
+				});
+				this.#placedViews.set(id, view!);
+			}
+			return view!;
+		})
+	);
+	stretches: readonly StretchToner[] = $derived(
+		this.placed.flatMap(({ stretch }) => stretch ?? [])
+	);
+	glazes: readonly TonerView[] = $derived(
+		this.placed.flatMap(({ mix, toner }) => (mix.place === 'glaze' ? [toner] : []))
+	);
+	/** Which toner is looked at; none is the one for the rest of the hair. */
+	tonerId: string | undefined = $state();
+	/** The toner on some of the hair that is looked at. */
+	get placedToner(): PlacedTonerView | undefined {
+		return this.placed.find(({ id }) => id === this.tonerId);
+	}
+	/** The toner that Tone works on. */
+	get toner(): TonerView {
+		return this.placedToner?.toner ?? this.head.toner;
+	}
+	/** Changes the toner that is looked at. */
+	changeToner(label: string, recipe: (draft: TonerMix) => unknown): void {
+		const { tonerId } = this;
+		this.change(this.placedToner ? `${label}, ${this.placedToner.mix.place}` : label, (draft) =>
+			recipe(tonerIn(draft.tone, tonerId))
+		);
 	}
 
 	/** Areas being looked at and changed together; none means the rest of the head. */

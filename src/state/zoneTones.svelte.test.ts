@@ -32,8 +32,8 @@ describe('the toner zone by zone', () => {
 		const main = zoneTones(session.head, session.visit.tone).find(
 			({ zone }) => zone === session.head.zone.name
 		)!;
-		expect(main.course).toEqual(session.head.tonerCourse);
-		expect(main.tooLate).toBe(session.head.tooLate);
+		expect(main.course).toEqual(session.head.toner.course);
+		expect(main.tooLate).toBe(session.head.toner.tooLate);
 	});
 	it('all end together, and none lies longer than the toner is left', async () => {
 		const session = await read();

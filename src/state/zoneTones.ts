@@ -1,9 +1,10 @@
 import { levelOf, NEUTRALISERS, undertoneOf, type Lab, type Undertone } from '../core/colour';
 import { nearestMinute, overToned, rawLab, toneCourse, type ToneMoment } from '../core/tone';
 import { tintOf } from '../model/visit/day';
-import { aimLab, conditionsOf, corePart, filledHair, rawOf } from '../model/visit/tone';
+import { aimLab, corePart, filledHair, rawOf } from '../model/visit/tone';
 import type { TonePlan, ZoneName } from '../schema/records';
-import { DEEPER_THAN_AIM, LEFT_LONGER_MINUTES, type HairView } from './hairView.svelte';
+import type { HairView } from './hairView.svelte';
+import { DEEPER_THAN_AIM, LEFT_LONGER_MINUTES } from './tonerView.svelte';
 
 /** A zone under the toner, minute by minute. */
 export interface ZoneTone {
@@ -32,18 +33,13 @@ export interface ZoneTone {
  */
 export function zoneTones(hair: HairView, tone: TonePlan): ZoneTone[] {
 	const tinted = hair.steps.some(({ plan }) => tintOf(plan));
-	const parts = hair.toneParts.map(corePart);
+	const parts = hair.toner.parts.map(corePart);
 	return hair.zones
 		.filter(({ name }) => hair.taken[name] && (!tinted || name === hair.zone.name))
 		.map((zone): ZoneTone => {
 			const start = hair.startOn(zone);
 			const bare = rawOf(start, hair.reading);
-			const conditions = conditionsOf(
-				{ ...tone, vehicle: hair.line?.vehicle ?? tone.vehicle },
-				hair.reading,
-				zone.porosity,
-				{ condition: hair.lift.condition, doseToday: hair.doseToday }
-			);
+			const conditions = { ...hair.toner.conditions, porosity: hair.porosityToTone(zone) };
 			const raw = filledHair(bare, tone.filler, conditions);
 			const course = toneCourse(raw, parts, conditions, tone.minutes + LEFT_LONGER_MINUTES);
 			const aim = hair.aimOf(zone.name);

@@ -57,9 +57,9 @@ export function stationLine(session: VisitState, station: Station): string {
 			return visit.run.startedAt ? 'running, nothing seen yet' : 'not started';
 		}
 		case 'tone': {
-			if (session.head.noToner)
+			if (session.head.toner.none)
 				return visit.tone.choice === 'none' ? 'no toner' : 'no toner expected';
-			const parts = session.head.toneParts
+			const parts = session.head.toner.parts
 				.map(({ name, grams }) => `${name} ${grams} g`)
 				.join(', ');
 			return parts
@@ -75,4 +75,4 @@ export function stationLine(session: VisitState, station: Station): string {
 
 /** The toned colour in a word. */
 export const tonedWord = (view: HairView): string =>
-	view.toneParts.length > 0 ? describeTone(view.toned.lab, 'toned') : view.startWord;
+	view.toner.parts.length > 0 ? describeTone(view.toner.toned.lab, 'toned') : view.startWord;

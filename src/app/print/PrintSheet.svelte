@@ -220,10 +220,10 @@
 	<h2 class="print:mt-4 print:break-after-avoid print:text-15">Tone</h2>
 	<p>
 		{#if visit.tone.choice === 'none'}No toner.{:else}{formulaWords(
-				session.head.toneParts
+				session.head.toner.parts
 			)}{session.line ? `, ${session.line.name} (${VEHICLE_NAMES[session.line.vehicle]})` : ''}, {formatRatio(
 				visit.tone.ratio
-			)}, {visit.tone.minutes} min. Expected {formatLevel(session.head.toned.level)}.{/if}
+			)}, {visit.tone.minutes} min. Expected {formatLevel(session.head.toner.toned.level)}.{/if}
 	</p>
 	{#if visit.result.recordedAt}
 		<h2 class="print:mt-4 print:break-after-avoid print:text-15">Result</h2>

@@ -145,3 +145,12 @@ export const MAINTENANCE = { violetPerUse: 0.03 } as const;
 
 /** A root shadow lies this many levels above the natural one. */
 export const ROOT_SHADOW = { lighterThanNatural: 0.75 } as const;
+
+/**
+ * Where two toners meet the one is drawn out into the other over this share of its reach, and at least so many
+ * centimetres: nearer would be a line (craft: a melt has none).
+ */
+export const MELT = { runsOut: 0.8, leastCm: 1 } as const;
+
+/** Damp hair thins what goes on it: so much of its strength is left, as of lightener. */
+export const DAMP = { strength: 0.8 } as const;

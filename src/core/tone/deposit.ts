@@ -1,5 +1,5 @@
 import type { Porosity, Texture } from '../hair';
-import { DEPOSIT, POROSITY, VEHICLES } from './constants';
+import { DAMP, DEPOSIT, POROSITY, VEHICLES } from './constants';
 
 /** What carries the dye: it sets how much is left, how fast, and how long it lasts. */
 export type Vehicle = keyof typeof VEHICLES;
@@ -19,6 +19,8 @@ export interface DepositConditions {
 	readonly doseToday?: number | undefined;
 	/** Developer strength, volumes; an alkaline demi with 10 or more takes stronger. */
 	readonly developerVolume?: number | undefined;
+	/** Put on damp hair, whose water thins it. */
+	readonly damp?: boolean | undefined;
 }
 
 /** Shares of a formula's dye that stay on the hair, each 0-0.95. */
@@ -43,8 +45,8 @@ export function depositShares(conditions: DepositConditions, eumelanin = 0): Dep
 		vehicle === 'demi' && (conditions.developerVolume ?? 0) >= DEPOSIT.strongFromVolume
 			? DEPOSIT.strongDeveloper
 			: 1;
-	const full =
-		deposit * Math.pow(2 / (1 + parts), DEPOSIT.ratioPower) * POROSITY.uptake[porosity] * strong;
+	const share = (2 / (1 + parts)) * (conditions.damp ? DAMP.strength : 1);
+	const full = deposit * Math.pow(share, DEPOSIT.ratioPower) * POROSITY.uptake[porosity] * strong;
 	const kept =
 		(1 - (DEPOSIT.unlightened * eumelanin) / (eumelanin + 1)) *
 		-Math.expm1(-minutes / tau) *

@@ -25,6 +25,7 @@ export { baseGrip, namedTones, parseTone, tubeDyes, type Shade } from './tube';
 export { readCode, type UnreadCode } from './code';
 export { readSpoken, type UnspokenFormula } from './spoken';
 export { contributions, type Contribution } from './contributions';
+export { meltShares, reachShare, type Reaching } from './melt';
 export { rootShadowLevel } from './rootShadow';
 export { idealDyes } from './idealDyes';
 export { dyesNamed } from './named';

@@ -20,6 +20,17 @@ export const DIRECTIONS = [
 	'copper',
 	'rose'
 ] as const;
+/** Where a toner of its own goes, beside the one for the rest of the hair. */
+export const TONER_PLACES = [
+	'root',
+	'ends',
+	'faceFrame',
+	'panel',
+	'dropouts',
+	'whiteHair',
+	'addedHair',
+	'glaze'
+] as const;
 /** What lightening uncovers, from dark to pale. */
 export const UNDERTONES = [
 	'red',

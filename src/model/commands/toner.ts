@@ -4,12 +4,13 @@ import type {
 	Shelf,
 	ShelfLine,
 	TonePlan,
+	TonerMix,
 	Visit
 } from '../../schema/records';
 
 /** Chooses a formula of a line, on a draft; one without parts is the choice of no toner. */
 export function chooseToner(
-	tone: TonePlan,
+	tone: TonerMix,
 	parts: readonly ChosenPart[],
 	line: ShelfLine | undefined
 ): void {
@@ -21,7 +22,7 @@ export function chooseToner(
 }
 
 /** Changes to another line, in its own ratio and minutes; what was chosen of the one before is open again. */
-export function chooseLine(tone: TonePlan, line: ShelfLine): void {
+export function chooseLine(tone: TonerMix & Pick<TonePlan, 'filler'>, line: ShelfLine): void {
 	Object.assign(tone, {
 		lineId: line.id,
 		vehicle: line.vehicle,
@@ -29,7 +30,7 @@ export function chooseLine(tone: TonePlan, line: ShelfLine): void {
 		minutes: line.minutes,
 		choice: 'open',
 		parts: []
-	} satisfies Partial<TonePlan>);
+	} satisfies Partial<TonerMix>);
 	// What went before it was mixed from the line that is left, and with its developer.
 	delete tone.filler;
 	delete tone.developerVolume;
@@ -70,7 +71,7 @@ export interface OwnFormula {
 }
 
 /** Mixes a formula of one's own, on a draft: what was not said of it stays as it was. */
-export function mixOwn(tone: TonePlan, formula: OwnFormula, line: ShelfLine): void {
+export function mixOwn(tone: TonerMix, formula: OwnFormula, line: ShelfLine): void {
 	chooseToner(tone, formula.parts, line);
 	const { ratio, developerVolume, minutes } = formula;
 	if (ratio !== undefined) tone.ratio = ratio;

@@ -74,7 +74,7 @@ export interface DayBowlsSource {
 	readonly shelf: Shelf | undefined;
 	readonly work: DayWork;
 	readonly line: ShelfLine | undefined;
-	readonly head: { readonly noToner: boolean; readonly toneParts: readonly ChosenPart[] };
+	readonly head: { readonly toner: { readonly none: boolean; readonly parts: readonly ChosenPart[] } };
 	readonly lowlights: {
 		readonly bowl:
 			| {
@@ -235,10 +235,10 @@ function lowlightBowl({ lowlights }: DayBowlsSource): Unnumbered[] {
 
 function tonerBowl(source: DayBowlsSource): Unnumbered[] {
 	const { line, head, visit } = source;
-	if (!line || !tonerOf(visit) || head.noToner || head.toneParts.length === 0) return [];
+	if (!line || !tonerOf(visit) || head.toner.none || head.toner.parts.length === 0) return [];
 	const { minutes, choice } = visit.tone;
 	const mixed = mixedFrom(line, visit.tone);
-	return [colourBowl(source, 'toner', mixed, head.toneParts, minutes, choice === 'open')];
+	return [colourBowl(source, 'toner', mixed, head.toner.parts, minutes, choice === 'open')];
 }
 
 /** What goes on before the toner, a filler or a first toner; it is of the same line. */

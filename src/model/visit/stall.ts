@@ -14,7 +14,7 @@ export interface StallingHair {
 	readonly lift: { readonly condition: number; readonly low: number };
 	readonly target: number;
 	readonly subject: { readonly factors: HeadFactors };
-	readonly toneConditions: DepositConditions;
+	readonly toner: { readonly conditions: DepositConditions };
 }
 
 /** Where this visit's plan may stop short; nothing while there is no colour on the shelf. */
@@ -32,7 +32,7 @@ export function stallProblem(
 			aimedLevel: target,
 			lowLevel: lift.low,
 			shelf: line.shades.map((shade) => ({ ...shade, vehicle: line.vehicle })),
-			conditions: hair.toneConditions,
+			conditions: hair.toner.conditions,
 			totalGrams: tone.totalGrams
 		}
 	);

@@ -17,7 +17,7 @@ import {
 	type TonePreview
 } from '../../core/tone';
 import type { ToneFormula } from '../../core/toner';
-import type { Aim, ChosenPart, Reading, ShelfLine, TonePlan } from '../../schema/records';
+import type { Aim, ChosenPart, Reading, ShelfLine, TonePlan, TonerMix } from '../../schema/records';
 
 /** Hair as the toner finds it: expected from the plan, or seen at the chair. */
 export interface ToneStart {
@@ -41,7 +41,7 @@ export const rawOf = (
 });
 
 export const conditionsOf = (
-	tone: Pick<TonePlan, 'vehicle' | 'ratio' | 'minutes'>,
+	tone: Pick<TonerMix, 'vehicle' | 'ratio' | 'minutes' | 'developerVolume'>,
 	reading: Reading,
 	porosity: Porosity,
 	{ condition, doseToday }: Pick<DepositConditions, 'condition' | 'doseToday'>
@@ -49,6 +49,7 @@ export const conditionsOf = (
 	vehicle: tone.vehicle,
 	ratio: tone.vehicle === 'direct' ? 1 : tone.ratio,
 	minutes: tone.minutes,
+	...(tone.developerVolume === undefined ? {} : { developerVolume: tone.developerVolume }),
 	porosity,
 	texture: reading.texture,
 	naturalRed: reading.warmth === 'red',
@@ -78,7 +79,7 @@ export const aimLab = (aim: Aim, raw: RawHair): Lab => targetLab(aim, rawLab(raw
 /** A line as a toner of this visit is mixed from it: with the developer that was chosen for it. */
 export const mixedFrom = <L extends Pick<ShelfLine, 'developerVolume'>>(
 	line: L,
-	{ developerVolume }: Pick<TonePlan, 'developerVolume'>
+	{ developerVolume }: Pick<TonerMix, 'developerVolume'>
 ): L => (developerVolume === undefined ? line : { ...line, developerVolume });
 
 /** A part of the record as the core reads it. */

@@ -20,7 +20,7 @@
 		].map(({ name, one }) => ({
 			name,
 			raw: one,
-			...session.head.tonedAs(one.fibre, one.condition)
+			...session.head.toner.on(one.fibre, one.condition)
 		}))
 	);
 </script>

@@ -51,7 +51,7 @@
 			lift: { condition: now.condition, low: now.level },
 			target: now.target,
 			subject: view.subject,
-			toneConditions: view.toneConditions
+			toner: view.toner
 		})
 	);
 	const search = new Search(compute, 'stallPoints', `stop ${session.id}`, () => problem);

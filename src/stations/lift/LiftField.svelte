@@ -76,8 +76,8 @@
 	<StrandRow
 		name="toned"
 		colours={view.tonedColours}
-		value={formatLevel(view.toned.level)}
-		words={beside(tonedWord(view), withWhite(view.toned.level, view.toned.lab))}
+		value={formatLevel(view.toner.toned.level)}
+		words={beside(tonedWord(view), withWhite(view.toner.toned.level, view.toner.toned.lab))}
 		height={32}
 	/>
 	<StrandRow

@@ -35,14 +35,14 @@
 	const recorded = $derived(result.recordedAt !== undefined);
 	const suggested = $derived(RETURN_WEEKS_BY_KIND[session.visit.aim.kind]);
 	const gap = $derived(
-		result.level === undefined ? undefined : result.level - session.head.toned.level
+		result.level === undefined ? undefined : result.level - session.head.toner.toned.level
 	);
 
 	function recordVisit() {
 		workspace.transact('recorded', (draft) => {
 			const own = draft.visit(session.id);
-			const { toned, rawLevel } = session.head;
-			record(own, { toned: toned.level, lifted: rawLevel }, suggested.from, clock.now());
+			const { toner, rawLevel } = session.head;
+			record(own, { toned: toner.toned.level, lifted: rawLevel }, suggested.from, clock.now());
 			const next = nextFromRecord(workspace.visits.values(), own);
 			if (next) draft.put(next);
 		});
@@ -70,7 +70,7 @@
 <Station
 	question="What did this head do?"
 	answer={result.level === undefined
-		? formatLevel(session.head.toned.level)
+		? formatLevel(session.head.toner.toned.level)
 		: formatLevel(result.level)}
 	words={result.level === undefined
 		? `${tonedWord(session.head)} expected`
@@ -112,7 +112,7 @@
 			name="toned"
 			strong
 			colours={session.head.tonedColours}
-			value={formatLevel(session.head.toned.level)}
+			value={formatLevel(session.head.toner.toned.level)}
 			words={tonedWord(session.head)}
 			height={72}
 		/>
@@ -177,9 +177,9 @@
 				<ul>
 					{#each AFTERCARE as line (line)}<li class="border-b border-line py-1">{line}</li>{/each}
 				</ul>
-				{#if session.head.toneParts.length > 0}
+				{#if session.head.toner.parts.length > 0}
 					<p class="text-ink-soft">
-						Toned with {formulaWords(session.head.toneParts)}, {session.visit.tone.minutes} min.
+						Toned with {formulaWords(session.head.toner.parts)}, {session.visit.tone.minutes} min.
 					</p>
 				{/if}
 				{#each session.visit.passed.filter(({ reason }) => reason) as entry (entry.code)}

@@ -15,9 +15,9 @@
 	let open = $state(false);
 	const WEEKS = [0, 2, 4, 6, 8, 12] as const;
 	/** When half of the toner has gone; nothing where it lasts longer than it is watched. */
-	const freshen = $derived(freshenWeek(view.weeks));
+	const freshen = $derived(freshenWeek(view.toner.weeks));
 	const shown = $derived(
-		WEEKS.flatMap((at) => view.weeks.find(({ week }) => week === at) ?? []).map((week) => ({
+		WEEKS.flatMap((at) => view.toner.weeks.find(({ week }) => week === at) ?? []).map((week) => ({
 			...week,
 			words: describeTone(week.lab, week.left > 0.2 ? 'toned' : 'lightened')
 		}))

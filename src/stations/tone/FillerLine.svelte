@@ -17,7 +17,7 @@
 	const session = useVisit();
 	const clock = $derived(clocks.of('filler'));
 	const filler = $derived(session.visit.tone.filler);
-	const advice = $derived(session.head.foundToners?.filler);
+	const advice = $derived(session.head.toner.found?.filler);
 	/** What the shelf has to fill with, the nearest first. */
 	const parts = $derived(
 		advice?.formulas[0] && session.line ? recordParts(advice.formulas[0], session.line) : []
@@ -28,7 +28,7 @@
 		session.change('nothing before the toner', ({ tone }) => delete tone.filler);
 	/** Two toners, where they come nearer than one. */
 	const two = $derived.by(() => {
-		const found = session.head.foundToners?.twoStep;
+		const found = session.head.toner.found?.twoStep;
 		const { line } = session;
 		return found && line
 			? {

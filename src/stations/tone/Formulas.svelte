@@ -19,15 +19,15 @@
 	import { kindsOf, type ToneFormula } from '../../core/toner';
 
 	const session = useVisit();
-	const formulas = $derived(session.head.foundToners?.formulas ?? []);
+	const formulas = $derived(session.head.toner.found?.formulas ?? []);
 	const chosen = $derived(session.visit.tone);
 	/** What each is the best at. */
 	const kinds = $derived(
 		kindsOf(
 			formulas,
-			session.head.filled,
-			session.head.toneConditions,
-			session.head.toneTarget,
+			session.head.toner.filled,
+			session.head.toner.conditions,
+			session.head.toner.target,
 			session.habit
 		)
 	);
@@ -51,21 +51,21 @@
 
 {#if !line}
 	<p>There is no line of colour on the Shelf. Add one there, then come back.</p>
-{:else if !session.head.foundToners}
+{:else if !session.head.toner.found}
 	<p role="status">
-		{#if session.head.tonerSearch.trouble}{session.head.tonerSearch.trouble}
-			<Button onclick={() => session.head.tonerSearch.again()}>Search again</Button>{:else}<Progress
+		{#if session.head.toner.search.trouble}{session.head.toner.search.trouble}
+			<Button onclick={() => session.head.toner.search.again()}>Search again</Button>{:else}<Progress
 				label="Searching {line.name}…"
-				share={session.head.tonerSearch.progress || undefined}
+				share={session.head.toner.search.progress || undefined}
 			/>{/if}
 	</p>
 {:else if formulas.length === 0}
 	<p>{line.name} holds no shades yet. Add them on the Shelf, or choose another line.</p>
 {:else}
-	{#if session.head.tonerSearch.trouble}
+	{#if session.head.toner.search.trouble}
 		<p role="status" class="text-14 text-ink-soft">
-			{session.head.tonerSearch.trouble} The formulas below were found before.
-			<Button onclick={() => session.head.tonerSearch.again()}>Search again</Button>
+			{session.head.toner.search.trouble} The formulas below were found before.
+			<Button onclick={() => session.head.toner.search.again()}>Search again</Button>
 		</p>
 	{/if}
 	<ol aria-label="Formulas that come closest">

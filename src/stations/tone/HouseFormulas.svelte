@@ -17,7 +17,7 @@
 	const kept = $derived(
 		(session.shelf?.formulas ?? []).filter(({ lineId }) => lineId === line?.id)
 	);
-	const parts = $derived(session.head.toneParts);
+	const parts = $derived(session.head.toner.parts);
 	const tone = $derived(session.visit.tone);
 	let name = $state('');
 

@@ -55,8 +55,8 @@
 	);
 	const fault = $derived(read && !read.ok && line ? unspokenWords(read, line.name) : '');
 	/** What is looked at: what is being written, or else what is mixed. */
-	const shown = $derived(heard?.parts ?? view.toneParts);
-	const preview = $derived(view.tonedWith(shown, heard));
+	const shown = $derived(heard?.parts ?? view.toner.parts);
+	const preview = $derived(view.toner.with(shown, heard));
 	const trade = $derived(tradeLevel(shown.map(corePart)));
 	const strange = $derived(shown.filter((part) => !isOwn(part)));
 	const grams = $derived(shown.reduce((sum, part) => sum + part.grams, 0));
@@ -70,15 +70,15 @@
 	function setParts(label: string, recipe: (parts: ChosenPart[]) => ChosenPart[]) {
 		if (!line) return;
 		// What was only suggested is chosen by changing it.
-		const parts = recipe(view.toneParts.map((part) => ({ ...part })));
+		const parts = recipe(view.toner.parts.map((part) => ({ ...part })));
 		session.change(label, (draft) => mixOwn(draft.tone, { parts }, line));
 	}
 	const weigh = (at: number, to: number) =>
-		setParts(`grams of ${view.toneParts[at]!.name}`, (parts) =>
+		setParts(`grams of ${view.toner.parts[at]!.name}`, (parts) =>
 			parts.with(at, { ...parts[at]!, grams: to })
 		);
 	const without = (at: number) =>
-		setParts(`without ${view.toneParts[at]!.name}`, (parts) => parts.toSpliced(at, 1));
+		setParts(`without ${view.toner.parts[at]!.name}`, (parts) => parts.toSpliced(at, 1));
 	/** A dial spans twice what stands in the bowl. */
 	const most = $derived(Math.max(20, Math.min(BOUNDS.partGrams.max, 2 * tone.totalGrams)));
 	const lockOf = (part: ChosenPart) => {
@@ -137,11 +137,11 @@
 				how they go together.
 			</p>
 		{/if}
-		{#if !heard && view.toneParts.length > 0}
+		{#if !heard && view.toner.parts.length > 0}
 			<ol aria-label="What is in the bowl" class="mt-2">
-				{#each view.toneParts as part, i (part.name)}
+				{#each view.toner.parts as part, i (part.name)}
 					{@const colours = lockOf(part)}
-					{@const own = view.contributions[i]}
+					{@const own = view.toner.contributions[i]}
 					<li
 						class="grid grid-cols-[48px_minmax(0,1fr)_minmax(0,1.4fr)_44px] items-center gap-x-4 border-b border-line py-1 @max-narrow:grid-cols-[40px_minmax(0,1fr)_44px]"
 					>

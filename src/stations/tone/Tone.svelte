@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { rgbOf } from '../../core/colour';
-	import { AGES_FOR_WEEKS } from '../../state/hairView.svelte';
+	import { AGES_FOR_WEEKS } from '../../state/tonerView.svelte';
 	import { FADE_WEEKS } from '../../model/visit/aimStrands';
 	import { developerGramsOf } from '../../model/visit/tone';
 	import { settleToner } from '../../model/commands/toner';
@@ -40,8 +40,8 @@
 	}));
 	const session = useVisit();
 	const tone = $derived(session.visit.tone);
-	const toned = $derived(session.head.toned);
-	const parts = $derived(session.head.toneParts);
+	const toned = $derived(session.head.toner.toned);
+	const parts = $derived(session.head.toner.parts);
 	const undertone = $derived(session.head.rawUndertone);
 	const startWord = $derived(session.head.startWord);
 	const start = $derived(
@@ -49,11 +49,11 @@
 			? `Seen ${formatLevel(session.head.seen.level)}`
 			: `${session.lightens ? 'Expected' : 'As it is,'} ${formatLevel(session.head.lift.level)}`
 	);
-	const warnings = $derived(session.head.tonerFaults);
-	const held = $derived(holds(session.head.toneConditions));
-	const need = $derived(session.head.foundToners?.needLevel);
-	const tooLate = $derived(session.head.tooLate);
-	const lastMinute = $derived(session.head.tonerCourse.at(-1)!.minute);
+	const warnings = $derived(session.head.toner.faults);
+	const held = $derived(holds(session.head.toner.conditions));
+	const need = $derived(session.head.toner.found?.needLevel);
+	const tooLate = $derived(session.head.toner.tooLate);
+	const lastMinute = $derived(session.head.toner.course.at(-1)!.minute);
 	const minuteMarks = $derived([
 		{ at: tone.minutes / lastMinute, text: `${tone.minutes} min`, strong: true },
 		...(tooLate === undefined || tooLate === tone.minutes
@@ -83,10 +83,10 @@
 
 <Station
 	question="What neutralises what is there?"
-	answer={session.head.noToner
+	answer={session.head.toner.none
 		? 'No toner'
-		: formulaWords(parts) || (session.head.foundToners ? 'nothing found' : 'searching…')}
-	words={tone.choice === 'open' && (session.head.noToner || parts.length > 0) ? 'suggested' : ''}
+		: formulaWords(parts) || (session.head.toner.found ? 'nothing found' : 'searching…')}
+	words={tone.choice === 'open' && (session.head.toner.none || parts.length > 0) ? 'suggested' : ''}
 	range="{start} {startWord}{session.lightens || session.head.seen
 		? ` at ${session.head.toneStart.minute} min`
 		: ''}: {toneTaskWords(
@@ -94,7 +94,7 @@
 		session.head.aim.direction,
 		session.head.isLifted(session.head.toneStart.fibre)
 	)}."
-	facts={session.head.noToner
+	facts={session.head.toner.none
 		? []
 		: [
 				{ value: `${tone.minutes} min`, label: 'then wipe and look' },
@@ -131,10 +131,10 @@
 			lab={toned.lab}
 			height={88}
 		/>
-		{#if !session.head.noToner && parts.length > 0}
+		{#if !session.head.toner.none && parts.length > 0}
 			<StrandRow
 				name="on the hair"
-				colours={{ hair: session.head.tonerCourse.map(({ lab }) => rgbOf(lab)) }}
+				colours={{ hair: session.head.toner.course.map(({ lab }) => rgbOf(lab)) }}
 				value=""
 				words={tooLate === undefined ? '' : `off before ${tooLate} min`}
 				marks={minuteMarks}
@@ -143,7 +143,7 @@
 		{/if}
 		<StrandRow
 			name="with weeks"
-			colours={{ hair: session.head.weeks.map(({ lab }) => rgbOf(lab)) }}
+			colours={{ hair: session.head.toner.weeks.map(({ lab }) => rgbOf(lab)) }}
 			value={formatLevel(session.head.faded.level)}
 			words={beside(
 				`after ${FADE_WEEKS} weeks`,
@@ -161,7 +161,7 @@
 				{toneWarningWords(warning)}
 			</p>
 		{/each}
-		{#if held < 1 && !session.head.noToner}
+		{#if held < 1 && !session.head.toner.none}
 			<p class="mb-3 border-l-4 border-ask pl-3" role="status">
 				<b>Holds little:</b>
 				{holdsWords(held)}
@@ -192,10 +192,10 @@
 		{/snippet}
 		<!-- What was chosen is worked on first; what is only suggested is chosen first. -->
 		{#if chosen}{@render onHair()}{/if}
-		{#if !session.head.noToner && parts.length > 0}<ZoneMinutes {clocks} />{/if}
+		{#if !session.head.toner.none && parts.length > 0}<ZoneMinutes {clocks} />{/if}
 		{#if !chosen}
 			<Formulas />
-			{#if !session.head.noToner && parts.length > 0}{@render onHair()}{/if}
+			{#if !session.head.toner.none && parts.length > 0}{@render onHair()}{/if}
 		{/if}
 		<MixingBench />
 		{#if chosen}<Formulas />{/if}
@@ -211,7 +211,7 @@
 			<Button
 				primary
 				onclick={next}
-				disabled={tone.choice === 'open' && session.line !== undefined && !session.head.foundToners}
+				disabled={tone.choice === 'open' && session.line !== undefined && !session.head.toner.found}
 				>{tone.choice === 'open' && parts.length > 0 ? 'Use this, send off' : 'Send off'}</Button
 			>
 		</FootLine>

@@ -20,7 +20,7 @@
 	);
 	const taken = $derived(
 		Math.round(
-			depositShares(session.head.toneConditions, session.head.raw.pigment.eumelanin).tone * 100
+			depositShares(session.head.toner.conditions, session.head.raw.pigment.eumelanin).tone * 100
 		)
 	);
 	const CHOICES = [
@@ -38,7 +38,7 @@
 		else draft.developerVolume = volume;
 	}
 	function choose(choice: (typeof CHOICES)[number]['value']) {
-		const parts = session.head.toneParts;
+		const parts = session.head.toner.parts;
 		session.change('toner or none', (draft) => {
 			if (choice === 'formula' && draft.tone.parts.length === 0) draft.tone.parts = [...parts];
 			draft.tone.choice = choice;

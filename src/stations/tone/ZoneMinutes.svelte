@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { rgbOf } from '../../core/colour';
 	import { describeTone, formatLevel, undertoneWord } from '../../core/hair';
-	import { LEFT_LONGER_MINUTES } from '../../state/hairView.svelte';
+	import { LEFT_LONGER_MINUTES } from '../../state/tonerView.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import { zoneTones, type ZoneTone } from '../../state/zoneTones';
 	import { zoneToner } from '../../model/visit/processes';
