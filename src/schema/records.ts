@@ -297,6 +297,8 @@ export const mixedBowl = z.object({
 	/** What it goes by for good, whatever its sections are called or where they stand. */
 	id: text(200, 1),
 	kind: z.enum(['lightener', 'lowlights', 'filler', 'firstToner', 'toner']),
+	/** The hair it went on, where it is a toner for some of it alone. */
+	place: z.optional(z.enum(TONER_PLACES)),
 	/** The application of the day that it belongs to; none for colour beside it. */
 	step: z.optional(text(64)),
 	/** Its place in the order of mixing when it was weighed. */

@@ -135,7 +135,12 @@ export class BowlsView {
 			assistant: this.#bowls.assistant,
 			...this.#rounds(),
 			aside: this.#source.lowlights.aside,
-			toner: tonerOf({ tone: this.#tone, reading: this.#reading, lift: this.#source.visit.lift }),
+			toner: tonerOf({
+				tone: this.#tone,
+				reading: this.#reading,
+				aim: this.#aim,
+				lift: this.#source.visit.lift
+			}),
 			finishMinutes: finishOf({ reading: this.#reading, bowls: this.#bowls })
 		});
 	}

@@ -25,6 +25,7 @@ import {
 	maintainedViolet,
 	meltShares,
 	rawLab,
+	reachShare,
 	type FadedWeek,
 	type WashHabit,
 	type RawHair,
@@ -84,10 +85,7 @@ import {
 import { restarted, strandSinceDry } from './sinceDry';
 import { StepView, type DayStrand } from './stepView.svelte';
 import { TonerView, type HairToTone, type TonerSource } from './tonerView.svelte';
-import {
-	rawOf,
-	type ToneStart
-} from '../model/visit/tone';
+import { rawOf, type ToneStart } from '../model/visit/tone';
 import { naturalFibre } from '../model/visit/placed';
 import { levelsSeen, type LevelSeen } from '../model/visit/seen';
 import { Search } from './search.svelte';
@@ -471,12 +469,22 @@ export class HairView implements DayStrand, TonerSource {
 		if (!toneStart.seen) return lifted;
 		return points.map((point, i) => (point.covered ? toneStart.fibre : lifted[i]!));
 	});
-	/** The hair at a place of the strand before toning, and how it takes a toner up. @param cm from the scalp */
-	bareAt(cm: number): Pick<HairToTone, 'raw' | 'fibre' | 'porosity'> {
-		const { points, rawFibres } = this;
-		const at = points.findIndex(({ distanceCm }) => distanceCm >= cm);
-		const fibre = rawFibres.at(at)!;
-		const porosity = this.porosityToTone(zoneAt(this.zones, cm));
+	/**
+	 * The lightest hair of a stretch of the strand before toning, and how it takes a toner up: what is mixed to soften
+	 * a line is mixed for the hair beyond it.
+	 */
+	lightestOf({ from, cm }: Reaching): Pick<HairToTone, 'raw' | 'fibre' | 'porosity'> {
+		const { points, rawFibres, zones } = this;
+		const { lengthCm } = this.reading;
+		const distanceOf = (point: number) => points[point]!.distanceCm;
+		const within = points.flatMap(({ distanceCm }, i) =>
+			reachShare(from === 'scalp' ? distanceCm : lengthCm - distanceCm, cm) >= 0.5 ? [i] : []
+		);
+		const [lightest = 0] = within.toSorted(
+			(p, q) => levelOfFibre(rawFibres[q]!) - levelOfFibre(rawFibres[p]!)
+		);
+		const fibre = rawFibres[lightest]!;
+		const porosity = this.porosityToTone(zoneAt(zones, distanceOf(lightest)));
 		return { raw: rawOf({ fibre }, this.reading), fibre, porosity };
 	}
 	/** Hair that stayed out of the lightener: as it was, or as it grows where all of it was light before. */
@@ -545,6 +553,11 @@ export class HairView implements DayStrand, TonerSource {
 			).flatMap((share, i) => (share > 0 ? [{ share, toner: toners[i]! }] : []));
 	});
 
+	/** Whether most of a zone gets a toner of its own. */
+	isTonedApart({ fromCm, toCm }: ZoneStart): boolean {
+		const rest = this.#tonersAt((fromCm + toCm) / 2).find(({ toner }) => toner === this.toner);
+		return (rest?.share ?? 0) < 0.5;
+	}
 	#afterWeeks(weeks: number) {
 		const { habit, glazes } = this.#source;
 		const washes = weeks * habit.washesPerWeek;

@@ -186,7 +186,7 @@ export class Mixing {
 			const { part } = weighing;
 			return { key: part.key, name: this.#nameOf(part), grams: poured, target };
 		});
-		const { id, kind, step, number, volume, ratio, sections, part } = this.bowl;
+		const { id, kind, step, number, volume, ratio, sections, part, place } = this.bowl;
 		const done = parts.every(({ grams, target }) =>
 			['within', 'over'].includes(pourState({ target, poured: grams }, this.step))
 		);
@@ -200,6 +200,7 @@ export class Mixing {
 			ratio,
 			sections: [...sections],
 			...(part === undefined ? {} : { part }),
+			...(place === undefined ? {} : { place }),
 			parts,
 			done
 		};

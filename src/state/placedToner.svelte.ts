@@ -41,9 +41,7 @@ export class PlacedTonerView implements TonerSource {
 	);
 	get filler(): TonePlan['filler'] {
 		// It went on the lengths alone.
-		return this.mix.place === 'root' || this.mix.place === 'ends'
-			? this.#source.visit.tone.filler
-			: undefined;
+		return this.reach ? this.#source.visit.tone.filler : undefined;
 	}
 	get damp(): boolean {
 		return this.#source.visit.tone.damp === true;
@@ -62,7 +60,7 @@ export class PlacedTonerView implements TonerSource {
 
 	#found(): HairToTone {
 		const { head } = this.#source;
-		const { place, cm = 0, start } = this.mix;
+		const { place, start } = this.mix;
 		const { reading } = head;
 		const aim = this.#aim;
 		const bare = (fibre: Fibre): HairToTone => ({
@@ -76,10 +74,9 @@ export class PlacedTonerView implements TonerSource {
 		});
 		switch (place) {
 			case 'root':
-			case 'ends': {
-				const at = place === 'root' ? cm / 2 : Math.max(0, reading.lengthCm - cm / 2);
-				return { ...head.hair, ...head.bareAt(at), aim };
-			}
+			case 'middle':
+			case 'ends':
+				return { ...head.hair, ...(this.reach ? head.lightestOf(this.reach) : {}), aim };
 			case 'faceFrame':
 			case 'panel':
 				return { ...this.#source.hairOf(AREA_OF[place]).hair, aim };

@@ -6,6 +6,7 @@ import {
 	fadeByWeek,
 	faultsOf,
 	overToned,
+	rawLab,
 	toneCourse,
 	type Contribution,
 	type DyeAmounts,
@@ -109,17 +110,17 @@ export class TonerView {
 		const vehicle = this.line?.vehicle ?? this.mix.vehicle;
 		const { damp } = this.#source;
 		return {
-			...conditionsOf(
-				{ ...this.mix, vehicle, developerVolume: this.volume },
-				reading,
-				porosity,
-				{ condition, doseToday }
-			),
+			...conditionsOf({ ...this.mix, vehicle, developerVolume: this.volume }, reading, porosity, {
+				condition,
+				doseToday
+			}),
 			...(damp ? { damp } : {})
 		};
 	});
 	/** The hair as it finds it: with its filler on, where it gets one. */
 	filled = $derived.by(() => filledHair(this.hair.raw, this.#filler, this.conditions));
+	/** The colour that it finds. */
+	bareLab: Lab = $derived.by(() => rawLab(this.filled));
 	target: Lab = $derived.by(() => aimLab(this.aim, this.filled));
 	#question = $derived.by(() => {
 		const { line, aim, filled, conditions } = this;
@@ -186,6 +187,13 @@ export class TonerView {
 		const pigmented = of({ ...filled, whiteShare: 0 });
 		return of(filled).map((week, i) => ({ ...week, level: pigmented[i]!.level }));
 	});
+	/** Level of other hair of this head under it, some weeks on; of what is pigmented of it. */
+	levelAfter(weeks: number, fibre: Fibre): number {
+		const { conditions, parts } = this;
+		const { habit } = this.#source;
+		const hair = filledHair(rawOf({ fibre }, { whiteShare: 0 }), this.#filler, conditions);
+		return fadeByWeek(hair, parts.map(corePart), conditions, habit, weeks).at(-1)!.level;
+	}
 	/** Minute by minute, past its time too. */
 	course: readonly ToneMoment[] = $derived.by(() =>
 		toneCourse(

@@ -1,13 +1,21 @@
 import { levelOf, NEUTRALISERS, undertoneOf, type Lab, type Undertone } from '../core/colour';
-import { nearestMinute, overToned, rawLab, toneCourse, type ToneMoment } from '../core/tone';
+import {
+	nearestMinute,
+	overToned,
+	rawLab,
+	toneCourse,
+	type RawHair,
+	type ToneMoment
+} from '../core/tone';
 import { tintOf } from '../model/visit/day';
+import type { ZoneStart } from '../model/visit/hair';
 import { aimLab, corePart, filledHair, rawOf } from '../model/visit/tone';
 import type { TonePlan, ZoneName } from '../schema/records';
 import type { HairView } from './hairView.svelte';
 import { DEEPER_THAN_AIM, LEFT_LONGER_MINUTES } from './tonerView.svelte';
 
-/** A zone under the toner, minute by minute. */
-export interface ZoneTone {
+/** A zone as the toner finds it. */
+export interface ZoneFound {
 	readonly zone: ZoneName;
 	/** What the toner finds on it. */
 	readonly raw: Lab;
@@ -15,6 +23,10 @@ export interface ZoneTone {
 	readonly undertone: Undertone;
 	/** Somebody saw it; otherwise it is expected. */
 	readonly seen: boolean;
+}
+
+/** A zone under the toner, minute by minute. */
+export interface ZoneTone extends ZoneFound {
 	/** Past its time too, every minute from 0. */
 	readonly course: readonly ToneMoment[];
 	/** As it comes out. */
@@ -27,39 +39,67 @@ export interface ZoneTone {
 	readonly tooLate: number | undefined;
 }
 
+interface Found {
+	readonly start: ZoneStart;
+	readonly bare: RawHair;
+	readonly found: ZoneFound;
+}
+
 /**
- * What the toner does on every zone that the service takes in, the darkest first: that one decides what goes into a
- * bowl that they share. Where a tint of the day has coloured the hair only the zone that the figures speak of is told.
+ * The zones that the service takes in and that get no toner of their own, the darkest first: that one decides what
+ * goes into a bowl that they share. Where a tint of the day has coloured the hair only the zone that the figures
+ * speak of is told.
  */
-export function zoneTones(hair: HairView, tone: TonePlan): ZoneTone[] {
+function found(hair: HairView): Found[] {
 	const tinted = hair.steps.some(({ plan }) => tintOf(plan));
-	const parts = hair.toner.parts.map(corePart);
 	return hair.zones
-		.filter(({ name }) => hair.taken[name] && (!tinted || name === hair.zone.name))
-		.map((zone): ZoneTone => {
+		.filter(
+			(zone) =>
+				hair.taken[zone.name] &&
+				!hair.isTonedApart(zone) &&
+				(!tinted || zone.name === hair.zone.name)
+		)
+		.map((zone): Found => {
 			const start = hair.startOn(zone);
 			const bare = rawOf(start, hair.reading);
-			const conditions = { ...hair.toner.conditions, porosity: hair.porosityToTone(zone) };
-			const raw = filledHair(bare, tone.filler, conditions);
-			const course = toneCourse(raw, parts, conditions, tone.minutes + LEFT_LONGER_MINUTES);
-			const aim = hair.aimOf(zone.name);
-			const own = course.filter(({ minute }) => minute <= tone.minutes);
-			const minutes = nearestMinute(own, aimLab(aim, raw));
 			const lab = rawLab(bare);
-			const found = undertoneOf(lab);
+			const plain = undertoneOf(lab);
 			const name = start.named?.undertone;
 			return {
-				zone: zone.name,
-				raw: lab,
-				level: levelOf(rawLab({ ...bare, whiteShare: 0 })),
-				undertone: name ? { ...found, name, neutraliser: NEUTRALISERS[name] } : found,
-				seen: start.seen,
-				course,
-				toned: own.find(({ minute }) => minute === minutes)!,
-				minutes,
-				beginAfter: tone.minutes - minutes,
-				tooLate: overToned(course, aim.level - DEEPER_THAN_AIM)?.minute
+				start: zone,
+				bare,
+				found: {
+					zone: zone.name,
+					raw: lab,
+					level: levelOf(rawLab({ ...bare, whiteShare: 0 })),
+					undertone: name ? { ...plain, name, neutraliser: NEUTRALISERS[name] } : plain,
+					seen: start.seen
+				}
 			};
 		})
-		.sort((p, q) => p.level - q.level);
+		.sort((p, q) => p.found.level - q.found.level);
+}
+
+/** What the toner finds, zone by zone. */
+export const zonesFound = (hair: HairView): ZoneFound[] => found(hair).map((one) => one.found);
+
+/** What the toner does on every zone that it goes on, the darkest first. */
+export function zoneTones(hair: HairView, tone: TonePlan): ZoneTone[] {
+	const parts = hair.toner.parts.map(corePart);
+	return found(hair).map(({ start, bare, found: zone }): ZoneTone => {
+		const conditions = { ...hair.toner.conditions, porosity: hair.porosityToTone(start) };
+		const raw = filledHair(bare, tone.filler, conditions);
+		const course = toneCourse(raw, parts, conditions, tone.minutes + LEFT_LONGER_MINUTES);
+		const aim = hair.aimOf(start.name);
+		const own = course.filter(({ minute }) => minute <= tone.minutes);
+		const minutes = nearestMinute(own, aimLab(aim, raw));
+		return {
+			...zone,
+			course,
+			toned: own.find(({ minute }) => minute === minutes)!,
+			minutes,
+			beginAfter: tone.minutes - minutes,
+			tooLate: overToned(course, aim.level - DEEPER_THAN_AIM)?.minute
+		};
+	});
 }

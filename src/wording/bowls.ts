@@ -13,7 +13,8 @@ import {
 	type StagingProblemFault,
 	type StrandPart
 } from '../core/work';
-import type { BowlsPlan, MixedBowl, Shelf } from '../schema/records';
+import type { BowlsPlan, MixedBowl, PlacedToner, Shelf } from '../schema/records';
+import { PLACE_NAMES } from './tone';
 import { areaWords, formatRatio, labelIn, PRODUCT_OPTIONS, STEP_NAMES } from './words';
 
 export const ORDER_LABELS: Readonly<Record<OrderName, string>> = {
@@ -114,6 +115,7 @@ interface NamedBowl {
 	readonly sections: readonly SectionId[];
 	readonly part?: StrandPart | undefined;
 	readonly colour?: { readonly expected: boolean } | undefined;
+	readonly place?: PlacedToner['place'] | undefined;
 }
 
 /** Parts of the strand that have bowls of their own, after the name of what they are part of. */
@@ -125,11 +127,12 @@ export const PART_NAMES: Readonly<Record<StrandPart, string>> = {
 
 /** What a bowl is for: its sections, or the application it belongs to. */
 export function bowlName(bowl: NamedBowl, nameOf: SectionNamer): string {
-	const { kind, step, sections, part, colour } = bowl;
+	const { kind, step, sections, part, colour, place } = bowl;
 	if (kind === 'lowlights') return 'lowlights';
 	if (kind === 'filler') return 'filler';
 	if (kind === 'firstToner') return 'first toner';
-	if (kind === 'toner') return `toner${colour?.expected ? ', as expected' : ''}`;
+	if (kind === 'toner')
+		return `toner${place === undefined ? '' : `, ${PLACE_NAMES[place]}`}${colour?.expected ? ', as expected' : ''}`;
 	if (step && step.kind !== 'main') {
 		return `${step.before ? 'First' : 'Then'}: ${STEP_NAMES[step.kind]}, bowl ${step.number}`;
 	}

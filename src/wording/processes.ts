@@ -1,3 +1,5 @@
+import type { PlacedToner } from '../schema/records';
+import { PLACE_NAMES } from './tone';
 import type { CallKind, Process, ProcessName } from '../core/work';
 
 /** What lies on the hair, or will. */
@@ -5,6 +7,8 @@ interface Named {
 	readonly name: ProcessName;
 	/** Where it goes, if not on all of it. */
 	readonly zone?: string | undefined;
+	/** The hair it is mixed for, if not for all of it. */
+	readonly place?: PlacedToner['place'] | undefined;
 }
 
 const COLOURS = {
@@ -17,8 +21,10 @@ const isColour = (name: ProcessName): name is keyof typeof COLOURS => name in CO
 import { STEP_NAMES } from './words';
 
 /** What lies on the hair, as it is called while it does. */
-export const processName = ({ name, zone }: Named): string => {
+export const processName = ({ name, zone, place }: Named): string => {
 	const plain = isColour(name) ? COLOURS[name] : STEP_NAMES[name];
+	if (place !== undefined)
+		return place === 'glaze' ? PLACE_NAMES.glaze : `${plain} on the ${PLACE_NAMES[place]}`;
 	return zone === undefined ? plain : `${plain} on the ${zone}`;
 };
 

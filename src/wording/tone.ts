@@ -11,8 +11,25 @@ import {
 	type Vehicle
 } from '../core/tone';
 import type { FormulaKind, ToneReason } from '../core/toner';
-import { BOUNDS } from '../core/vocabulary';
-import type { ChosenPart } from '../schema/records';
+import { BOUNDS, type TONE_TECHNIQUES } from '../core/vocabulary';
+import type { Aim, ChosenPart, PlacedToner } from '../schema/records';
+
+/** The hair that a toner of its own goes on. */
+export const PLACE_NAMES: Readonly<Record<PlacedToner['place'], string>> = {
+	root: 'root',
+	middle: 'middle',
+	ends: 'ends',
+	faceFrame: 'face frame',
+	panel: 'panel',
+	dropouts: 'dropouts',
+	whiteHair: 'white hair',
+	addedHair: 'added hair',
+	glaze: 'glaze over all'
+};
+
+/** The same with how far it reaches. */
+export const placeWords = ({ place, cm }: Pick<PlacedToner, 'place' | 'cm'>): string =>
+	cm === undefined ? PLACE_NAMES[place] : `${PLACE_NAMES[place]}, ${cm} cm`;
 
 /** A formula as it is said at the bench: 9V 20 g, clear 10 g. */
 export const formulaWords = (parts: readonly ChosenPart[]): string =>
@@ -108,6 +125,48 @@ export function toneTaskWords(
 	if (enhances(direction)) return `${direction} is added to it`;
 	if (!lifted || name === 'none') return 'hardly any undertone to take';
 	return `${neutraliser} stands against it`;
+}
+
+/** What the wheel says: what is aimed at, and which dye stands against what is there. */
+export function wheelWords(
+	{ name, neutraliser }: Undertone,
+	{ level, direction, keepWarmth }: Pick<Aim, 'level' | 'direction' | 'keepWarmth'>
+): { readonly aim: string; readonly against: string } {
+	return {
+		aim: `${direction} at ${level}, ${percent(keepWarmth)} of the warmth kept`,
+		against:
+			name === 'none' ? 'There is no warmth to take.' : `Against ${name} stands ${neutraliser}.`
+	};
+}
+
+/** Ways of toning that put another toner on some of the hair, and what each is for. */
+export const TECHNIQUE_WORDS: Readonly<Record<(typeof TONE_TECHNIQUES)[number], string>> = {
+	rootShadow: 'Root shadow: deeper at the scalp, so that regrowth shows late',
+	meltOfTwo: 'Melt of two: a deeper third runs into the rest',
+	meltOfThree: 'Melt of three: root, middle, and the rest',
+	tippedEnds: 'Tipped ends: the last centimetres on their own',
+	faceFrame: 'Face frame: a little lighter round the face',
+	panel: 'Panel: what lies underneath on its own',
+	dropouts: 'Dropouts: hair left out of the foils, its red taken',
+	whiteHair: 'White hair on its own',
+	addedHair: 'Added hair: pale, and takes in at once',
+	glaze: 'Glaze over all, once the rest is rinsed'
+};
+
+/** How many grams of colour the hair takes: “This head takes about 32 g: root 9, lengths 18, ends 5.” */
+export function needWords(
+	needs: readonly { readonly of: string; readonly grams: number }[]
+): string {
+	const all = needs.reduce((sum, { grams }) => sum + grams, 0);
+	const each = needs.map(({ of, grams }) => `${of} ${grams}`).join(', ');
+	return `By length and density about ${all} g${needs.length > 1 ? `: ${each}` : ''}.`;
+}
+
+/** How late the regrowth shows beside a root shadow, and without one. */
+export function regrowthWords(shadowed: number | undefined, bare: number | undefined): string {
+	const from = (week: number | undefined) =>
+		week === undefined ? 'hardly at all in a year' : `from week ${week}`;
+	return `Regrowth shows ${from(shadowed)}; without it ${from(bare)}.`;
 }
 
 /** Why a shade code could not be read. */

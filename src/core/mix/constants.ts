@@ -99,3 +99,10 @@ export const LAYERS_WORK = { none: 1, some: 1.1, many: 1.2 } as const;
  * Never finer than the scale's own step.
  */
 export const WEIGHING = { tolerance: 0.05, nearShare: 0.85 } as const;
+
+/**
+ * Ready toner for the scalp and for each centimetre of all the hair, grams: thinner than lightener and worked
+ * through, so that a medium head of 30 cm takes some 80 g (reasoned: 30 g of colour at 1:1.5). Less colour than
+ * this cannot be weighed well in parts.
+ */
+export const TONER_GRAMS = { scalp: 25, perCm: 1.8, least: 10 } as const;

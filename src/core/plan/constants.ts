@@ -50,3 +50,9 @@ export const SEARCH = {
 
 /** Half-width of the target interval, in levels: closer than people can tell by eye. */
 export const TARGET_TOLERANCE = 0.25;
+
+/**
+ * Regrowth is plain to see from so many levels times centimetres: solid blonde four levels over natural hair comes
+ * back in 5-8 weeks, that is some 1.9 cm (craft: send off).
+ */
+export const REGROWTH_SHOWS = { levelCm: 7.5 } as const;

@@ -23,4 +23,5 @@ export {
 	type ResultKind
 } from './resultKinds';
 export { freshenWeek, priceRange, RETURN_WEEKS_BY_KIND } from './upkeep';
+export { regrowthShows } from './regrowthShows';
 export { trueDepositLevel } from './trueDeposit';

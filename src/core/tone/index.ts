@@ -29,4 +29,5 @@ export { meltShares, reachShare, type Reaching } from './melt';
 export { rootShadowLevel } from './rootShadow';
 export { idealDyes } from './idealDyes';
 export { dyesNamed } from './named';
-export { nearestTarget } from './nearestTarget';
+export { nearestTarget, nearestTone } from './nearestTarget';
+export { dyePulls, type DyePull } from './pulls';

@@ -1,11 +1,32 @@
 import { deltaE, levelOf, type Lab } from '../colour';
 import { DIRECTIONS } from '../vocabulary';
-import { targetLab, type ToneTarget } from './target';
+import { targetLab, type Direction, type ToneTarget } from './target';
 
 /** A colour said in the words of an aim, and how far off the words are. */
 export interface NearestTarget extends ToneTarget {
 	/** ΔE00 between the colour and what the words mean. */
 	readonly deltaE: number;
+}
+
+/**
+ * The direction and the warmth kept whose tone comes nearest to a place on the wheel, at a level; both by trying
+ * them all.
+ */
+export function nearestTone(
+	{ a, b }: Pick<Lab, 'a' | 'b'>,
+	level: number,
+	untoned: Lab
+): Pick<ToneTarget, 'direction' | 'keepWarmth'> {
+	let best = { direction: DIRECTIONS[0] as Direction, keepWarmth: 0, off: Infinity };
+	for (const direction of DIRECTIONS) {
+		for (let i = 0; i <= WARMTH_STEPS; i++) {
+			const keepWarmth = i / WARMTH_STEPS;
+			const target = targetLab({ level, direction, keepWarmth }, untoned);
+			const off = Math.hypot(target.a - a, target.b - b);
+			if (off < best.off - 1e-9) best = { direction, keepWarmth, off };
+		}
+	}
+	return { direction: best.direction, keepWarmth: best.keepWarmth };
 }
 
 /** Warmth is told in steps of a twentieth, as the dial has it. */

@@ -23,7 +23,21 @@ export const DIRECTIONS = [
 /** Where a toner of its own goes, beside the one for the rest of the hair. */
 export const TONER_PLACES = [
 	'root',
+	'middle',
 	'ends',
+	'faceFrame',
+	'panel',
+	'dropouts',
+	'whiteHair',
+	'addedHair',
+	'glaze'
+] as const;
+/** Ways of toning that put another toner on some of the hair. */
+export const TONE_TECHNIQUES = [
+	'rootShadow',
+	'meltOfTwo',
+	'meltOfThree',
+	'tippedEnds',
 	'faceFrame',
 	'panel',
 	'dropouts',

@@ -36,13 +36,26 @@ export function chooseLine(tone: TonerMix & Pick<TonePlan, 'filler'>, line: Shel
 	delete tone.developerVolume;
 }
 
-/** Goes on with the toner; going on with the suggestion is choosing it. */
+/** A toner as it is suggested. */
+interface Suggested {
+	readonly parts: readonly ChosenPart[];
+	readonly line: ShelfLine | undefined;
+}
+
+/**
+ * Goes on with the toner; going on with the suggestion is choosing it.
+ * @param placed what is suggested for some of the hair, by what those toners go by
+ */
 export function settleToner(
 	draft: Visit,
-	suggested: readonly ChosenPart[],
-	line: ShelfLine | undefined
+	{ parts, line }: Suggested,
+	placed: readonly (Suggested & { readonly id: string })[] = []
 ): void {
-	if (draft.tone.choice === 'open') chooseToner(draft.tone, suggested, line);
+	if (draft.tone.choice === 'open') chooseToner(draft.tone, parts, line);
+	for (const one of draft.tone.placed ?? []) {
+		const suggested = placed.find(({ id }) => id === one.id);
+		if (suggested && one.choice === 'open') chooseToner(one, suggested.parts, suggested.line);
+	}
 	if (!draft.settled.includes('tone')) draft.settled.push('tone');
 }
 

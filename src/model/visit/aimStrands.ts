@@ -14,7 +14,7 @@ import {
 	maintainedViolet,
 	idealDyes,
 	rawLab,
-	scaleDyes,
+	reachShare,
 	targetLab,
 	USUAL_WARMTH,
 	warmthKept,
@@ -144,9 +144,7 @@ export function aimStrands(
 			const own = ofZone(cm)[which];
 			if (!root) return own;
 			if (cm <= root.cm) return root[which];
-			// The shadow runs out over as much again: a melt, not a line.
-			const share = Math.max(0, 1 - (cm - root.cm) / Math.max(root.cm * MELT_SHARE, 1));
-			return addDyes(scaleDyes(own, 1), root.veil[which], share);
+			return addDyes(own, root.veil[which], reachShare(cm, root.cm));
 		};
 
 	const lights = view.lights.map(({ zone, share, before, worked, aim }) => {
@@ -224,9 +222,6 @@ export function aimStrands(
 		)
 	};
 }
-
-/** How far the shadow runs out below its depth, as a share of it. */
-const MELT_SHARE = 0.8;
 
 const withDye = (raw: RawHair, dye: DyeAmounts): RawHair => ({
 	...raw,

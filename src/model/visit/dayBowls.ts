@@ -6,13 +6,17 @@ import type {
 	ChosenPart,
 	LiftPlan,
 	MixedBowl,
+	PlacedToner,
 	Shelf,
 	ShelfLine,
+	TonerMix,
 	Visit
 } from '../../schema/records';
 import { MAIN_STEP, tintOf } from './day';
 import { developerGramsOf, mixedFrom } from './tone';
-import { tonerOf, tonerPass, type DayWork, type StepWork, type WorkBowl } from './work';
+import { placedBowlId, type TonerPlace } from './placed';
+import { placedPass } from './tonerNeed';
+import { tonerPass, type DayWork, type StepWork, type WorkBowl } from './work';
 
 /** One thing that goes into a bowl. What it is called is found where it is shown. */
 export type BowlPart = {
@@ -44,6 +48,8 @@ export interface MixBowl {
 	readonly sections: readonly SectionId[];
 	/** The part of the strand it goes on, where several are worked apart. */
 	readonly part?: StrandPart | undefined;
+	/** The hair it goes on, where it is a toner for some of it alone. */
+	readonly place?: TonerPlace | undefined;
 	/** Developer strength, volumes; 0 without developer. */
 	readonly volume: number;
 	/** What whole grams of a blend come to, volumes, where it is a blend. */
@@ -74,7 +80,14 @@ export interface DayBowlsSource {
 	readonly shelf: Shelf | undefined;
 	readonly work: DayWork;
 	readonly line: ShelfLine | undefined;
-	readonly head: { readonly toner: { readonly none: boolean; readonly parts: readonly ChosenPart[] } };
+	readonly head: {
+		readonly toner: { readonly none: boolean; readonly parts: readonly ChosenPart[] };
+	};
+	readonly placed: readonly {
+		readonly line: ShelfLine | undefined;
+		readonly mix: PlacedToner;
+		readonly toner: { readonly none: boolean; readonly parts: readonly ChosenPart[] };
+	}[];
 	readonly lowlights: {
 		readonly bowl:
 			| {
@@ -95,12 +108,16 @@ export function dayBowls(source: DayBowlsSource): MixBowl[] {
 	const lighteners = source.work.steps.flatMap((work) =>
 		work.bowls.bowls.map((bowl) => lightenerBowl(source, work, bowl))
 	);
-	return [...lighteners, ...lowlightBowl(source), ...fillerBowl(source), ...tonerBowl(source)].map(
-		(bowl, i) => ({
-			...bowl,
-			number: i + 1
-		})
-	);
+	return [
+		...lighteners,
+		...lowlightBowl(source),
+		...fillerBowl(source),
+		...tonerBowl(source),
+		...placedBowls(source)
+	].map((bowl, i) => ({
+		...bowl,
+		number: i + 1
+	}));
 }
 
 /** Bowls that were weighed for what is no longer planned: they stand there all the same. */
@@ -235,29 +252,61 @@ function lowlightBowl({ lowlights }: DayBowlsSource): Unnumbered[] {
 
 function tonerBowl(source: DayBowlsSource): Unnumbered[] {
 	const { line, head, visit } = source;
-	if (!line || !tonerOf(visit) || head.toner.none || head.toner.parts.length === 0) return [];
-	const { minutes, choice } = visit.tone;
-	const mixed = mixedFrom(line, visit.tone);
-	return [colourBowl(source, 'toner', mixed, head.toner.parts, minutes, choice === 'open')];
+	if (!line || head.toner.none || head.toner.parts.length === 0) return [];
+	const { tone, reading, lift } = visit;
+	return [
+		colourBowl(source, 'toner', mixedFrom(line, tone), head.toner.parts, {
+			...tone,
+			applyMinutes: tonerPass(reading, lift.part)
+		})
+	];
 }
+
+/** Toners for some of the hair, each in a bowl of its own. */
+const placedBowls = (source: DayBowlsSource): Unnumbered[] =>
+	source.placed.flatMap(({ line, mix, toner }) =>
+		!line || toner.none || toner.parts.length === 0
+			? []
+			: [
+					{
+						...colourBowl(source, 'toner', mixedFrom(line, mix), toner.parts, {
+							...mix,
+							applyMinutes: placedPass(source.visit, mix)
+						}),
+						id: placedBowlId(mix.id),
+						place: mix.place
+					}
+				]
+	);
 
 /** What goes on before the toner, a filler or a first toner; it is of the same line. */
 function fillerBowl(source: DayBowlsSource): Unnumbered[] {
 	const { filler } = source.visit.tone;
 	if (!source.line || !filler) return [];
 	const kind = filler.isToner ? 'firstToner' : 'filler';
-	return [colourBowl(source, kind, source.line, filler.parts, filler.minutes, false)];
+	const { reading, lift, tone } = source.visit;
+	return [
+		colourBowl(source, kind, source.line, filler.parts, {
+			ratio: tone.ratio,
+			minutes: filler.minutes,
+			choice: 'formula',
+			applyMinutes: tonerPass(reading, lift.part)
+		})
+	];
+}
+
+/** How a bowl of colour is mixed and left, and how long it takes to put on. */
+interface LeftAs extends Pick<TonerMix, 'ratio' | 'minutes' | 'choice'> {
+	readonly applyMinutes: number;
 }
 
 function colourBowl(
-	{ visit, shelf }: DayBowlsSource,
+	{ shelf }: DayBowlsSource,
 	kind: 'toner' | 'firstToner' | 'filler',
 	line: ShelfLine,
 	parts: readonly ChosenPart[],
-	minutes: number,
-	expected: boolean
+	{ ratio, minutes, choice, applyMinutes }: LeftAs
 ): Unnumbered {
-	const { ratio } = visit.tone;
 	const developer = developerGramsOf(parts, line, ratio, shelf?.scaleStep);
 	return {
 		id: kind,
@@ -268,13 +317,24 @@ function colourBowl(
 		colour: {
 			line: line.name,
 			minutes,
-			applyMinutes: tonerPass(visit.reading, visit.lift.part),
-			expected
+			applyMinutes,
+			expected: choice === 'open'
 		},
 		mixable: true,
 		parts: colourParts(parts, line, developer)
 	};
 }
+
+/** What a bowl of colour costs, in the salon's currency; nothing where it has not said. */
+export const colourCost = (
+	parts: readonly ChosenPart[],
+	developerGrams: number,
+	shelf: Shelf | undefined
+): number | undefined =>
+	shelf?.costs &&
+	(parts.reduce((sum, { grams }) => sum + grams, 0) * shelf.costs.colour +
+		developerGrams * shelf.costs.developer) /
+		100;
 
 /** What the mixtures of the day cost, in the salon's currency; nothing where it has not said. */
 export function mixtureCost(

@@ -1,4 +1,5 @@
 import { naturalPigment } from '../../core/hair';
+import type { TONE_TECHNIQUES } from '../../core/vocabulary';
 import { rootShadowLevel, USUAL_WARMTH, type Reaching } from '../../core/tone';
 import type { Aim, PlacedToner, Reading, TonePlan, TonerMix } from '../../schema/records';
 import type { Fibre } from '../../core/lift';
@@ -6,11 +7,12 @@ import type { Fibre } from '../../core/lift';
 /** Where a toner goes that is mixed for some of the hair alone. */
 export type TonerPlace = PlacedToner['place'];
 
+/** What its bowl and its clock go by. */
+export const placedBowlId = (id: string): string => `placed:${id}`;
+
 /** The stretch of the strand that a toner goes on; nothing where it goes on other hair, or over all of it. */
 export const reachOf = ({ place, cm }: Pick<PlacedToner, 'place' | 'cm'>): Reaching | undefined =>
-	cm === undefined || (place !== 'root' && place !== 'ends')
-		? undefined
-		: { from: place === 'root' ? 'scalp' : 'tips', cm };
+	cm === undefined ? undefined : { from: place === 'ends' ? 'tips' : 'scalp', cm };
 
 /** The toner that is looked at: one for some of the hair, or else the one for the rest. */
 export const tonerIn = (tone: TonePlan, id: string | undefined): TonerMix =>
@@ -25,19 +27,6 @@ export const naturalFibre = ({ naturalLevel, warmth }: Reading): Fibre => ({
 /** White hair without anything on it. */
 export const WHITE_FIBRE: Fibre = { eumelanin: 0, pheomelanin: 0, layers: [] };
 
-/** Ways of toning that put another toner on some of the hair. */
-export const TONE_TECHNIQUES = [
-	'rootShadow',
-	'meltOfTwo',
-	'meltOfThree',
-	'tippedEnds',
-	'faceFrame',
-	'panel',
-	'dropouts',
-	'whiteHair',
-	'addedHair',
-	'glaze'
-] as const;
 export type ToneTechnique = (typeof TONE_TECHNIQUES)[number];
 
 /** A toner on some of the hair before it is mixed. */
@@ -79,10 +68,7 @@ export function placingsOf(
 		case 'meltOfTwo':
 			return [{ place: 'root', cm: cm(MELT_REACH.ofTwo * reading.lengthCm), aim: between }];
 		case 'meltOfThree':
-			return [
-				root,
-				{ place: 'root', cm: cm(MELT_REACH.second * reading.lengthCm), aim: between }
-			];
+			return [root, { place: 'middle', cm: cm(MELT_REACH.second * reading.lengthCm), aim: between }];
 		case 'tippedEnds':
 			return [
 				{ place: 'ends', cm: cm(TIPS_CM), aim: { ...own, level: Math.max(1, level - TIPS_DEEPER) } }

@@ -1,6 +1,7 @@
 import type { Process, ProcessName } from '../../core/work';
 import { factsOf } from '../../core/vocabulary';
-import type { LiftPlan, Visit, ZoneName } from '../../schema/records';
+import type { LiftPlan, PlacedToner, Visit, ZoneName } from '../../schema/records';
+import { placedBowlId, type TonerPlace } from './placed';
 import { ZONES } from './hair';
 import { goesOn, MAIN_STEP, type DayStep } from './day';
 
@@ -13,6 +14,8 @@ export interface DayProcess extends Process {
 	readonly name: ProcessName;
 	/** The zone it goes on, where the zones are begun and rinsed apart. */
 	readonly zone?: ZoneName | undefined;
+	/** The hair it goes on, where it is a toner for some of it alone. */
+	readonly place?: TonerPlace | undefined;
 	/** What is put on, where it is a further application. */
 	readonly plan?: Pick<LiftPlan, 'product' | 'volume'> | undefined;
 }
@@ -26,6 +29,12 @@ const deposits = (
 ): DayProcess => ({ of, name, when, minutes, lifts: false });
 
 const ZONE_TONER = 'toner:';
+
+/** The toner that is mixed for some of the hair. */
+export const placedToner = ({ id, place, minutes }: PlacedToner): DayProcess => ({
+	...deposits(placedBowlId(id), 'toner', 'after', minutes),
+	place
+});
 
 /** The toner on one zone alone. */
 export const zoneToner = (zone: ZoneName, minutes: number): DayProcess => ({
@@ -77,6 +86,7 @@ export function dayProcesses(
 		...further.slice(main),
 		filler && deposits('filler', filler.isToner ? 'firstToner' : 'filler', 'after', filler.minutes),
 		tone.choice === 'none' ? undefined : deposits('toner', 'toner', 'after', tone.minutes),
+		...(tone.placed ?? []).filter(({ choice }) => choice !== 'none').map(placedToner),
 		...zoneToners(clocks)
 	].filter((process) => process !== undefined);
 }

@@ -22,7 +22,8 @@ import {
 	type Staging,
 	type StrandPart
 } from '../../core/work';
-import type { LiftPlan, Shelf, Visit } from '../../schema/records';
+import type { LiftPlan, PlacedToner, Shelf, Visit } from '../../schema/records';
+import { placedPass } from './tonerNeed';
 import { daySteps, MAIN_STEP, type DayStep, type LiftDay } from './day';
 import { hairShare, isWorked, loadsOf, meanCoveredCm, sectionedHead } from './headWork';
 import { workedAreas } from './kept';
@@ -139,19 +140,32 @@ export const tonerPass = (reading: Visit['reading'], part: LiftPlan['part']): nu
 	);
 
 /** The toner as the chair's time has it; none where that is the choice. */
-export const tonerOf = ({
+export function tonerOf({
 	tone,
 	reading,
+	aim,
 	lift
-}: Pick<WorkedHead, 'tone' | 'reading'> & Pick<Visit, 'lift'>) =>
-	tone.choice === 'none'
-		? undefined
-		: {
-				minutes: tone.minutes,
-				// What goes on before it lies its time and takes hands too.
-				applyMinutes:
-					tonerPass(reading, lift.part) * (tone.filler ? 2 : 1) + (tone.filler?.minutes ?? 0)
-			};
+}: Pick<WorkedHead, 'tone' | 'reading' | 'aim'> & Pick<Visit, 'lift'>):
+	{ readonly minutes: number; readonly applyMinutes: number } | undefined {
+	const placed = (tone.placed ?? []).filter(({ choice }) => choice !== 'none');
+	const beside = placed.filter(({ place }) => place !== 'glaze');
+	const over = placed.filter(({ place }) => place === 'glaze');
+	const main = tone.choice === 'none' ? [] : [tone];
+	if (main.length + placed.length === 0) return undefined;
+	const pass = (one: PlacedToner) => placedPass({ reading, aim, lift }, one);
+	const sum = (some: readonly number[]) => some.reduce((total, each) => total + each, 0);
+	const all = tonerPass(reading, lift.part);
+	return {
+		// They are begun so that all end together.
+		minutes: Math.max(0, ...[...main, ...beside].map(({ minutes }) => minutes)),
+		// What goes on before or over it lies its time and takes hands too.
+		applyMinutes:
+			main.length * all +
+			(tone.filler ? all + tone.filler.minutes : 0) +
+			sum(beside.map(pass)) +
+			sum(over.map((one) => pass(one) + one.minutes))
+	};
+}
 
 /**
  * What a day of work takes on this head. A day on which nothing is put on takes no bowl.

@@ -10,14 +10,14 @@
 	import { habitWords, violetWords } from '../../wording/ageing';
 
 	const session = useVisit();
-	const view = $derived(session.head);
+	const toner = $derived(session.toner);
 	/** The strands are drawn when somebody looks. */
 	let open = $state(false);
 	const WEEKS = [0, 2, 4, 6, 8, 12] as const;
 	/** When half of the toner has gone; nothing where it lasts longer than it is watched. */
-	const freshen = $derived(freshenWeek(view.toner.weeks));
+	const freshen = $derived(freshenWeek(toner.weeks));
 	const shown = $derived(
-		WEEKS.flatMap((at) => view.toner.weeks.find(({ week }) => week === at) ?? []).map((week) => ({
+		WEEKS.flatMap((at) => toner.weeks.find(({ week }) => week === at) ?? []).map((week) => ({
 			...week,
 			words: describeTone(week.lab, week.left > 0.2 ? 'toned' : 'lightened')
 		}))
@@ -64,7 +64,7 @@
 				value={session.habit.violetPerWeek ?? 0}
 				{...BOUNDS.violetPerWeek}
 				shown={session.habit.violetPerWeek ? `${session.habit.violetPerWeek}` : 'none'}
-				hint={violetWords(view.rawUndertone.name)}
+				hint={violetWords(session.head.rawUndertone.name)}
 				onchange={(v) =>
 					session.changeClient('violet shampoo', (draft) => {
 						if (v > 0) draft.violetPerWeek = v;

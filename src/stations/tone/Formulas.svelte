@@ -19,19 +19,14 @@
 	import { kindsOf, type ToneFormula } from '../../core/toner';
 
 	const session = useVisit();
-	const formulas = $derived(session.head.toner.found?.formulas ?? []);
-	const chosen = $derived(session.visit.tone);
+	const toner = $derived(session.toner);
+	const formulas = $derived(toner.found?.formulas ?? []);
+	const chosen = $derived(toner.mix);
 	/** What each is the best at. */
 	const kinds = $derived(
-		kindsOf(
-			formulas,
-			session.head.toner.filled,
-			session.head.toner.conditions,
-			session.head.toner.target,
-			session.habit
-		)
+		kindsOf(formulas, toner.filled, toner.conditions, toner.target, session.habit)
 	);
-	const line = $derived(session.line);
+	const line = $derived(toner.line);
 
 	const partsOf = (formula: ToneFormula) => (line ? recordParts(formula, line) : []);
 	/** What the trade would call the blend, where the hair comes out apart from it. */
@@ -45,27 +40,27 @@
 		chosen.choice === 'formula' && formulaWords(chosen.parts) === formulaWords(partsOf(formula));
 
 	function choose(formula: ToneFormula) {
-		session.change('chose a toner', ({ tone }) => chooseToner(tone, partsOf(formula), line));
+		session.changeToner('chose a toner', (draft) => chooseToner(draft, partsOf(formula), line));
 	}
 </script>
 
 {#if !line}
 	<p>There is no line of colour on the Shelf. Add one there, then come back.</p>
-{:else if !session.head.toner.found}
+{:else if !toner.found}
 	<p role="status">
-		{#if session.head.toner.search.trouble}{session.head.toner.search.trouble}
-			<Button onclick={() => session.head.toner.search.again()}>Search again</Button>{:else}<Progress
+		{#if toner.search.trouble}{toner.search.trouble}
+			<Button onclick={() => toner.search.again()}>Search again</Button>{:else}<Progress
 				label="Searching {line.name}…"
-				share={session.head.toner.search.progress || undefined}
+				share={toner.search.progress || undefined}
 			/>{/if}
 	</p>
 {:else if formulas.length === 0}
 	<p>{line.name} holds no shades yet. Add them on the Shelf, or choose another line.</p>
 {:else}
-	{#if session.head.toner.search.trouble}
+	{#if toner.search.trouble}
 		<p role="status" class="text-14 text-ink-soft">
-			{session.head.toner.search.trouble} The formulas below were found before.
-			<Button onclick={() => session.head.toner.search.again()}>Search again</Button>
+			{toner.search.trouble} The formulas below were found before.
+			<Button onclick={() => toner.search.again()}>Search again</Button>
 		</p>
 	{/if}
 	<ol aria-label="Formulas that come closest">

@@ -13,12 +13,13 @@
 
 	const session = useVisit();
 	const { workspace } = useRecords();
-	const line = $derived(session.line);
+	const toner = $derived(session.toner);
+	const line = $derived(toner.line);
 	const kept = $derived(
 		(session.shelf?.formulas ?? []).filter(({ lineId }) => lineId === line?.id)
 	);
-	const parts = $derived(session.head.toner.parts);
-	const tone = $derived(session.visit.tone);
+	const parts = $derived(toner.parts);
+	const tone = $derived(toner.mix);
 	let name = $state('');
 
 	function keep() {
@@ -39,7 +40,7 @@
 		name = '';
 	}
 	function take(formula: HouseFormula) {
-		if (line) session.change(`mixed ${formula.name}`, (draft) => mixOwn(draft.tone, formula, line));
+		if (line) session.changeToner(`mixed ${formula.name}`, (draft) => mixOwn(draft, formula, line));
 	}
 	function drop({ id, name: gone }: HouseFormula) {
 		const { shelf } = session;

@@ -24,9 +24,9 @@
 	import HouseFormulas from './HouseFormulas.svelte';
 
 	const session = useVisit();
-	const view = $derived(session.head);
-	const tone = $derived(session.visit.tone);
-	const line = $derived(session.line);
+	const toner = $derived(session.toner);
+	const mix = $derived(toner.mix);
+	const line = $derived(toner.line);
 	/** Shades of this line first; of others only those that are mixed the same way. */
 	const shades = $derived(
 		line
@@ -41,7 +41,7 @@
 
 	let said = $state('');
 	const read = $derived(
-		line && readSpoken(said, { key: line.key, shades }, tone.totalGrams, session.shelf?.scaleStep)
+		line && readSpoken(said, { key: line.key, shades }, mix.totalGrams, session.shelf?.scaleStep)
 	);
 	const heard: OwnFormula | undefined = $derived(
 		read?.ok
@@ -55,32 +55,32 @@
 	);
 	const fault = $derived(read && !read.ok && line ? unspokenWords(read, line.name) : '');
 	/** What is looked at: what is being written, or else what is mixed. */
-	const shown = $derived(heard?.parts ?? view.toner.parts);
-	const preview = $derived(view.toner.with(shown, heard));
+	const shown = $derived(heard?.parts ?? toner.parts);
+	const preview = $derived(toner.with(shown, heard));
 	const trade = $derived(tradeLevel(shown.map(corePart)));
 	const strange = $derived(shown.filter((part) => !isOwn(part)));
 	const grams = $derived(shown.reduce((sum, part) => sum + part.grams, 0));
 
-	function mix() {
+	function mixIt() {
 		if (!heard || !line) return;
 		const formula = heard;
-		session.change('mixed a formula', (draft) => mixOwn(draft.tone, formula, line));
+		session.changeToner('mixed a formula', (draft) => mixOwn(draft, formula, line));
 		said = '';
 	}
 	function setParts(label: string, recipe: (parts: ChosenPart[]) => ChosenPart[]) {
 		if (!line) return;
 		// What was only suggested is chosen by changing it.
-		const parts = recipe(view.toner.parts.map((part) => ({ ...part })));
-		session.change(label, (draft) => mixOwn(draft.tone, { parts }, line));
+		const parts = recipe(toner.parts.map((part) => ({ ...part })));
+		session.changeToner(label, (draft) => mixOwn(draft, { parts }, line));
 	}
 	const weigh = (at: number, to: number) =>
-		setParts(`grams of ${view.toner.parts[at]!.name}`, (parts) =>
+		setParts(`grams of ${toner.parts[at]!.name}`, (parts) =>
 			parts.with(at, { ...parts[at]!, grams: to })
 		);
 	const without = (at: number) =>
-		setParts(`without ${view.toner.parts[at]!.name}`, (parts) => parts.toSpliced(at, 1));
+		setParts(`without ${toner.parts[at]!.name}`, (parts) => parts.toSpliced(at, 1));
 	/** A dial spans twice what stands in the bowl. */
-	const most = $derived(Math.max(20, Math.min(BOUNDS.partGrams.max, 2 * tone.totalGrams)));
+	const most = $derived(Math.max(20, Math.min(BOUNDS.partGrams.max, 2 * mix.totalGrams)));
 	const lockOf = (part: ChosenPart) => {
 		const shade = shades.find(({ id }) => id === part.shadeId);
 		return shade && line ? shadeColours(line, shade) : undefined;
@@ -94,7 +94,7 @@
 			class="grid grid-cols-[minmax(0,1fr)_auto] items-start gap-3"
 			onsubmit={(event) => {
 				event.preventDefault();
-				mix();
+				mixIt();
 			}}
 		>
 			<TextField
@@ -137,11 +137,11 @@
 				how they go together.
 			</p>
 		{/if}
-		{#if !heard && view.toner.parts.length > 0}
+		{#if !heard && toner.parts.length > 0}
 			<ol aria-label="What is in the bowl" class="mt-2">
-				{#each view.toner.parts as part, i (part.name)}
+				{#each toner.parts as part, i (part.name)}
 					{@const colours = lockOf(part)}
-					{@const own = view.toner.contributions[i]}
+					{@const own = toner.contributions[i]}
 					<li
 						class="grid grid-cols-[48px_minmax(0,1fr)_minmax(0,1.4fr)_44px] items-center gap-x-4 border-b border-line py-1 @max-narrow:grid-cols-[40px_minmax(0,1fr)_44px]"
 					>

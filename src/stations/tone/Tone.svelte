@@ -1,7 +1,9 @@
 <script lang="ts">
-	import { rgbOf } from '../../core/colour';
+	import { levelOf, rgbOf } from '../../core/colour';
 	import { AGES_FOR_WEEKS } from '../../state/tonerView.svelte';
 	import { FADE_WEEKS } from '../../model/visit/aimStrands';
+	import { colourCost } from '../../model/visit/dayBowls';
+	import { placedBowlId } from '../../model/visit/placed';
 	import { developerGramsOf } from '../../model/visit/tone';
 	import { settleToner } from '../../model/commands/toner';
 	import { goto } from '$app/navigation';
@@ -20,16 +22,20 @@
 	import { isPlainLine } from '../../store/demo/shelf';
 	import Ageing from './Ageing.svelte';
 	import FillerLine from './FillerLine.svelte';
+	import PlacedToners from './PlacedToners.svelte';
+	import ToneWheel from './ToneWheel.svelte';
 	import Formulas from './Formulas.svelte';
 	import MixingBench from './MixingBench.svelte';
 	import ToneDials from './ToneDials.svelte';
 	import ZoneMinutes from './ZoneMinutes.svelte';
-	import { beside, withWhite } from '../../wording/words';
+	import { beside, formatPrice, withWhite } from '../../wording/words';
 	import { lightsTonedWords } from '../../wording/kept';
 	import {
 		distanceWords,
 		formulaWords,
 		holdsWords,
+		PLACE_NAMES,
+		placeWords,
 		toneTaskWords,
 		toneWarningWords
 	} from '../../wording/tone';
@@ -39,66 +45,88 @@
 		text: week === AGES_FOR_WEEKS ? `${week} weeks` : `${week}`
 	}));
 	const session = useVisit();
-	const tone = $derived(session.visit.tone);
-	const toned = $derived(session.head.toner.toned);
-	const parts = $derived(session.head.toner.parts);
-	const undertone = $derived(session.head.rawUndertone);
+	const toner = $derived(session.toner);
+	const placed = $derived(session.placedToner);
+	const mix = $derived(toner.mix);
+	const toned = $derived(toner.toned);
+	const parts = $derived(toner.parts);
 	const startWord = $derived(session.head.startWord);
 	const start = $derived(
 		session.head.seen
 			? `Seen ${formatLevel(session.head.seen.level)}`
 			: `${session.lightens ? 'Expected' : 'As it is,'} ${formatLevel(session.head.lift.level)}`
 	);
-	const warnings = $derived(session.head.toner.faults);
-	const held = $derived(holds(session.head.toner.conditions));
-	const need = $derived(session.head.toner.found?.needLevel);
-	const tooLate = $derived(session.head.toner.tooLate);
-	const lastMinute = $derived(session.head.toner.course.at(-1)!.minute);
+	const range = $derived(
+		placed
+			? `${placeWords(placed.mix)}: ${formatLevel(levelOf(toner.bareLab))} before it.`
+			: `${start} ${startWord}${
+					session.lightens || session.head.seen ? ` at ${session.head.toneStart.minute} min` : ''
+				}: ${toneTaskWords(
+					session.head.rawUndertone,
+					session.head.aim.direction,
+					session.head.isLifted(session.head.toneStart.fibre)
+				)}.`
+	);
+	const warnings = $derived(toner.faults);
+	const held = $derived(holds(toner.conditions));
+	const need = $derived(toner.found?.needLevel);
+	const tooLate = $derived(toner.tooLate);
+	const lastMinute = $derived(toner.course.at(-1)!.minute);
 	const minuteMarks = $derived([
-		{ at: tone.minutes / lastMinute, text: `${tone.minutes} min`, strong: true },
-		...(tooLate === undefined || tooLate === tone.minutes
+		{ at: mix.minutes / lastMinute, text: `${mix.minutes} min`, strong: true },
+		...(tooLate === undefined || tooLate === mix.minutes
 			? []
 			: [{ at: tooLate / lastMinute, text: `${tooLate} min: too far` }])
 	]);
+	const faded = $derived(toner.weeks[FADE_WEEKS]!);
+	/** The toner for the rest of the hair: what the figures of the strand speak of. */
+	const whole = $derived(session.head.toner.toned);
 	/** Its clock stands first once it is chosen. */
 	const wallClock = useClock();
 	$effect(wallClock.run);
 	const clocks = new DayClocks(session, wallClock);
 	$effect(clocks.followWall);
-	const tonerClock = $derived(clocks.of('toner'));
+	const tonerClock = $derived(clocks.of(placed ? placedBowlId(placed.id) : 'toner'));
 	const chosen = $derived(
-		tone.choice === 'formula' || (tonerClock && tonerClock.state !== 'waiting')
+		mix.choice === 'formula' || (tonerClock && tonerClock.state !== 'waiting')
 	);
-	const developer = $derived(
-		session.line && session.line.vehicle !== 'direct'
-			? `${developerGramsOf(parts, session.line, tone.ratio, session.shelf?.scaleStep)} g`
-			: 'none'
+	const developerGrams = $derived(
+		toner.line ? developerGramsOf(parts, toner.line, mix.ratio, session.shelf?.scaleStep) : 0
 	);
+	const cost = $derived(colourCost(parts, developerGrams, session.shelf));
 
 	function next() {
-		session.change('toner', (draft) => settleToner(draft, parts, session.line));
+		session.change('toner', (draft) =>
+			settleToner(
+				draft,
+				session.head.toner,
+				session.placed.map(({ id, toner: { parts: found, line } }) => ({ id, parts: found, line }))
+			)
+		);
 		void goto(`/visit/${session.id}/send-off`);
 	}
 </script>
 
 <Station
-	question="What neutralises what is there?"
-	answer={session.head.toner.none
+	question={placed
+		? `What goes on the ${PLACE_NAMES[placed.mix.place]}?`
+		: 'What neutralises what is there?'}
+	answer={toner.none
 		? 'No toner'
-		: formulaWords(parts) || (session.head.toner.found ? 'nothing found' : 'searching…')}
-	words={tone.choice === 'open' && (session.head.toner.none || parts.length > 0) ? 'suggested' : ''}
-	range="{start} {startWord}{session.lightens || session.head.seen
-		? ` at ${session.head.toneStart.minute} min`
-		: ''}: {toneTaskWords(
-		undertone,
-		session.head.aim.direction,
-		session.head.isLifted(session.head.toneStart.fibre)
-	)}."
-	facts={session.head.toner.none
+		: formulaWords(parts) || (toner.found ? 'nothing found' : 'searching…')}
+	words={mix.choice === 'open' && (toner.none || parts.length > 0) ? 'suggested' : ''}
+	{range}
+	facts={toner.none || parts.length === 0
 		? []
 		: [
-				{ value: `${tone.minutes} min`, label: 'then wipe and look' },
-				{ value: developer, label: `developer, ${session.tonerVolume ?? 0} vol` },
+				{ value: `${mix.minutes} min`, label: 'then wipe and look' },
+				{
+					value: developerGrams > 0 ? `${developerGrams} g` : 'none',
+					label: `developer, ${toner.volume ?? 0} vol`
+				},
+				...(cost === undefined
+					? []
+					: [{ value: formatPrice(cost, session.shelf), label: 'in the bowl' }]),
 				{
 					value: distanceWords(toned.deltaE),
 					label: figures.shown ? `ΔE ${toned.deltaE.toFixed(1)} from the aim` : 'to the aim'
@@ -106,53 +134,55 @@
 			]}
 >
 	{#snippet field()}
-		<StrandRow
-			name={session.head.toneStart.seen ? 'seen' : session.lightens ? 'lifted' : 'as it is'}
-			colours={session.head.rawColours}
-			value={formatLevel(session.head.rawLevel)}
-			words={beside(startWord, withWhite(session.head.rawLevel, session.head.rawLab))}
-			lab={session.head.rawLab}
-			height={48}
-		/>
-		{#if tone.filler}
-			<StrandRow
-				name={tone.filler.isToner ? 'first' : 'filled'}
-				colours={session.head.filledColours}
-				value=""
-				height={40}
-			/>
-		{/if}
-		<StrandRow
-			name="toned"
-			strong
-			colours={session.head.tonedColours}
-			value={formatLevel(toned.level)}
-			words={beside(tonedWord(session.head), withWhite(toned.level, toned.lab))}
-			lab={toned.lab}
-			height={88}
-		/>
-		{#if !session.head.toner.none && parts.length > 0}
-			<StrandRow
-				name="on the hair"
-				colours={{ hair: session.head.toner.course.map(({ lab }) => rgbOf(lab)) }}
-				value=""
-				words={tooLate === undefined ? '' : `off before ${tooLate} min`}
-				marks={minuteMarks}
-				height={36}
-			/>
-		{/if}
-		<StrandRow
-			name="with weeks"
-			colours={{ hair: session.head.toner.weeks.map(({ lab }) => rgbOf(lab)) }}
-			value={formatLevel(session.head.faded.level)}
-			words={beside(
-				`after ${FADE_WEEKS} weeks`,
-				withWhite(session.head.faded.level, session.head.faded.lab)
-			)}
-			lab={session.head.faded.lab}
-			marks={WEEK_MARKS}
-			height={36}
-		/>
+		<div class="grid grid-cols-[minmax(0,1fr)_240px] items-center gap-4 max-tablet:grid-cols-1">
+			<div class="min-w-0">
+				<StrandRow
+					name={session.head.toneStart.seen ? 'seen' : session.lightens ? 'lifted' : 'as it is'}
+					colours={session.head.rawColours}
+					value={formatLevel(session.head.rawLevel)}
+					words={beside(startWord, withWhite(session.head.rawLevel, session.head.rawLab))}
+					lab={session.head.rawLab}
+					height={48}
+				/>
+				{#if session.visit.tone.filler}
+					<StrandRow
+						name={session.visit.tone.filler.isToner ? 'first' : 'filled'}
+						colours={session.head.filledColours}
+						value=""
+						height={40}
+					/>
+				{/if}
+				<StrandRow
+					name="toned"
+					strong
+					colours={session.head.tonedColours}
+					value={formatLevel(whole.level)}
+					words={beside(tonedWord(session.head), withWhite(whole.level, whole.lab))}
+					lab={whole.lab}
+					height={72}
+				/>
+				{#if !toner.none && parts.length > 0}
+					<StrandRow
+						name={placed ? PLACE_NAMES[placed.mix.place] : 'on the hair'}
+						colours={{ hair: toner.course.map(({ lab }) => rgbOf(lab)) }}
+						value=""
+						words={tooLate === undefined ? '' : `off before ${tooLate} min`}
+						marks={minuteMarks}
+						height={36}
+					/>
+				{/if}
+				<StrandRow
+					name="with weeks"
+					colours={{ hair: toner.weeks.map(({ lab }) => rgbOf(lab)) }}
+					value={formatLevel(faded.level)}
+					words={beside(`after ${FADE_WEEKS} weeks`, withWhite(faded.level, faded.lab))}
+					lab={faded.lab}
+					marks={WEEK_MARKS}
+					height={36}
+				/>
+			</div>
+			<ToneWheel />
+		</div>
 	{/snippet}
 	{#snippet picture()}
 		{#each warnings as warning (warning.code)}
@@ -161,7 +191,7 @@
 				{toneWarningWords(warning)}
 			</p>
 		{/each}
-		{#if held < 1 && !session.head.toner.none}
+		{#if held < 1 && !toner.none}
 			<p class="mb-3 border-l-4 border-ask pl-3" role="status">
 				<b>Holds little:</b>
 				{holdsWords(held)}
@@ -186,16 +216,17 @@
 				{lightsTonedWords(piece)}
 			</p>
 		{/each}
+		<PlacedToners />
 		<FillerLine {clocks} />
 		{#snippet onHair()}
 			{#if tonerClock}<ProcessClock one={tonerClock} after={clocks.of('filler')} />{/if}
 		{/snippet}
 		<!-- What was chosen is worked on first; what is only suggested is chosen first. -->
 		{#if chosen}{@render onHair()}{/if}
-		{#if !session.head.toner.none && parts.length > 0}<ZoneMinutes {clocks} />{/if}
+		{#if !placed && !toner.none && parts.length > 0}<ZoneMinutes {clocks} />{/if}
 		{#if !chosen}
 			<Formulas />
-			{#if !session.head.toner.none && parts.length > 0}{@render onHair()}{/if}
+			{#if !toner.none && parts.length > 0}{@render onHair()}{/if}
 		{/if}
 		<MixingBench />
 		{#if chosen}<Formulas />{/if}
@@ -211,8 +242,12 @@
 			<Button
 				primary
 				onclick={next}
-				disabled={tone.choice === 'open' && session.line !== undefined && !session.head.toner.found}
-				>{tone.choice === 'open' && parts.length > 0 ? 'Use this, send off' : 'Send off'}</Button
+				disabled={session.visit.tone.choice === 'open' &&
+					session.line !== undefined &&
+					!session.head.toner.found}
+				>{session.visit.tone.choice === 'open' && parts.length > 0
+					? 'Use this, send off'
+					: 'Send off'}</Button
 			>
 		</FootLine>
 	{/snippet}

@@ -1,17 +1,23 @@
 <script lang="ts">
 	import { BOUNDS } from '../../core/vocabulary';
-	import type { TonePlan } from '../../schema/records';
+	import type { TonePlan, TonerMix } from '../../schema/records';
 	import { chooseLine } from '../../model/commands/toner';
 	import { depositShares } from '../../core/tone';
 	import Choice from '../../ui/Choice.svelte';
 	import Dial from '../../ui/Dial.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
 	import Select from '../../ui/Select.svelte';
+	import Switch from '../../ui/Switch.svelte';
+	import TextButton from '../../ui/TextButton.svelte';
+	import { placedGrams, restNeeds } from '../../model/visit/tonerNeed';
+	import PlacedDials from './PlacedDials.svelte';
+	import { needWords, PLACE_NAMES } from '../../wording/tone';
 	import { useVisit } from '../../state/visitContext';
 	import { VEHICLE_NAMES, formatRatio } from '../../wording/words';
 
 	const session = useVisit();
-	const tone = $derived(session.visit.tone);
+	const toner = $derived(session.toner);
+	const tone = $derived(toner.mix);
 	const lines = $derived(
 		(session.shelf?.lines ?? []).map(({ id, name, vehicle }) => ({
 			value: id,
@@ -19,10 +25,27 @@
 		}))
 	);
 	const taken = $derived(
-		Math.round(
-			depositShares(session.head.toner.conditions, session.head.raw.pigment.eumelanin).tone * 100
-		)
+		Math.round(depositShares(toner.conditions, toner.hair.raw.pigment.eumelanin).tone * 100)
 	);
+	/** What the hair takes by its length and density, zone by zone. */
+	const needs = $derived.by(() => {
+		const { placedToner, visit } = session;
+		if (placedToner)
+			return [
+				{ of: PLACE_NAMES[placedToner.mix.place], grams: placedGrams(visit, placedToner.mix) }
+			];
+		return restNeeds(
+			visit,
+			tone.ratio,
+			session.placed.map(({ mix }) => mix)
+		);
+	});
+	const need = $derived(needs.reduce((sum, { grams }) => sum + grams, 0));
+	const porous = $derived(session.head.zones.some(({ porosity }) => porosity === 'high'));
+	function setFlag(draft: TonePlan, flag: 'damp' | 'evened', on: boolean) {
+		if (on) draft[flag] = true;
+		else delete draft[flag];
+	}
 	const CHOICES = [
 		{ value: 'open', label: 'suggest' },
 		{ value: 'formula', label: 'my choice' },
@@ -31,23 +54,24 @@
 
 	function takeLine(id: string) {
 		const line = session.shelf?.lines.find((candidate) => candidate.id === id);
-		if (line) session.change('line', ({ tone }) => chooseLine(tone, line));
+		if (line) session.changeToner('line', (draft) => chooseLine(draft, line));
 	}
-	function setDeveloper(draft: TonePlan, volume: number) {
-		if (volume === session.line?.developerVolume) delete draft.developerVolume;
+	function setDeveloper(draft: TonerMix, volume: number) {
+		if (volume === toner.line?.developerVolume) delete draft.developerVolume;
 		else draft.developerVolume = volume;
 	}
 	function choose(choice: (typeof CHOICES)[number]['value']) {
-		const parts = session.head.toner.parts;
-		session.change('toner or none', (draft) => {
-			if (choice === 'formula' && draft.tone.parts.length === 0) draft.tone.parts = [...parts];
-			draft.tone.choice = choice;
+		const { parts } = toner;
+		session.changeToner('toner or none', (draft) => {
+			if (choice === 'formula' && draft.parts.length === 0) draft.parts = [...parts];
+			draft.choice = choice;
 		});
 	}
 </script>
 
-{#if session.line}
-	<Select label="Line" value={session.line.id} options={lines} onchange={takeLine} />
+{#if session.placedToner}<PlacedDials placed={session.placedToner} />{/if}
+{#if toner.line}
+	<Select label="Line" value={toner.line.id} options={lines} onchange={takeLine} />
 {/if}
 <Choice label="Toner" value={tone.choice} options={CHOICES} onchange={choose} />
 {#if tone.choice !== 'none'}
@@ -57,24 +81,24 @@
 		{...BOUNDS.lineMinutes}
 		shown="{tone.minutes} min"
 		hint="{taken} % of the dye stays."
-		onchange={(v) => session.change('toner minutes', (draft) => (draft.tone.minutes = v))}
+		onchange={(v) => session.changeToner('toner minutes', (draft) => (draft.minutes = v))}
 	/>
-	{#if session.line?.vehicle !== 'direct'}
+	{#if toner.line?.vehicle !== 'direct'}
 		<Dial
 			label="Ratio"
 			value={tone.ratio}
 			{...BOUNDS.ratio}
 			shown={formatRatio(tone.ratio)}
-			onchange={(v) => session.change('toner ratio', (draft) => (draft.tone.ratio = v))}
+			onchange={(v) => session.changeToner('toner ratio', (draft) => (draft.ratio = v))}
 		/>
 	{/if}
-	{#if session.line && session.line.developerVolume > 0}
+	{#if toner.line && toner.line.developerVolume > 0}
 		<NumberField
 			label="Developer"
-			value={session.tonerVolume}
+			value={toner.volume}
 			{...BOUNDS.volumeOrNone}
 			unit="vol"
-			onchange={(v) => session.change('toner developer', (draft) => setDeveloper(draft.tone, v))}
+			onchange={(v) => session.changeToner('toner developer', (draft) => setDeveloper(draft, v))}
 		/>
 	{/if}
 	<NumberField
@@ -82,6 +106,35 @@
 		value={tone.totalGrams}
 		{...BOUNDS.toneGrams}
 		unit="g"
-		onchange={(v) => session.change('toner grams', (draft) => (draft.tone.totalGrams = v))}
+		onchange={(v) => session.changeToner('toner grams', (draft) => (draft.totalGrams = v))}
 	/>
+	<p class="text-13 leading-close text-ink-soft">
+		{needWords(needs)}
+		{#if need !== tone.totalGrams}
+			<TextButton
+				onclick={() => session.changeToner('toner grams', (draft) => (draft.totalGrams = need))}
+				>Take {need} g</TextButton
+			>
+		{/if}
+	</p>
+	{#if !session.placedToner}
+		<div class="mt-2">
+			<Switch
+				label="On damp hair"
+				checked={session.visit.tone.damp === true}
+				hint="Water thins it by a fifth."
+				onchange={(on) =>
+					session.change('damp hair', ({ tone: draft }) => setFlag(draft, 'damp', on))}
+			/>
+			{#if porous}
+				<Switch
+					label="Porosity evened first"
+					checked={session.visit.tone.evened === true}
+					hint="Porous hair then takes as the rest does."
+					onchange={(on) =>
+						session.change('porosity evened', ({ tone: draft }) => setFlag(draft, 'evened', on))}
+				/>
+			{/if}
+		</div>
+	{/if}
 {/if}
