@@ -1,3 +1,4 @@
+import { curesSteps } from '../core/cure';
 import {
 	headInterval,
 	readyHead,
@@ -89,7 +90,8 @@ export const TASKS = {
 	stallPoints: stallPointsSteps,
 	headInterval: intervalSteps,
 	readyInterval: readySteps,
-	readPicture: pictureSteps
+	readPicture: pictureSteps,
+	findCures: curesSteps
 } as const;
 
 export type TaskName = keyof typeof TASKS;

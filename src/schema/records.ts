@@ -20,6 +20,8 @@ import {
 	TECHNIQUES,
 	RINSE_MODES,
 	STRAND_PARTS,
+	CURE_ACTS,
+	TONE_FAULTS,
 	TONER_PLACES,
 	WORKED_PARTS,
 	HAND_PACE_NAMES,
@@ -440,6 +442,26 @@ export const run = z.extend(timer, {
 				})
 			)
 			.check(z.maxLength(400))
+	),
+	/** What went wrong, and what was done about it. */
+	cures: z.optional(
+		z
+			.array(
+				z.object({
+					id,
+					at: when,
+					fault: z.enum(TONE_FAULTS),
+					level: hair.level,
+					undertone: z.optional(hair.undertoneName),
+					act: z.enum(CURE_ACTS),
+					/** What was mixed for it. */
+					parts: z.optional(z.array(chosenPart).check(z.maxLength(8))),
+					minutes: z.optional(within(BOUNDS.toneMinutes)),
+					/** The level that was expected of it. */
+					expected: hair.level
+				})
+			)
+			.check(z.maxLength(30))
 	),
 	/** Everything else that lies on the hair today, or did. */
 	clocks: z.optional(z.array(processClock).check(z.maxLength(60))),

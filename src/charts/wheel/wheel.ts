@@ -2,7 +2,7 @@ import { scaleLinear } from 'd3-scale';
 import type { Lab } from '../../core/colour';
 
 /** The part of the a*, b* plane that hair lies in. */
-export const WHEEL_SPAN = { a: [-22, 32], b: [-6, 48] } as const;
+export const WHEEL_SPAN = { a: [-18, 32], b: [-4, 46] } as const;
 
 /** A place on the page. */
 export interface Place {

@@ -32,6 +32,29 @@ export const TONER_PLACES = [
 	'addedHair',
 	'glaze'
 ] as const;
+/** What somebody sees on toned hair that should not be there. */
+export const TONE_FAULTS = [
+	'hotRoot',
+	'band',
+	'spot',
+	'warmEnds',
+	'overViolet',
+	'overAsh',
+	'overGreen',
+	'tooDark',
+	'slidOff',
+	'patchy'
+] as const;
+/** What is done about it, roughly the gentlest first. */
+export const CURE_ACTS = [
+	'wait',
+	'clarify',
+	'tone',
+	'warmGloss',
+	'redCopper',
+	'again',
+	'lift'
+] as const;
 /** Ways of toning that put another toner on some of the hair. */
 export const TONE_TECHNIQUES = [
 	'rootShadow',

@@ -68,7 +68,10 @@ export function placingsOf(
 		case 'meltOfTwo':
 			return [{ place: 'root', cm: cm(MELT_REACH.ofTwo * reading.lengthCm), aim: between }];
 		case 'meltOfThree':
-			return [root, { place: 'middle', cm: cm(MELT_REACH.second * reading.lengthCm), aim: between }];
+			return [
+				root,
+				{ place: 'middle', cm: cm(MELT_REACH.second * reading.lengthCm), aim: between }
+			];
 		case 'tippedEnds':
 			return [
 				{ place: 'ends', cm: cm(TIPS_CM), aim: { ...own, level: Math.max(1, level - TIPS_DEEPER) } }

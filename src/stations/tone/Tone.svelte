@@ -21,6 +21,7 @@
 	import { tonedWord } from '../../widgets/summary';
 	import { isPlainLine } from '../../store/demo/shelf';
 	import Ageing from './Ageing.svelte';
+	import Cures from './Cures.svelte';
 	import FillerLine from './FillerLine.svelte';
 	import PlacedToners from './PlacedToners.svelte';
 	import ToneWheel from './ToneWheel.svelte';
@@ -230,6 +231,7 @@
 		{/if}
 		<MixingBench />
 		{#if chosen}<Formulas />{/if}
+		<Cures />
 		<Ageing />
 	{/snippet}
 	{#snippet dials()}<ToneDials />{/snippet}
