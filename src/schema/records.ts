@@ -71,6 +71,10 @@ export const client = z.object({
 	washesPerWeek: within(BOUNDS.washesPerWeek),
 	/** Uses of a violet maintenance shampoo at home; none unless said. */
 	violetPerWeek: z.optional(within(BOUNDS.violetPerWeek)),
+	/** The same of a blue one. */
+	bluePerWeek: z.optional(within(BOUNDS.violetPerWeek)),
+	/** Comes for a gloss every so many weeks, between the visits. */
+	glossWeeks: z.optional(within(BOUNDS.glossWeeks)),
 	patchTests: z.array(patchTest).check(z.maxLength(200))
 });
 

@@ -22,10 +22,11 @@ import {
 } from '../core/lift';
 import {
 	addDyes,
-	maintainedViolet,
+	laidAtHome,
 	meltShares,
 	rawLab,
 	reachShare,
+	weeksWorn,
 	type FadedWeek,
 	type WashHabit,
 	type RawHair,
@@ -560,8 +561,8 @@ export class HairView implements DayStrand, TonerSource {
 	}
 	#afterWeeks(weeks: number) {
 		const { habit, glazes } = this.#source;
-		const washes = weeks * habit.washesPerWeek;
-		const violet = maintainedViolet(habit, weeks, this.toner.conditions.porosity);
+		const washes = weeksWorn(habit, weeks) * habit.washesPerWeek;
+		const home = laidAtHome(habit, weeks, this.toner.conditions.porosity);
 		const filler = this.toner.fillerDyes;
 		const over = glazes.map((glaze) => glaze.dyesAfter(washes));
 		const toners = new Map(
@@ -576,7 +577,7 @@ export class HairView implements DayStrand, TonerSource {
 		const dyes = (pigment: Fibre | RawHair['pigment'], point: number) => {
 			const laid = at[point]!.toners.reduce(
 				(sum, { share, toner }) => addDyes(sum, toners.get(toner)!(pigment), share),
-				addDyes(filler(pigment), violet)
+				addDyes(filler(pigment), home)
 			);
 			return over.reduce((sum, glaze) => addDyes(sum, glaze(pigment)), laid);
 		};

@@ -262,7 +262,10 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 	/** How the colour is lived with at home. */
 	habit: WashHabit = $derived.by(() => ({
 		washesPerWeek: this.client?.washesPerWeek ?? 2,
-		violetPerWeek: this.client?.violetPerWeek
+		violetPerWeek: this.client?.violetPerWeek,
+		bluePerWeek: this.client?.bluePerWeek,
+		glossWeeks: this.client?.glossWeeks,
+		water: this.#reading.water
 	}));
 	/** Whose past counts, and which of it; the same for as long as none of it changes. */
 	#past = $derived.by(

@@ -1,10 +1,19 @@
-import type { WashHabit } from '../core/tone';
+import type { WashHabit, Water } from '../core/tone';
 
-/** How a colour is lived with: “2 washes a week, one of them violet”. */
-export function habitWords({ washesPerWeek, violetPerWeek = 0 }: WashHabit): string {
-	const washes = `${washesPerWeek} wash${washesPerWeek === 1 ? '' : 'es'} a week`;
-	if (violetPerWeek <= 0) return washes;
-	return `${washes} and violet shampoo ${violetPerWeek === 1 ? 'once' : `${violetPerWeek} times`}`;
+/** How a colour is lived with: “2 washes a week and violet shampoo once”. */
+export function habitWords({
+	washesPerWeek,
+	violetPerWeek = 0,
+	bluePerWeek = 0,
+	glossWeeks
+}: WashHabit): string {
+	const times = (uses: number) => (uses === 1 ? 'once' : `${uses} times`);
+	return [
+		`${washesPerWeek} wash${washesPerWeek === 1 ? '' : 'es'} a week`,
+		...(violetPerWeek > 0 ? [`violet shampoo ${times(violetPerWeek)}`] : []),
+		...(bluePerWeek > 0 ? [`blue shampoo ${times(bluePerWeek)}`] : []),
+		...(glossWeeks ? [`a gloss every ${glossWeeks} weeks`] : [])
+	].join(' and ');
 }
 
 /** What a violet shampoo does for hair of an undertone, and what it does not. */
@@ -12,3 +21,18 @@ export const violetWords = (undertone: string): string =>
 	/^(yellow|pale yellow)$/u.test(undertone)
 		? 'Violet shampoo keeps yellow down; it is no toner.'
 		: 'Violet shampoo does nothing for orange: tone it again instead.';
+
+/** The same of a blue one. */
+export const blueWords = (undertone: string): string =>
+	/orange|red/u.test(undertone)
+		? 'Blue shampoo takes a little of the orange, no more.'
+		: 'Blue over yellow turns green: violet is the one for this hair.';
+
+const WATER: Readonly<Record<Water, string>> = {
+	soft: '',
+	hard: 'Hard water at home dulls it: chelate before the next visit.',
+	iron: 'Iron in the water at home warms it, wash by wash: that is counted here.',
+	copper: 'Copper in the water at home turns it green, wash by wash: that is counted here.'
+};
+/** What the water at home does to it; nothing where it does nothing. */
+export const waterWords = (water: Water = 'soft'): string => WATER[water];

@@ -58,9 +58,7 @@
 			return { ...pull, end: ray(start, to, RAY), ...ray(start, to, RAY + 8) };
 		})
 	);
-	const names = $derived(
-		apart(rays, 13, 42).map((name) => ({ ...name, y: Math.max(name.y, 8) }))
-	);
+	const names = $derived(apart(rays, 13, 42).map((name) => ({ ...name, y: Math.max(name.y, 8) })));
 	/** Zones that stand apart from the one that is looked at; what lies under it needs no name. */
 	const others = $derived(
 		starts

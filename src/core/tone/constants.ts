@@ -138,10 +138,22 @@ export const WARMTH_KEPT = { usual: 1 / 3, cold: 0.1 } as const;
 export const TONING_COSTS = 2;
 
 /**
- * Violet that one use of a maintenance shampoo leaves: about a fifteenth of what a 9V demi does, so that
- * weekly use keeps yellow down on pale hair and does nothing that shows on orange.
+ * Dye that one use of a maintenance shampoo leaves: of violet about a fifteenth of what a 9V demi does, so that
+ * weekly use keeps yellow down on pale hair and does nothing that shows on orange; of blue as much, which does a
+ * little against orange.
  */
-export const MAINTENANCE = { violetPerUse: 0.03 } as const;
+export const MAINTENANCE = { violet: 0.03, blue: 0.03 } as const;
+
+/**
+ * What each wash with some waters leaves, absorbance at its peak (reasoned: copper pipes show as green on pale hair
+ * after some two months of three washes a week, iron as a warm cast; lime dulls and does not colour).
+ */
+export const WATER_LEAVES = {
+	soft: {},
+	hard: {},
+	iron: { orange: 0.002, yellow: 0.002 },
+	copper: { green: 0.003 }
+} as const satisfies Readonly<Record<string, Readonly<Partial<Record<keyof typeof DYES, number>>>>>;
 
 /** A root shadow lies this many levels above the natural one. */
 export const ROOT_SHADOW = { lighterThanNatural: 0.75 } as const;

@@ -17,7 +17,15 @@ export {
 	type DyeName
 } from './dyes';
 export { faultsOf, nearestMinute, overToned, toneCourse, type ToneMoment } from './course';
-export { fadeByWeek, fadeDyes, maintainedViolet, type FadedWeek, type WashHabit } from './fade';
+export {
+	fadeByWeek,
+	fadeDyes,
+	laidAtHome,
+	weeksWorn,
+	type FadedWeek,
+	type WashHabit,
+	type Water
+} from './fade';
 export { depositOf, depositOfShade, isClear, tradeLevel, type FormulaPart } from './formula';
 export { previewTone, rawLab, type RawHair, type TonePreview, type ToneWarning } from './preview';
 export { enhances, targetLab, turnedTo, USUAL_WARMTH, warmthKept, type Direction } from './target';

@@ -82,6 +82,7 @@ export const BOUNDS = {
 	washesPerWeek: { min: 0, max: 14, step: 1 },
 	/** Uses of a violet maintenance shampoo. */
 	violetPerWeek: { min: 0, max: 7, step: 0.5 },
+	glossWeeks: { min: 2, max: 12, step: 1 },
 	returnWeeks: { min: 1, max: 52, step: 1 },
 	scaleStep: { min: 0.05, max: 10, step: 0.05 },
 	additiveAmount: { min: 0.05, max: 100, step: 0.05 },

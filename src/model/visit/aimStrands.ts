@@ -11,7 +11,8 @@ import { hairIdOf } from '../../core/plan';
 import {
 	addDyes,
 	fadeDyes,
-	maintainedViolet,
+	laidAtHome,
+	weeksWorn,
 	idealDyes,
 	rawLab,
 	reachShare,
@@ -108,10 +109,10 @@ export function aimStrands(
 	);
 	/** What washes leave of dyes after some weeks. */
 	const washed = (fresh: DyeAmounts, weeks: number) =>
-		fadeDyes(fresh, vehicle, weeks * source.habit.washesPerWeek, reading.porosity);
+		fadeDyes(fresh, vehicle, weeksWorn(source.habit, weeks) * source.habit.washesPerWeek, reading.porosity);
 	/** The same with what maintenance adds meanwhile. */
 	const lived = (fresh: DyeAmounts, weeks: number) =>
-		addDyes(washed(fresh, weeks), maintainedViolet(source.habit, weeks, reading.porosity));
+		addDyes(washed(fresh, weeks), laidAtHome(source.habit, weeks, reading.porosity));
 	const dyed = (raw: RawHair, target: Lab): Dyed => {
 		const fresh = idealDyes(raw, target);
 		return { fresh, faded: lived(fresh, FADE_WEEKS) };

@@ -1,18 +1,24 @@
 <script lang="ts">
 	import Strand from '../../charts/strand/Strand.svelte';
-	import { rgbOf } from '../../core/colour';
+	import { hexOf, rgbOf } from '../../core/colour';
 	import { describeTone, formatLevel } from '../../core/hair';
+	import { DYE_NAMES, rawLab } from '../../core/tone';
+	import { WHITE_FIBRE } from '../../model/visit/placed';
+	import AgeingChart from '../../charts/ageing/AgeingChart.svelte';
+	import Choice from '../../ui/Choice.svelte';
 	import { freshenWeek } from '../../core/plan';
 	import { BOUNDS } from '../../core/vocabulary';
 	import { useVisit } from '../../state/visitContext';
 	import Dial from '../../ui/Dial.svelte';
 	import Fold from '../../ui/Fold.svelte';
-	import { habitWords, violetWords } from '../../wording/ageing';
+	import { blueWords, habitWords, violetWords, waterWords } from '../../wording/ageing';
 
 	const session = useVisit();
 	const toner = $derived(session.toner);
 	/** The strands are drawn when somebody looks. */
 	let open = $state(false);
+	/** A dye of which there is less is told of nowhere, absorbance. */
+	const LEAST_SHOWN = 0.005;
 	const WEEKS = [0, 2, 4, 6, 8, 12] as const;
 	/** When half of the toner has gone; nothing where it lasts longer than it is watched. */
 	const freshen = $derived(freshenWeek(toner.weeks));
@@ -22,8 +28,34 @@
 			words: describeTone(week.lab, week.left > 0.2 ? 'toned' : 'lightened')
 		}))
 	);
+	/** Each dye of the toner over the weeks, drawn in what it makes of white hair. */
+	const tracks = $derived(
+		DYE_NAMES.flatMap((dye) => {
+			const amounts = toner.weeks.map(({ dyes }) => dyes[dye] ?? 0);
+			return (amounts[0] ?? 0) > LEAST_SHOWN
+				? [{ dye, amounts, colour: hexOf(rawLab({ pigment: WHITE_FIBRE, dye: { [dye]: 1 } })) }]
+				: [];
+		})
+	);
+	const glossed = $derived(session.habit.glossWeeks);
+	const setHabit = (
+		label: string,
+		key: 'violetPerWeek' | 'bluePerWeek' | 'glossWeeks',
+		v: number
+	) =>
+		session.changeClient(label, (draft) => {
+			if (v > 0) draft[key] = v;
+			else delete draft[key];
+		});
+	const GLOSS_OPTIONS = ['0', '4', '6', '8'].map((value) => ({
+		value,
+		label: value === '0' ? 'none between' : `every ${value} weeks`
+	}));
+	const toned = $derived(toner.parts.length > 0);
 	const summary = $derived(
-		`${freshen === undefined ? 'lasts twelve weeks' : `freshen it in week ${freshen}`}, at ${habitWords(session.habit)}`
+		!toned
+			? `without a toner, at ${habitWords(session.habit)}`
+			: `${freshen === undefined ? 'lasts twelve weeks' : `freshen it in week ${freshen}`}, at ${habitWords(session.habit)}`
 	);
 </script>
 
@@ -46,10 +78,13 @@
 					<b class="block figure text-22">{formatLevel(level)}</b>
 					<span class="block text-13">{words}</span>
 					<span class="block text-13">{week === 0 ? 'that day' : `${week} weeks`}</span>
-					<span class="block text-13">{Math.round(100 * left)} % left</span>
+					{#if toned}<span class="block text-13">{Math.round(100 * left)} % left</span>{/if}
 				</li>
 			{/each}
 		</ol>
+		{#if tracks.length > 0}
+			<AgeingChart {tracks} weeks={WEEKS} />
+		{/if}
 		<div class="mt-2 grid grid-cols-2 gap-x-8 max-tablet:grid-cols-1">
 			<Dial
 				label="Washes a week"
@@ -65,12 +100,25 @@
 				{...BOUNDS.violetPerWeek}
 				shown={session.habit.violetPerWeek ? `${session.habit.violetPerWeek}` : 'none'}
 				hint={violetWords(session.head.rawUndertone.name)}
-				onchange={(v) =>
-					session.changeClient('violet shampoo', (draft) => {
-						if (v > 0) draft.violetPerWeek = v;
-						else delete draft.violetPerWeek;
-					})}
+				onchange={(v) => setHabit('violet shampoo', 'violetPerWeek', v)}
+			/>
+			<Dial
+				label="Blue shampoo a week"
+				value={session.habit.bluePerWeek ?? 0}
+				{...BOUNDS.violetPerWeek}
+				shown={session.habit.bluePerWeek ? `${session.habit.bluePerWeek}` : 'none'}
+				hint={blueWords(session.head.rawUndertone.name)}
+				onchange={(v) => setHabit('blue shampoo', 'bluePerWeek', v)}
+			/>
+			<Choice
+				label="A gloss brings it back"
+				value={`${glossed ?? 0}`}
+				options={GLOSS_OPTIONS}
+				onchange={(v) => setHabit('gloss between visits', 'glossWeeks', Number(v))}
 			/>
 		</div>
+		{#if waterWords(session.habit.water)}
+			<p class="text-ink-soft">{waterWords(session.habit.water)}</p>
+		{/if}
 	{/if}
 </Fold>

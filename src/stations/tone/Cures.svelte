@@ -36,7 +36,7 @@
 	const undertone = $derived.by(() => {
 		if (called) return called;
 		const { name } = undertoneOf(seenLab(head.reading, level));
-		return name === 'none' ? 'pale yellow' : name;
+		return UNDERTONES.find((one) => one === name) ?? 'pale yellow';
 	});
 	const seen: SeenFault = $derived({ fault, level, ...(bare ? { undertone } : {}) });
 	const problem = $derived(
