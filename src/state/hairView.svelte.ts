@@ -529,7 +529,8 @@ export class HairView implements DayStrand, TonerSource {
 		reading: this.reading,
 		aim: this.aim,
 		condition: this.lift.condition,
-		doseToday: this.doseToday
+		doseToday: this.doseToday,
+		porous: this.zones.some((zone) => this.taken[zone.name] && this.porosityToTone(zone) === 'high')
 	}));
 	/** The strand with its filler on. */
 	filledColours = $derived.by(() =>

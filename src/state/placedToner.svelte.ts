@@ -70,7 +70,8 @@ export class PlacedTonerView implements TonerSource {
 			reading,
 			aim,
 			condition: head.conditionBefore,
-			doseToday: 0
+			doseToday: 0,
+			porous: false
 		});
 		switch (place) {
 			case 'root':
@@ -91,7 +92,8 @@ export class PlacedTonerView implements TonerSource {
 					...bare(fibre),
 					raw: rawOf({ fibre, named }, { whiteShare: 0 }),
 					// It was lightened to the end, and takes in at once.
-					porosity: 'high'
+					porosity: 'high',
+					porous: true
 				};
 			}
 			case 'glaze': {

@@ -2,12 +2,14 @@ import { levelOf, type Lab } from '../core/colour';
 import type { Porosity } from '../core/hair';
 import type { Fibre } from '../core/lift';
 import {
+	bowlFaults,
 	contributions,
 	fadeByWeek,
 	faultsOf,
 	overToned,
 	rawLab,
 	toneCourse,
+	type BowlFault,
 	type Contribution,
 	type DyeAmounts,
 	type FadedWeek,
@@ -57,6 +59,8 @@ export interface HairToTone {
 	readonly aim: Aim;
 	readonly condition: number;
 	readonly doseToday: number;
+	/** Some of it is porous. */
+	readonly porous: boolean;
 }
 
 /** What a view of one toner rests on. */
@@ -207,6 +211,11 @@ export class TonerView {
 	get tooLate(): number | undefined {
 		return overToned(this.course, this.aim.level - DEEPER_THAN_AIM)?.minute;
 	}
+	/** What is wrong with the mixture for this head, before it shows on the hair. */
+	bowlFaults: readonly BowlFault[] = $derived.by(() => {
+		const { raw, porous } = this.hair;
+		return bowlFaults(this.parts.map(corePart), this.conditions, { raw, porous });
+	});
 	/** What it overdoes in its own time. */
 	get faults(): readonly ToneWarning[] {
 		return faultsOf(this.toned, this.aim.level - DEEPER_THAN_AIM);

@@ -4,6 +4,7 @@ import {
 	FAMILIES,
 	parseTone,
 	type Direction,
+	type BowlFault,
 	type Contribution,
 	type ToneWarning,
 	type UnreadCode,
@@ -111,6 +112,20 @@ export const toneWarningWords = (warning: ToneWarning): string =>
 	warning.code === 'tooDark'
 		? `Goes ${warning.levels.toFixed(1)} levels deeper. Dilute with clear, or take a lighter shade.`
 		: OVERSHOT[warning.code];
+
+/** What is wrong with a mixture for a head, and what would mend it. */
+export function bowlFaultWords(fault: BowlFault): string {
+	switch (fault.code) {
+		case 'deepWithPale':
+			return `Shades ${fault.levels} levels apart share a bowl: the deepest decides. Take a shade between, or two bowls.`;
+		case 'directOnPorous':
+			return 'Direct colour grabs on porous hair and comes out unevenly. Even the porosity first, or thin it with clear.';
+		case 'whiteWarm':
+			return 'The white hair comes out warmer than the rest. Give it a toner of its own, or more of a natural base.';
+		case 'takesLittle':
+			return 'This hair takes little of a toner. Use more dye, 10 vol, or a permanent shade at the root.';
+	}
+}
 
 /** What it means that hair holds only a share of a toner, 0-1. */
 export const holdsWords = (share: number): string =>

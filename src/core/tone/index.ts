@@ -32,6 +32,7 @@ export { enhances, targetLab, turnedTo, USUAL_WARMTH, warmthKept, type Direction
 export { baseGrip, namedTones, parseTone, tubeDyes, type Shade } from './tube';
 export { readCode, type UnreadCode } from './code';
 export { readSpoken, type UnspokenFormula } from './spoken';
+export { bowlFaults, type BowlFault } from './bowlFaults';
 export { contributions, type Contribution } from './contributions';
 export { meltShares, reachShare, type Reaching } from './melt';
 export { rootShadowLevel } from './rootShadow';

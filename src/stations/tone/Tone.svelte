@@ -32,6 +32,7 @@
 	import { beside, formatPrice, withWhite } from '../../wording/words';
 	import { lightsTonedWords } from '../../wording/kept';
 	import {
+		bowlFaultWords,
 		distanceWords,
 		formulaWords,
 		holdsWords,
@@ -190,6 +191,12 @@
 			<p class="mb-3 border-l-4 border-ask pl-3" role="status">
 				<b>Watch:</b>
 				{toneWarningWords(warning)}
+			</p>
+		{/each}
+		{#each toner.bowlFaults as fault (fault.code)}
+			<p class="mb-3 border-l-4 border-ask pl-3" role="status">
+				<b>In this bowl:</b>
+				{bowlFaultWords(fault)}
 			</p>
 		{/each}
 		{#if held < 1 && !toner.none}
