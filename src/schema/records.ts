@@ -22,6 +22,7 @@ import {
 	STRAND_PARTS,
 	CURE_ACTS,
 	TONE_FAULTS,
+	TONER_ORDERS,
 	TONER_PLACES,
 	WORKED_PARTS,
 	HAND_PACE_NAMES,
@@ -520,6 +521,8 @@ export const tonePlan = z.extend(tonerMix, {
 	),
 	/** Toners of their own on some of the hair. */
 	placed: z.optional(z.array(placedToner).check(z.maxLength(8))),
+	/** In which order it goes on; the warmest first unless said. */
+	order: z.optional(z.enum(TONER_ORDERS)),
 	/** All of it goes on damp hair. */
 	damp: z.optional(z.literal(true)),
 	/** Porous hair was evened out first. */
@@ -576,7 +579,9 @@ export const shelfShade = z.object({
 	level: hair.level,
 	tone: hair.tone,
 	intensity: z.optional(hair.intensity),
-	form: z.optional(hair.shadeForm)
+	form: z.optional(hair.shadeForm),
+	/** A tube of it is open. */
+	open: z.optional(z.literal(true))
 });
 
 export const shelfLine = z.object({

@@ -508,6 +508,9 @@ export class HairView implements DayStrand, TonerSource {
 	get mix(): TonerMix {
 		return this.#tone;
 	}
+	get lines(): readonly ShelfLine[] {
+		return this.#source.lines;
+	}
 	get filler(): TonePlan['filler'] {
 		return this.#tone.filler;
 	}

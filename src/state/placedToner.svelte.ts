@@ -43,6 +43,9 @@ export class PlacedTonerView implements TonerSource {
 		// It went on the lengths alone.
 		return this.reach ? this.#source.visit.tone.filler : undefined;
 	}
+	get lines(): readonly ShelfLine[] {
+		return this.#source.lines;
+	}
 	get damp(): boolean {
 		return this.#source.visit.tone.damp === true;
 	}

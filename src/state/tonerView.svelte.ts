@@ -6,6 +6,7 @@ import {
 	contributions,
 	fadeByWeek,
 	faultsOf,
+	harshness,
 	overToned,
 	rawLab,
 	toneCourse,
@@ -72,6 +73,8 @@ export interface TonerSource {
 	/** On damp hair. */
 	readonly damp: boolean;
 	readonly line: ShelfLine | undefined;
+	/** All lines of colour on the shelf. */
+	readonly lines: readonly ShelfLine[];
 	readonly hair: HairToTone;
 	readonly habit: WashHabit;
 }
@@ -88,10 +91,19 @@ export class TonerView {
 	 */
 	readonly search: Search<'findToner', ToneSearchQuestion>;
 
+	/** The same on a line that asks less of the hair. */
+	readonly softerSearch: Search<'findToner', ToneSearchQuestion>;
+
 	/** @param searches the door to the worker, or whoever answers on the spot */
 	constructor(source: TonerSource, lane: string, searches: Searches) {
 		this.#source = source;
 		this.search = new Search(searches, 'findToner', lane, () => this.#question);
+		this.softerSearch = new Search(
+			searches,
+			'findToner',
+			`${lane} softer`,
+			() => this.#softerQuestion
+		);
 	}
 
 	mix: TonerMix = $derived.by(() => this.#source.mix);
@@ -131,6 +143,29 @@ export class TonerView {
 		const { fibre, reading } = this.hair;
 		const { totalGrams } = this.mix;
 		return line && toneQuestion(line, aim, filled, fibre, conditions, totalGrams, reading);
+	});
+	/** The line that asks least of the hair, direct colour last: it is for tones that are to be seen as such. */
+	#softerLine: ShelfLine | undefined = $derived.by(() => {
+		const own = harshness(this.line?.vehicle ?? this.mix.vehicle);
+		const softer = this.#source.lines.filter(({ vehicle }) => harshness(vehicle) < own);
+		const order = softer.toSorted((p, q) => harshness(p.vehicle) - harshness(q.vehicle));
+		return order.find(({ vehicle }) => vehicle !== 'direct') ?? order[0];
+	});
+	#softerQuestion = $derived.by(() => {
+		const line = this.#softerLine;
+		const { aim, filled, conditions } = this;
+		const { fibre, reading } = this.hair;
+		if (!line) return undefined;
+		const { vehicle, ratio, minutes, developerVolume } = line;
+		const as = { ...conditions, vehicle, ratio, minutes, developerVolume };
+		return toneQuestion(line, aim, filled, fibre, as, this.mix.totalGrams, reading);
+	});
+	/** The best formula of a line that asks less of the hair. */
+	softer = $derived.by(() => {
+		const line = this.#softerLine;
+		const { finding } = this.softerSearch;
+		const formula = finding?.answer.formulas.find(({ parts }) => parts.length > 0);
+		return line && formula && finding?.question.lineId === line.id ? { line, formula } : undefined;
 	});
 	/** What was found on the line in use; what was found on another is no answer. */
 	found: TonerAnswer | undefined = $derived.by(() => {

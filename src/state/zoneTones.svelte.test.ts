@@ -2,7 +2,12 @@ import { describe, expect, it } from 'vitest';
 import { readDry } from '../model/commands/checks';
 import { mixOwn } from '../model/commands/toner';
 import { openVisit } from '../testing/demoVisit';
-import { zoneTones } from './zoneTones';
+import { inOrder, zoneCourses, type ZonePass } from './zoneTones';
+import type { VisitState } from './visitState.svelte';
+
+const zoneTones = ({ head, visit: { tone } }: VisitState, pass: ZonePass = WARMEST) =>
+	inOrder(zoneCourses(head, tone), tone.minutes, pass);
+const WARMEST: ZonePass = { order: 'warmestFirst', minutes: 9 };
 
 /** A head that was read dry: its root behind the rest, its ends named. */
 async function read() {
@@ -21,7 +26,7 @@ async function read() {
 describe('the toner zone by zone', () => {
 	it('starts each from what was seen of it, in the name it was given; the darkest first', async () => {
 		const session = await read();
-		const zones = zoneTones(session.head, session.visit.tone);
+		const zones = zoneTones(session);
 		expect(zones.map(({ zone }) => zone)).toEqual(['root', 'lengths', 'ends']);
 		expect(zones.map(({ level }) => Math.round(level * 2) / 2)).toEqual([8, 9, 9.5]);
 		expect(zones.every(({ seen }) => seen)).toBe(true);
@@ -29,15 +34,13 @@ describe('the toner zone by zone', () => {
 	});
 	it('of the zone that the figures speak of it says what they say', async () => {
 		const session = await read();
-		const main = zoneTones(session.head, session.visit.tone).find(
-			({ zone }) => zone === session.head.zone.name
-		)!;
+		const main = zoneTones(session).find(({ zone }) => zone === session.head.zone.name)!;
 		expect(main.course).toEqual(session.head.toner.course);
 		expect(main.tooLate).toBe(session.head.toner.tooLate);
 	});
 	it('all end together, and none lies longer than the toner is left', async () => {
 		const session = await read();
-		for (const { minutes, beginAfter, toned } of zoneTones(session.head, session.visit.tone)) {
+		for (const { minutes, beginAfter, toned } of zoneTones(session)) {
 			expect(minutes + beginAfter).toBe(session.visit.tone.minutes);
 			expect(minutes).toBeLessThanOrEqual(session.visit.tone.minutes);
 			expect(toned.minute).toBe(minutes);
@@ -45,7 +48,7 @@ describe('the toner zone by zone', () => {
 	});
 	it('what nobody read is as it is expected', async () => {
 		const { session } = await openVisit('hesper-oake');
-		const zones = zoneTones(session.head, session.visit.tone);
+		const zones = zoneTones(session);
 		expect(zones.every(({ seen }) => !seen)).toBe(true);
 		const main = zones.find(({ zone }) => zone === session.head.zone.name)!;
 		expect(main.level).toBeCloseTo(session.head.rawLevel, 6);

@@ -83,23 +83,62 @@ function found(hair: HairView): Found[] {
 /** What the toner finds, zone by zone. */
 export const zonesFound = (hair: HairView): ZoneFound[] => found(hair).map((one) => one.found);
 
-/** What the toner does on every zone that it goes on, the darkest first. */
-export function zoneTones(hair: HairView, tone: TonePlan): ZoneTone[] {
+/** How the zones follow one another. */
+export interface ZonePass {
+	readonly order: NonNullable<TonePlan['order']>;
+	/** Minutes to work a toner through all of the hair. */
+	readonly minutes: number;
+}
+
+/** A zone under the toner, with what tells the minutes that it takes. */
+interface ZoneCourse extends ZoneFound {
+	readonly fromCm: number;
+	readonly course: readonly ToneMoment[];
+	readonly nearest: number;
+	readonly tooLate: number | undefined;
+}
+
+/** The toner on every zone that it goes on, minute by minute, the darkest first. */
+export function zoneCourses(hair: HairView, tone: TonePlan): ZoneCourse[] {
 	const parts = hair.toner.parts.map(corePart);
-	return found(hair).map(({ start, bare, found: zone }): ZoneTone => {
+	return found(hair).map(({ start, bare, found: zone }) => {
 		const conditions = { ...hair.toner.conditions, porosity: hair.porosityToTone(start) };
 		const raw = filledHair(bare, tone.filler, conditions);
 		const course = toneCourse(raw, parts, conditions, tone.minutes + LEFT_LONGER_MINUTES);
 		const aim = hair.aimOf(start.name);
 		const own = course.filter(({ minute }) => minute <= tone.minutes);
-		const minutes = nearestMinute(own, aimLab(aim, raw));
 		return {
 			...zone,
+			fromCm: start.fromCm,
 			course,
-			toned: own.find(({ minute }) => minute === minutes)!,
-			minutes,
-			beginAfter: tone.minutes - minutes,
+			nearest: nearestMinute(own, aimLab(aim, raw)),
 			tooLate: overToned(course, aim.level - DEEPER_THAN_AIM)?.minute
+		};
+	});
+}
+
+/**
+ * How long the toner is on each zone, in an order. The warmest is begun first and the others so much later that each
+ * is off when it is nearest; by school they follow one another as fast as hands go, and what went on later has that
+ * much less.
+ * @param toMinutes how long it is left on what is begun first
+ */
+export function inOrder(
+	zones: readonly ZoneCourse[],
+	toMinutes: number,
+	{ order, minutes: pass }: ZonePass
+): ZoneTone[] {
+	const along = zones.toSorted((p, q) => p.fromCm - q.fromCm);
+	if (order === 'endsFirst') along.reverse();
+	return zones.map((zone) => {
+		const turn = Math.round((along.indexOf(zone) * pass) / along.length);
+		const minutes =
+			order === 'warmestFirst' ? zone.nearest : Math.max(0, Math.round(toMinutes) - turn);
+		return {
+			...zone,
+			minutes,
+			toned: zone.course.findLast(({ minute }) => minute <= minutes)!,
+			beginAfter: toMinutes - minutes
 		};
 	});
 }

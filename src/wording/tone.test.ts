@@ -7,15 +7,15 @@ describe('why a formula is proposed', () => {
 			{ dye: 'violet', percent: 72 },
 			{ dye: 'blue', percent: 28 }
 		] as const;
-		expect(toneReasonWords({ kind: 'dyes', shares, warmthTaken: 41 })).toBe(
-			'Tone of violet 72\u00a0%, blue 28\u00a0%: takes 41\u00a0% of the warmth.'
+		expect(toneReasonWords({ kind: 'dyes', shares, warmthTaken: 41 }, 'yellow')).toBe(
+			'Violet 72\u00a0%, blue 28\u00a0% against the yellow: takes 41\u00a0% of the warmth.'
 		);
-		expect(toneReasonWords({ kind: 'dyes', shares: [], warmthTaken: -6 })).toBe(
+		expect(toneReasonWords({ kind: 'dyes', shares: [], warmthTaken: -6 }, 'none')).toBe(
 			'Natural base: deepens and adds 6\u00a0% to the warmth.'
 		);
 	});
 	it('says so where none is needed', () => {
-		expect(toneReasonWords({ kind: 'alreadyThere' })).toContain('no toner needed');
+		expect(toneReasonWords({ kind: 'alreadyThere' }, 'none')).toContain('no toner needed');
 	});
 });
 

@@ -1,4 +1,4 @@
-import type { Undertone } from '../core/colour';
+import type { Undertone, UndertoneName } from '../core/colour';
 import {
 	enhances,
 	FAMILIES,
@@ -12,7 +12,7 @@ import {
 	type Vehicle
 } from '../core/tone';
 import type { FormulaKind, ToneReason } from '../core/toner';
-import { BOUNDS, type TONE_TECHNIQUES } from '../core/vocabulary';
+import { BOUNDS, type TONE_TECHNIQUES, type TONER_ORDERS } from '../core/vocabulary';
 import type { Aim, ChosenPart, PlacedToner } from '../schema/records';
 
 /** The hair that a toner of its own goes on. */
@@ -31,6 +31,13 @@ export const PLACE_NAMES: Readonly<Record<PlacedToner['place'], string>> = {
 /** The same with how far it reaches. */
 export const placeWords = ({ place, cm }: Pick<PlacedToner, 'place' | 'cm'>): string =>
 	cm === undefined ? PLACE_NAMES[place] : `${PLACE_NAMES[place]}, ${cm} cm`;
+
+/** Orders in which a toner goes on. */
+export const ORDER_OF_TONER: Readonly<Record<(typeof TONER_ORDERS)[number], string>> = {
+	warmestFirst: 'warmest first',
+	rootsFirst: 'roots first',
+	endsFirst: 'ends first'
+};
 
 /** A formula as it is said at the bench: 9V 20 g, clear 10 g. */
 export const formulaWords = (parts: readonly ChosenPart[]): string =>
@@ -82,11 +89,12 @@ export const KIND_WORDS: Readonly<Record<FormulaKind, string>> = {
 	truestNow: 'truest now',
 	truestLater: 'truest after two weeks',
 	fewestTubes: 'fewest tubes',
-	keepsLevel: 'takes the warmth, keeps the level'
+	keepsLevel: 'takes the warmth, keeps the level',
+	openTubes: 'from open tubes'
 };
 
 /** Why a formula is proposed, in a sentence. */
-export function toneReasonWords(reason: ToneReason): string {
+export function toneReasonWords(reason: ToneReason, undertone: UndertoneName): string {
 	if (reason.kind !== 'dyes') {
 		return BARE_WORDS[reason.kind];
 	}
@@ -96,7 +104,11 @@ export function toneReasonWords(reason: ToneReason): string {
 			? `takes ${warmthTaken}\u00a0% of the warmth`
 			: `adds ${-warmthTaken}\u00a0% to the warmth`;
 	if (shares.length === 0) return `Natural base: deepens and ${effect}.`;
-	return `Tone of ${shares.map(({ dye, percent }) => `${dye} ${percent}\u00a0%`).join(', ')}: ${effect}.`;
+	const tones = shares
+		.map(({ dye, percent }) => (shares.length > 1 ? `${dye} ${percent}\u00a0%` : dye))
+		.join(', ');
+	const against = warmthTaken > 0 && undertone !== 'none' ? ` against the ${undertone}` : '';
+	return `${tones.charAt(0).toUpperCase()}${tones.slice(1)}${against}: ${effect}.`;
 }
 
 const OVERSHOT: Readonly<Record<Exclude<ToneWarning['code'], 'tooDark'>, string>> = {

@@ -58,7 +58,21 @@
 			return { ...pull, end: ray(start, to, RAY), ...ray(start, to, RAY + 8) };
 		})
 	);
-	const names = $derived(apart(rays, 13, 42).map((name) => ({ ...name, y: Math.max(name.y, 8) })));
+	/** What is used is named beside its way, the rest where its pull points to. */
+	const names = $derived(
+		apart(
+			rays.map((pull) =>
+				pull.used
+					? { ...pull, x: (start.x + end.x) / 2 + 12, y: (start.y + end.y) / 2, anchor: 'start' }
+					: {
+							...pull,
+							anchor: pull.x < start.x - 8 ? 'end' : pull.x > start.x + 8 ? 'start' : 'middle'
+						}
+			),
+			13,
+			42
+		).map((name) => ({ ...name, y: Math.max(name.y, 8) }))
+	);
 	/** Zones that stand apart from the one that is looked at; what lies under it needs no name. */
 	const others = $derived(
 		starts
@@ -133,13 +147,9 @@
 		{#each rays as { dye, end: tip, used } (dye)}
 			<line class="pull" class:used x1={start.x} y1={start.y} x2={tip.x} y2={tip.y} />
 		{/each}
-		{#each names as { dye, x, y, used } (dye)}
-			<text
-				class="name"
-				class:used
-				{x}
-				y={y + 4}
-				text-anchor={x < start.x - 8 ? 'end' : x > start.x + 8 ? 'start' : 'middle'}>{dye}</text
+		{#each names as { dye, x, y, used, anchor } (dye)}
+			<text class="name" class:used {x} y={y + 4} text-anchor={anchor as 'start' | 'middle' | 'end'}
+				>{dye}</text
 			>
 		{/each}
 		{#each others as { name, x, y, lab } (name)}

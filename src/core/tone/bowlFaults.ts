@@ -36,9 +36,12 @@ export function bowlFaults(
 	);
 	if (shades.length === 0) return [];
 	const faults: BowlFault[] = [];
-	const levels = shades.map(({ level }) => level);
-	const apart = Math.max(...levels) - Math.min(...levels);
-	if (apart >= BOWL_FAULTS.levelsApart) faults.push({ code: 'deepWithPale', levels: apart });
+	const deepest = Math.min(...shades.map(({ level }) => level));
+	const apart = Math.max(...shades.map(({ level }) => level)) - deepest;
+	const gramsOf = (some: typeof shades) => some.reduce((sum, { grams }) => sum + grams, 0);
+	const deepShare = gramsOf(shades.filter(({ level }) => level === deepest)) / gramsOf(shades);
+	if (apart >= BOWL_FAULTS.levelsApart && deepShare >= BOWL_FAULTS.deepShare)
+		faults.push({ code: 'deepWithPale', levels: apart });
 	if (conditions.vehicle === 'direct' && porous) faults.push({ code: 'directOnPorous' });
 	if ((raw.whiteShare ?? 0) >= BOWL_FAULTS.leastWhite && whiteIsWarmer(raw, parts, conditions))
 		faults.push({ code: 'whiteWarm' });

@@ -168,11 +168,13 @@ export const MELT = { runsOut: 0.8, leastCm: 1 } as const;
 export const DAMP = { strength: 0.8 } as const;
 
 /**
- * When a mixture asks for a word: shades of one bowl this many levels apart (the deepest decides); white hair
+ * When a mixture asks for a word: shades of one bowl this many levels apart, with so much of the deepest
+ * that it decides; white hair
  * from a tenth on that comes out this much more chromatic, in a hue that is warm.
  */
 export const BOWL_FAULTS = {
 	levelsApart: 3,
+	deepShare: 0.15,
 	leastWhite: 0.1,
 	warmerChroma: 4,
 	warmHue: 85

@@ -68,5 +68,18 @@ export function holds({
 	return 1 - spent * (1 - DEPOSIT.spentHolds);
 }
 
+/** From what asks least of the hair to what asks most: no developer, an acid one, a weak one, ammonia. */
+const SOFTEST_FIRST: readonly Vehicle[] = [
+	'direct',
+	'gloss',
+	'rapid',
+	'demi',
+	'permanent',
+	'highLift'
+];
+
+/** Place of a vehicle among all of them, 0 for what asks least of the hair. */
+export const harshness = (vehicle: Vehicle): number => SOFTEST_FIRST.indexOf(vehicle);
+
 /** The customary minutes of a vehicle. */
 export const usualMinutes = (vehicle: Vehicle): number => VEHICLES[vehicle].fullMinutes;

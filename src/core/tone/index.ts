@@ -1,6 +1,7 @@
 export { CONCENTRATE, FAMILIES, VEHICLES } from './constants';
 export {
 	depositShares,
+	harshness,
 	holds,
 	usualMinutes,
 	type DepositConditions,

@@ -42,7 +42,8 @@ const LIGHTER = 1;
 export function* findTonerSteps(question: TonerQuestion): Steps<TonerAnswer> {
 	const { problem, fibre, goingDown } = question;
 	const nearest = yield* solveToneSteps(problem);
-	const formulas = question.keepsLevel ? yield* withKeptLevel(problem, nearest) : nearest;
+	const kept = question.keepsLevel ? yield* withKeptLevel(problem, nearest) : nearest;
+	const formulas = yield* withOpenTubes(problem, kept);
 	const close = formulas.some((formula) => formula.close);
 	const lighter = levelOf(rawLab(problem.raw)) > levelOf(problem.target) + LIGHTER;
 	const twoStep = question.inTwoSteps ? yield* nearerByTwo(problem, formulas) : undefined;
@@ -67,12 +68,34 @@ function* withKeptLevel(
 		return [...formulas];
 	const kept = yield* keepsLevelSteps(problem);
 	if (kept?.why.kind !== 'dyes' || kept.why.warmthTaken < LEAST_TAKEN) return [...formulas];
-	const sameParts = (one: ToneFormula) =>
-		one.shadeIds.join() === kept.shadeIds.join() &&
-		one.parts.every(({ grams }, i) => grams === kept.parts[i]?.grams);
-	return formulas.some(sameParts)
-		? formulas.map((one) => (sameParts(one) ? { ...one, keepsLevel: true } : one))
-		: [...formulas, { ...kept, keepsLevel: true }];
+	return marked(formulas, kept, { keepsLevel: true });
+}
+
+/** Among them always the best that takes nothing but open tubes, where some are open and some are not. */
+function* withOpenTubes(
+	problem: ToneProblem,
+	formulas: readonly ToneFormula[]
+): Steps<readonly ToneFormula[]> {
+	const open = problem.shelf.filter((shade) => shade.open);
+	if (open.length === 0 || open.length === problem.shelf.length) return formulas;
+	const [best] = yield* solveToneSteps({ ...problem, shelf: open, most: 1 });
+	if (!best || best.parts.length === 0) return formulas;
+	return marked(formulas, best, { fromOpen: true });
+}
+
+/** Some formulas with one among them marked; it is added where it is not one of them yet. */
+function marked(
+	formulas: readonly ToneFormula[],
+	which: ToneFormula,
+	mark: Pick<ToneFormula, 'keepsLevel' | 'fromOpen'>
+): ToneFormula[] {
+	const isIt = (one: ToneFormula) =>
+		one.shadeIds.join() === which.shadeIds.join() &&
+		one.parts.length === which.parts.length &&
+		one.parts.every(({ grams }, i) => grams === which.parts[i]?.grams);
+	return formulas.some(isIt)
+		? formulas.map((one) => (isIt(one) ? { ...one, ...mark } : one))
+		: [...formulas, { ...which, ...mark }];
 }
 
 /** Two toners where they come nearer than one, on hair that is light enough for them. */

@@ -3,7 +3,7 @@ import { fadeByWeek, isClear, type DepositConditions, type RawHair, type WashHab
 import type { ToneFormula } from './solve';
 
 /** What a formula is the best at, among those that were found. */
-export type FormulaKind = 'truestNow' | 'truestLater' | 'fewestTubes' | 'keepsLevel';
+export type FormulaKind = 'truestNow' | 'truestLater' | 'fewestTubes' | 'keepsLevel' | 'openTubes';
 
 /** Toners are looked at again after so many weeks. */
 const LATER_WEEKS = 2;
@@ -42,6 +42,7 @@ export function kindsOf(
 		...(one === now ? (['truestNow'] as const) : []),
 		...(one === then && then !== now ? (['truestLater'] as const) : []),
 		...(one === fewest ? (['fewestTubes'] as const) : []),
-		...(one.keepsLevel ? (['keepsLevel'] as const) : [])
+		...(one.keepsLevel ? (['keepsLevel'] as const) : []),
+		...(one.fromOpen ? (['openTubes'] as const) : [])
 	]);
 }

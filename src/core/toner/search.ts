@@ -31,6 +31,8 @@ import { PENALTY, WHEEL } from './constants';
 export interface ShelfShade extends Shade {
 	readonly id: string;
 	readonly vehicle: Vehicle;
+	/** A tube of it is open. */
+	readonly open?: boolean | undefined;
 }
 
 /** What is asked of the search. */

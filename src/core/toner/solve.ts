@@ -48,6 +48,8 @@ export interface ToneFormula {
 	readonly why: ToneReason;
 	/** Set where the hair has to be lifted further for the aim, and this would serve until then. */
 	readonly untilLifted?: boolean;
+	/** Set where it takes nothing but tubes that are open. */
+	readonly fromOpen?: boolean;
 	/** Set where it was looked for to keep the depth that the hair has. */
 	readonly keepsLevel?: boolean;
 	readonly warnings: readonly ToneWarning[];

@@ -32,6 +32,8 @@ export const TONER_PLACES = [
 	'addedHair',
 	'glaze'
 ] as const;
+/** In which order a toner goes on: so that all ends together, or by school. */
+export const TONER_ORDERS = ['warmestFirst', 'rootsFirst', 'endsFirst'] as const;
 /** What somebody sees on toned hair that should not be there. */
 export const TONE_FAULTS = [
 	'hotRoot',

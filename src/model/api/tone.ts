@@ -108,6 +108,7 @@ export function toneSolve(
 	};
 	const fibre: Fibre = { ...pigment, layers: [] };
 	const { formulas, needLevel } = findToner({ problem: { ...problem, raw }, fibre });
+	const { name: undertone } = undertoneOf(rawLab(raw));
 	return {
 		formulas: formulas.map((formula) => ({
 			parts: formula.parts.map((part) =>
@@ -121,7 +122,7 @@ export function toneSolve(
 			...colourOf(formula.lab),
 			level: onScale(formula.level),
 			deltaE: formula.deltaE,
-			why: toneReasonWords(formula.why),
+			why: toneReasonWords(formula.why, undertone),
 			...(formula.untilLifted ? { untilLifted: true } : {}),
 			ifLeftLonger: {
 				...colourOf(formula.ifLeftLonger.lab),

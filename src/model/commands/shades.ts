@@ -13,6 +13,14 @@ export function addShade(
 	line.shades.push({ id: newId(), code, level, tone, ...(form === 'based' ? {} : { form }) });
 }
 
+/** Says on a draft that a tube of a shade is open, or that none is. */
+export function setOpen(line: ShelfLine, shadeId: string, open: boolean): void {
+	const shade = line.shades.find(({ id }) => id === shadeId);
+	if (!shade) return;
+	if (open) shade.open = true;
+	else delete shade.open;
+}
+
 /** Keeps how strong a shade was found to be; the usual strength is kept as none. */
 export function keepStrength(
 	line: ShelfLine,

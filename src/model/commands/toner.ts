@@ -36,6 +36,16 @@ export function chooseLine(tone: TonerMix & Pick<TonePlan, 'filler'>, line: Shel
 	delete tone.developerVolume;
 }
 
+/** Chooses a formula of another line, on a draft, in that line's own ratio and minutes. */
+export function chooseOfLine(
+	tone: TonerMix & Pick<TonePlan, 'filler'>,
+	parts: readonly ChosenPart[],
+	line: ShelfLine
+): void {
+	chooseLine(tone, line);
+	chooseToner(tone, parts, line);
+}
+
 /** A toner as it is suggested. */
 interface Suggested {
 	readonly parts: readonly ChosenPart[];

@@ -109,7 +109,12 @@ export function aimStrands(
 	);
 	/** What washes leave of dyes after some weeks. */
 	const washed = (fresh: DyeAmounts, weeks: number) =>
-		fadeDyes(fresh, vehicle, weeksWorn(source.habit, weeks) * source.habit.washesPerWeek, reading.porosity);
+		fadeDyes(
+			fresh,
+			vehicle,
+			weeksWorn(source.habit, weeks) * source.habit.washesPerWeek,
+			reading.porosity
+		);
 	/** The same with what maintenance adds meanwhile. */
 	const lived = (fresh: DyeAmounts, weeks: number) =>
 		addDyes(washed(fresh, weeks), laidAtHome(source.habit, weeks, reading.porosity));

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { formatLevel } from '../../core/hair';
 	import { hangingShades } from '../../model/shelf/look';
+	import { setOpen } from '../../model/commands/shades';
 	import type { ShelfLine } from '../../schema/records';
 	import Fold from '../../ui/Fold.svelte';
 	import Menu from '../../ui/Menu.svelte';
@@ -61,6 +62,7 @@
 							{shade}
 							seed={20 + ((i + level) % 3)}
 							onremove={() => takeOff(shade.id, shade.code)}
+							onopen={(open) => onchange((draft) => setOpen(draft, shade.id, open))}
 						/>
 					{/each}
 				</div>

@@ -1,47 +1,40 @@
 <script lang="ts">
-	import { chooseToner } from '../../model/commands/toner';
-	import Strand from '../../charts/strand/Strand.svelte';
-	import { figures } from '../../state/figures.svelte';
-	import { formatLevel } from '../../core/hair';
-	import { tradeLevel } from '../../core/tone';
+	import { undertoneOf } from '../../core/colour';
+	import { kindsOf } from '../../core/toner';
+	import { chooseOfLine, chooseToner } from '../../model/commands/toner';
+	import { recordParts } from '../../model/visit/tone';
+	import type { ChosenPart } from '../../schema/records';
+	import { useVisit } from '../../state/visitContext';
 	import Button from '../../ui/Button.svelte';
 	import Progress from '../../ui/Progress.svelte';
-	import { useVisit } from '../../state/visitContext';
-	import { recordParts } from '../../model/visit/tone';
-	import { uniform } from '../../model/visit/hair';
-	import {
-		distanceWords,
-		formulaWords,
-		KIND_WORDS,
-		toneReasonWords,
-		toneWarningWords
-	} from '../../wording/tone';
-	import { kindsOf, type ToneFormula } from '../../core/toner';
+	import { formulaWords, KIND_WORDS } from '../../wording/tone';
+	import FormulaRow from './FormulaRow.svelte';
 
 	const session = useVisit();
 	const toner = $derived(session.toner);
+	const line = $derived(toner.line);
 	const formulas = $derived(toner.found?.formulas ?? []);
-	const chosen = $derived(toner.mix);
 	/** What each is the best at. */
 	const kinds = $derived(
 		kindsOf(formulas, toner.filled, toner.conditions, toner.target, session.habit)
 	);
-	const line = $derived(toner.line);
-
-	const partsOf = (formula: ToneFormula) => (line ? recordParts(formula, line) : []);
-	/** What the trade would call the blend, where the hair comes out apart from it. */
-	function onTheTubes({ parts, level }: ToneFormula): string {
-		const named = tradeLevel(parts);
-		return named === undefined || Math.abs(named - level) < 0.3
-			? ''
-			: ` (${formatLevel(named)} by the tubes)`;
-	}
-	const isChosen = (formula: ToneFormula) =>
-		chosen.choice === 'formula' && formulaWords(chosen.parts) === formulaWords(partsOf(formula));
-
-	function choose(formula: ToneFormula) {
-		session.changeToner('chose a toner', (draft) => chooseToner(draft, partsOf(formula), line));
-	}
+	const undertone = $derived(
+		session.placedToner ? undertoneOf(toner.bareLab).name : session.head.rawUndertone.name
+	);
+	const softer = $derived(toner.softer);
+	const rows = $derived(
+		line
+			? formulas.map((formula, i) => ({
+					formula,
+					words: formulaWords(recordParts(formula, line)),
+					best: (kinds[i] ?? []).map((kind) => KIND_WORDS[kind])
+				}))
+			: []
+	);
+	const isChosen = (words: string) =>
+		toner.mix.choice === 'formula' && formulaWords(toner.mix.parts) === words;
+	const choose = (parts: readonly ChosenPart[]) =>
+		session.changeToner('chose a toner', (draft) => chooseToner(draft, parts, line));
 </script>
 
 {#if !line}
@@ -64,46 +57,21 @@
 		</p>
 	{/if}
 	<ol aria-label="Formulas that come closest">
-		{#each formulas as formula, i (formulaWords(partsOf(formula)))}
-			<li
-				class="grid grid-cols-[128px_minmax(0,1fr)_auto] items-center gap-4 border-b border-line py-2 @max-narrow:grid-cols-[72px_minmax(0,1fr)] @max-narrow:[&_button]:col-span-full"
-			>
-				<span class="block h-14 bg-field py-2 pl-2"
-					><Strand
-						colours={uniform(formula.lab)}
-						seed={5}
-						label={formatLevel(formula.level)}
-					/></span
-				>
-				<div>
-					<p
-						class={[
-							'figure text-18',
-							isChosen(formula) && 'underline decoration-3 underline-offset-4'
-						]}
-					>
-						{formulaWords(partsOf(formula)) || 'No toner'}
-					</p>
-					{#if kinds[i]?.length}
-						<p class="text-14 font-semibold">
-							{kinds[i].map((kind) => KIND_WORDS[kind]).join(', ')}
-						</p>
-					{/if}
-					<p class="text-14 text-ink-soft">
-						{#if formula.untilLifted}Serves until it is lifted further:{/if}
-						<b>{distanceWords(formula.deltaE)}</b>{figures.shown
-							? ` (ΔE ${formula.deltaE.toFixed(1)})`
-							: ''}, level {formatLevel(formula.level)}{onTheTubes(formula)}. {toneReasonWords(
-							formula.why
-						)}
-						{#if formula.ifLeftLonger.warnings.length > 0 && formula.warnings.length === 0}Left five
-							minutes longer: {toneWarningWords(formula.ifLeftLonger.warnings[0]!)}{/if}
-					</p>
-				</div>
-				<Button aria-pressed={isChosen(formula)} onclick={() => choose(formula)}
-					>{isChosen(formula) ? 'Chosen' : 'Choose'}</Button
-				>
-			</li>
+		{#each rows as { formula, words, best } (words)}
+			<FormulaRow {formula} {line} {best} {undertone} chosen={isChosen(words)} onchoose={choose} />
 		{/each}
+		{#if softer}
+			<FormulaRow
+				formula={softer.formula}
+				line={softer.line}
+				best={[`softest on the hair: ${softer.line.name}`]}
+				{undertone}
+				chosen={false}
+				onchoose={(parts) =>
+					session.changeToner('chose a softer toner', (draft) =>
+						chooseOfLine(draft, parts, softer.line)
+					)}
+			/>
+		{/if}
 	</ol>
 {/if}

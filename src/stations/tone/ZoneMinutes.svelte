@@ -3,10 +3,14 @@
 	import { describeTone, formatLevel, undertoneWord } from '../../core/hair';
 	import { LEFT_LONGER_MINUTES } from '../../state/tonerView.svelte';
 	import { useVisit } from '../../state/visitContext';
-	import { zoneTones, type ZoneTone } from '../../state/zoneTones';
+	import { inOrder, zoneCourses, type ZoneTone } from '../../state/zoneTones';
 	import { zoneToner } from '../../model/visit/processes';
 	import type { DayClocks } from '../../state/dayClocks.svelte';
 	import ProcessClock from '../../widgets/ProcessClock.svelte';
+	import Choice from '../../ui/Choice.svelte';
+	import { TONER_ORDERS } from '../../core/vocabulary';
+	import { tonerPass } from '../../model/visit/work';
+	import { ORDER_OF_TONER } from '../../wording/tone';
 	import StrandRow from '../../widgets/StrandRow.svelte';
 
 	interface Props {
@@ -15,7 +19,25 @@
 	let { clocks }: Props = $props();
 	const session = useVisit();
 	const tone = $derived(session.visit.tone);
-	const zones = $derived(zoneTones(session.head, tone));
+	const order = $derived(tone.order ?? 'warmestFirst');
+	const passMinutes = $derived(tonerPass(session.visit.reading, session.visit.lift.part));
+	const courses = $derived(zoneCourses(session.head, tone));
+	const by = (each: typeof order) =>
+		inOrder(courses, tone.minutes, { order: each, minutes: passMinutes });
+	const zones = $derived(by(order));
+	/** What each order does: levels from the deepest to the lightest zone at the end. */
+	const spreads = $derived(
+		TONER_ORDERS.map((value) => {
+			const levels = by(value).map(({ toned }) => toned.level);
+			return { value, spread: Math.max(...levels) - Math.min(...levels) };
+		})
+	);
+	const orderOptions = $derived(
+		spreads.map(({ value, spread }) => ({
+			value,
+			label: `${ORDER_OF_TONER[value]}, ${spread.toFixed(1)}`
+		}))
+	);
 	const last = $derived(tone.minutes + LEFT_LONGER_MINUTES);
 	const marksOf = ({ minutes, tooLate }: ZoneTone) => [
 		{ at: minutes / last, text: `${minutes} min`, strong: true },
@@ -33,11 +55,11 @@
 	/** Nobody sees a difference of less between zones, levels. */
 	const ALIKE = 0.25;
 	const differ = $derived(apart || (zones.at(-1)?.level ?? 0) - (zones[0]?.level ?? 0) >= ALIKE);
-	const order = $derived(zones.toSorted((p, q) => p.beginAfter - q.beginAfter));
-	const first = $derived(order[0]?.beginAfter ?? 0);
+	const begun = $derived(zones.toSorted((p, q) => p.beginAfter - q.beginAfter));
+	const first = $derived(begun[0]?.beginAfter ?? 0);
 	/** The warmest first, each so much later that all of them end together. */
 	const orderWords = $derived(
-		order
+		begun
 			.map(({ zone, beginAfter }, i) =>
 				i === 0 ? `Begin with the ${zone}` : `the ${zone} ${beginAfter - first} min later`
 			)
@@ -76,9 +98,19 @@
 				/>
 			{/each}
 		</div>
+		<Choice
+			label="Order, with how many levels then lie between the zones"
+			value={order}
+			options={orderOptions}
+			onchange={(value) =>
+				session.change('order of the toner', ({ tone: draft }) => {
+					if (value === 'warmestFirst') delete draft.order;
+					else draft.order = value;
+				})}
+		/>
 		{#if apart}
 			<!-- In the order in which they are begun; each is rinsed when it is there. -->
-			{#each order as { zone, minutes } (zone)}
+			{#each begun as { zone, minutes } (zone)}
 				<ProcessClock one={clocks.at(zoneToner(zone, minutes))} words="Toner on the {zone}" />
 			{/each}
 		{/if}
