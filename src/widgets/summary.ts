@@ -57,13 +57,14 @@ export function stationLine(session: VisitState, station: Station): string {
 			return visit.run.startedAt ? 'running, nothing seen yet' : 'not started';
 		}
 		case 'tone': {
-			if (session.head.toner.none)
-				return visit.tone.choice === 'none' ? 'no toner' : 'no toner expected';
-			const parts = session.head.toner.parts
-				.map(({ name, grams }) => `${name} ${grams} g`)
-				.join(', ');
+			const { toner } = session.head;
+			const { length: others } = session.placed;
+			const beside = others > 0 ? `, and ${others} more` : '';
+			if (toner.none)
+				return `${visit.tone.choice === 'none' ? 'no toner' : 'no toner expected'}${beside}`;
+			const parts = toner.parts.map(({ name, grams }) => `${name} ${grams} g`).join(', ');
 			return parts
-				? `${parts}${visit.tone.choice === 'open' ? ' expected' : ''}`
+				? `${parts}${visit.tone.choice === 'open' ? ' expected' : ''}${beside}`
 				: 'nothing chosen';
 		}
 		case 'sendOff':

@@ -33,7 +33,8 @@
 		formatDate
 	} from '../../wording/words';
 	import PrintBowls from './PrintBowls.svelte';
-	import { formulaWords } from '../../wording/tone';
+	import { curedWords } from '../../wording/cures';
+	import { formulaWords, placeWords } from '../../wording/tone';
 	import { keptHair } from '../../state/keptHair';
 	import { alongWords, KEPT_WORDS, pieceWords } from '../../wording/kept';
 
@@ -80,6 +81,9 @@
 			),
 			...(drawThroughMinutes > 0 ? [`; drawn through for the last ${drawThroughMinutes} min`] : [])
 		].join('');
+	/** A toner in a line: its parts, its line, ratio, minutes, and what is expected of it. */
+	const toned = ({ parts, line, mix, toned: came }: typeof session.head.toner) =>
+		`${formulaWords(parts)}${line ? `, ${line.name} (${VEHICLE_NAMES[line.vehicle]})` : ''}, ${formatRatio(mix.ratio)}, ${mix.minutes} min. Expected ${formatLevel(came.level)}.`;
 </script>
 
 <svelte:window
@@ -219,12 +223,14 @@
 	{/if}
 	<h2 class="print:mt-4 print:break-after-avoid print:text-15">Tone</h2>
 	<p>
-		{#if visit.tone.choice === 'none'}No toner.{:else}{formulaWords(
-				session.head.toner.parts
-			)}{session.line ? `, ${session.line.name} (${VEHICLE_NAMES[session.line.vehicle]})` : ''}, {formatRatio(
-				visit.tone.ratio
-			)}, {visit.tone.minutes} min. Expected {formatLevel(session.head.toner.toned.level)}.{/if}
+		{#if visit.tone.choice === 'none'}No toner.{:else}{toned(session.head.toner)}{/if}
 	</p>
+	{#each session.placed as { id, mix, toner } (id)}
+		<p><b>{placeWords(mix)}:</b> {toned(toner)}</p>
+	{/each}
+	{#each visit.run.cures ?? [] as cure (cure.id)}
+		<p>{curedWords(cure)}.</p>
+	{/each}
 	{#if visit.result.recordedAt}
 		<h2 class="print:mt-4 print:break-after-avoid print:text-15">Result</h2>
 		<p>
