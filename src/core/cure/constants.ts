@@ -13,5 +13,8 @@ export const LIFT_AGAIN = { volume: 10, ratio: 2, mostMinutes: 15, leastConditio
 /** A cast is seen from this much dye on, absorbance at its peak; no more of it than the second is looked for. */
 export const CAST = { least: 0.08, most: 3 } as const;
 
-/** An act that brings the hair nearer by less is not worth its bowl, ΔE00. */
-export const WORTH_DOING = 0.5;
+/**
+ * An act is worth its bowl that brings hair so much nearer, ΔE00, or its tone by so much in a* and b* while it gets no
+ * deeper than this, levels.
+ */
+export const WORTH_DOING = { nearer: 0.5, tone: 2, deeper: 0.5 } as const;

@@ -21,7 +21,13 @@ import {
 	type Shade,
 	type WashHabit
 } from '../tone';
-import { solveToneSteps, type ShelfShade, type ToneFormula } from '../toner';
+import {
+	keepsLevelSteps,
+	solveToneSteps,
+	type ShelfShade,
+	type ToneFormula,
+	type ToneProblem
+} from '../toner';
 import type { ToneFault } from './causes';
 import { CAST, CLARIFY, LIFT_AGAIN, WAIT, WORTH_DOING } from './constants';
 
@@ -139,10 +145,20 @@ export function* curesSteps(problem: CureProblem): Steps<CureAnswer> {
 	const acts = ACTS[problem.fault];
 	for (const [i, act] of acts.entries()) {
 		const cure = yield* tried(act, problem, lay);
-		if (cure && cure.deltaE < off - WORTH_DOING) cures.push(cure);
+		if (cure && isWorthIt(before, off, cure, target)) cures.push(cure);
 		yield (i + 1) / acts.length;
 	}
 	return { before, level: levelOf(labWith(fibre, lay, 0)), cures };
+}
+
+const toneOff = (lab: Lab, target: Lab): number => Math.hypot(lab.a - target.a, lab.b - target.b);
+
+/** Whether an act brings hair plainly nearer, or its tone at least while it stays about as deep. */
+function isWorthIt(before: Lab, off: number, cure: Cure, target: Lab): boolean {
+	if (cure.deltaE < off - WORTH_DOING.nearer) return true;
+	const deeper = levelOf(before) - levelOf(cure.lab);
+	const tone = toneOff(before, target) - toneOff(cure.lab, target);
+	return tone >= WORTH_DOING.tone && deeper <= WORTH_DOING.deeper;
 }
 
 /** {@link curesSteps} without a pause. */
@@ -166,7 +182,7 @@ function* tried(act: Cure['act'], problem: CureProblem, lay: DyeAmounts): Steps<
 		case 'again': {
 			const fits = SHADES[act];
 			const raw = rawOf(fibre, lay, whiteShare);
-			const [formula] = yield* solveToneSteps({
+			const question: ToneProblem = {
 				raw,
 				target,
 				shelf: fits ? problem.shelf.filter(fits) : problem.shelf,
@@ -175,7 +191,11 @@ function* tried(act: Cure['act'], problem: CureProblem, lay: DyeAmounts): Steps<
 				totalGrams: problem.totalGrams,
 				most: 1,
 				maxShades: 2
-			});
+			};
+			// Against a cast the tone counts: a gloss makes nothing lighter.
+			const formula = fits
+				? yield* keepsLevelSteps(question)
+				: (yield* solveToneSteps(question))[0];
 			return formula && formula.parts.length > 0
 				? { act, formula, ...came(formula.lab, formula.level) }
 				: undefined;

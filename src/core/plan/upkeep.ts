@@ -29,8 +29,9 @@ const FRESHEN_BELOW = 0.5;
  * The week in which a toner is worth freshening.
  * @returns undefined when it outlasts what was told, or when there was none
  */
-export const freshenWeek = (fade: readonly Pick<FadedWeek, 'week' | 'left'>[]): number | undefined =>
-	fade.find(({ week, left }) => week > 0 && left < FRESHEN_BELOW)?.week;
+export const freshenWeek = (
+	fade: readonly Pick<FadedWeek, 'week' | 'left'>[]
+): number | undefined => fade.find(({ week, left }) => week > 0 && left < FRESHEN_BELOW)?.week;
 
 /** Prices are told in a range: hours at the chair differ by about this share from what is planned. */
 export const PRICE_RANGE = 0.15;

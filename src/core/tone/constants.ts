@@ -177,5 +177,5 @@ export const BOWL_FAULTS = {
 	deepShare: 0.15,
 	leastWhite: 0.1,
 	warmerChroma: 4,
-	warmHue: 85
+	warmHue: 95
 } as const;

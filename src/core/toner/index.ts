@@ -1,6 +1,6 @@
 export { findToner, findTonerSteps, type TonerAnswer, type TonerQuestion } from './findToner';
 export { kindsOf, type FormulaKind } from './kinds';
-export { solveToneSteps, type ToneFormula, type ToneReason } from './solve';
-export type { ShelfShade } from './search';
+export { keepsLevelSteps, solveToneSteps, type ToneFormula, type ToneReason } from './solve';
+export type { ShelfShade, ToneProblem } from './search';
 export { stallPoints, stallPointsSteps, type StallPoint, type StallProblem } from './stalls';
 export { solveTintSteps, type TintProblem } from './tint';
