@@ -36,3 +36,11 @@ const WATER: Readonly<Record<Water, string>> = {
 };
 /** What the water at home does to it; nothing where it does nothing. */
 export const waterWords = (water: Water = 'soft'): string => WATER[water];
+
+/** When the toner is worth freshening, as the client reads it. @param week nothing where it lasts */
+export function freshenWords(week: number | undefined, habit: WashHabit): string {
+	const lived = habitWords(habit);
+	if (week !== undefined)
+		return `Toner worth freshening after ${week} week${week === 1 ? '' : 's'}: half of it is gone by then, at ${lived}.`;
+	return habit.glossWeeks ? `It keeps its tone at ${lived}.` : 'Nothing to freshen in between.';
+}

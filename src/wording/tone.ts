@@ -160,7 +160,7 @@ export function wheelWords(
 	{ level, direction, keepWarmth }: Pick<Aim, 'level' | 'direction' | 'keepWarmth'>
 ): { readonly aim: string; readonly against: string } {
 	return {
-		aim: `${direction} at ${level}, ${percent(keepWarmth)} of the warmth kept`,
+		aim: `${level} ${direction}, ${percent(keepWarmth)} warmth`,
 		against:
 			name === 'none' ? 'There is no warmth to take.' : `Against ${name} stands ${neutraliser}.`
 	};

@@ -15,13 +15,19 @@
 	const colourOf = (dye: string) => tracks.find((track) => track.dye === dye)?.colour;
 </script>
 
-<div class="bg-field px-3 py-1 text-on-field" bind:clientWidth={width}>
+<div bind:clientWidth={width}>
 	{#if asTable}
 		{#await import('./AgeingTable.svelte') then { default: AgeingTable }}
 			<AgeingTable {tracks} {weeks} />
 		{/await}
 	{:else}
-		<svg {width} height={HEIGHT} role="img" aria-label="What is left of each dye, by weeks">
+		<svg
+			class="bg-field"
+			{width}
+			height={HEIGHT}
+			role="img"
+			aria-label="What is left of each dye, by weeks"
+		>
 			{#each weeks as week (week)}
 				<line class="week" x1={chart.x(week)} x2={chart.x(week)} y1="8" y2={chart.base} />
 				<text class="week-name" x={chart.x(week)} y={HEIGHT - 6}>{week}</text>

@@ -138,14 +138,14 @@
 			<Progress label="Looking for what helps…" share={search.progress || undefined} />
 		{/if}
 	{/if}
-	{#if done.length > 0}
-		<ul aria-label="What was done about it" class="mt-2">
-			{#each done as cure (cure.id)}
-				<li class="flex items-center justify-between gap-4 border-t border-line">
-					<span>{curedWords(cure)}, expected {formatLevel(cure.expected)}</span>
-					<TextButton onclick={() => drop(cure.id)}>It was not</TextButton>
-				</li>
-			{/each}
-		</ul>
-	{/if}
 </Fold>
+{#if done.length > 0}
+	<ul aria-label="What was done about it" class="mt-2">
+		{#each done as cure (cure.id)}
+			<li class="flex items-center justify-between gap-4 border-t border-line">
+				<span>{curedWords(cure)}, expected {formatLevel(cure.expected)}</span>
+				<TextButton onclick={() => drop(cure.id)}>It was not</TextButton>
+			</li>
+		{/each}
+	</ul>
+{/if}

@@ -39,8 +39,8 @@
 		});
 	function remove() {
 		const { id } = placed;
-		session.tonerId = undefined;
 		session.change(`without the toner, ${mix.place}`, ({ tone }) => dropPlaced(tone, id));
+		session.tonerId = undefined;
 	}
 	/** Nobody sees a step of less, levels. */
 	const HARDLY = 0.25;

@@ -136,7 +136,7 @@
 			]}
 >
 	{#snippet field()}
-		<div class="grid grid-cols-[minmax(0,1fr)_240px] items-center gap-4 max-tablet:grid-cols-1">
+		<div class="grid grid-cols-[minmax(0,1fr)_240px] items-center gap-4 max-desk:grid-cols-[minmax(0,1fr)_208px] max-tablet:grid-cols-1">
 			<div class="min-w-0">
 				<StrandRow
 					name={session.head.toneStart.seen ? 'seen' : session.lightens ? 'lifted' : 'as it is'}

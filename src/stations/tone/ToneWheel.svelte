@@ -45,7 +45,7 @@
 	}
 </script>
 
-<section aria-label="The wheel" class="mx-auto w-60 min-w-0">
+<section aria-label="The wheel" class="mx-auto w-60 min-w-0 max-desk:w-52 max-tablet:w-60">
 	<Wheel
 		{...wheel}
 		warmth={Math.round(100 * aim.keepWarmth)}
@@ -53,5 +53,5 @@
 		onaim={drag}
 		onstep={step}
 	/>
-	<p class="text-center text-13 leading-close">Drag the ring: {words.aim}</p>
+	<p class="text-center text-13 leading-close">Drag the ring: <b>{words.aim}</b></p>
 </section>

@@ -11,7 +11,7 @@
 	import { aimVerdict, verdictWords } from '../../wording/verdict';
 	import { contrastWords, KIND_OPTIONS, panelWords } from '../../wording/aim';
 	import { AimView } from '../../state/aimView.svelte';
-	import { habitWords } from '../../wording/ageing';
+	import { freshenWords } from '../../wording/ageing';
 	import { AFTERCARE } from '../../wording/aftercare';
 	import { openVisit } from '../../state/openVisit';
 	import {
@@ -120,9 +120,7 @@
 					: ''}.
 			</p>
 			<p>
-				{freshen === undefined
-					? 'Nothing to freshen in between.'
-					: `Toner worth freshening after ${formatWeeks(freshen)}: half of it is gone by then, at ${habitWords(session.habit)}.`}
+				{freshenWords(freshen, session.habit)}
 			</p>
 		</section>
 		<section>
