@@ -58,6 +58,17 @@ timings.push(await stepsOfDial('Lift: the same with eight areas that all differ'
 await open('aim');
 await page.getByRole('slider', { name: 'Warmth kept' }).focus();
 timings.push(await stepsOfDial('Aim: a step of warmth to painted frame'));
+await open('tone');
+await page.getByRole('button', { name: 'Choose', exact: true }).first().click();
+await page
+	.getByRole('slider', { name: /^Grams of/ })
+	.first()
+	.focus();
+timings.push(await stepsOfDial('Tone: a step of a gram to painted frame'));
+await page.getByRole('slider', { name: 'The aim on the wheel' }).focus();
+timings.push(
+	await stepsOfDial('Tone: a step of the aim on the wheel to painted frame', 'ArrowUp', 'ArrowDown')
+);
 
 // A phone's picture of 24 megapixels: from the file to the picture that can be pointed at.
 await open('read');
@@ -126,21 +137,24 @@ console.log(`\nJSON: ${file}`);
 process.exit(0);
 
 /** Sixty steps of the dial that has the focus, there and back. */
-async function stepsOfDial(name) {
-	return page.evaluate(async (name) => {
-		const dial = document.activeElement;
-		const times = [];
-		for (let i = 0; i < 60; i++) {
-			const key = i % 20 < 10 ? 'ArrowRight' : 'ArrowLeft';
-			await new Promise((resolve) => requestAnimationFrame(resolve));
-			const begun = performance.now();
-			dial.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }));
-			await new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve)));
-			times.push(performance.now() - begun);
-		}
-		times.sort((p, q) => p - q);
-		return { name, median: times[30], p95: times[57], goal: 50 };
-	}, name);
+async function stepsOfDial(name, more = 'ArrowRight', less = 'ArrowLeft') {
+	return page.evaluate(
+		async ([name, more, less]) => {
+			const dial = document.activeElement;
+			const times = [];
+			for (let i = 0; i < 60; i++) {
+				const key = i % 20 < 10 ? more : less;
+				await new Promise((resolve) => requestAnimationFrame(resolve));
+				const begun = performance.now();
+				dial.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }));
+				await new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve)));
+				times.push(performance.now() - begun);
+			}
+			times.sort((p, q) => p - q);
+			return { name, median: times[30], p95: times[57], goal: 50 };
+		},
+		[name, more, less]
+	);
 }
 
 /** What an address loads of script, by itself, in a browser that has seen nothing else of it. */

@@ -1,10 +1,19 @@
 import type { Lab } from '../core/colour';
 import { labOfPigment } from '../core/hair';
 import { pigmentOnPath } from '../core/lift';
-import { dyePulls, DYE_NAMES, namedTones, type DyeName, type DyePull } from '../core/tone';
-import type { TonerView } from './tonerView.svelte';
+import {
+	DYE_NAMES,
+	dyePulls,
+	isClear,
+	namedTones,
+	type DyeName,
+	type DyePull,
+	type RawHair
+} from '../core/tone';
+import { corePart } from '../model/visit/tone';
+import type { ChosenPart, Reading, ShelfLine } from '../schema/records';
+import type { HairView } from './hairView.svelte';
 import { zonesFound } from './zoneTones';
-import type { VisitState } from './visitState.svelte';
 
 /** A place on the wheel with a name. */
 interface WheelPoint {
@@ -12,69 +21,47 @@ interface WheelPoint {
 	readonly lab: Lab;
 }
 
-/** What the wheel shows of one toner. */
-export interface ToneWheel {
-	/** The way this head lifts, level by level. */
-	readonly path: readonly (WheelPoint & { readonly level: number })[];
-	/** The hair before toning: what is looked at first, then the other zones. */
-	readonly starts: readonly WheelPoint[];
-	readonly toned: WheelPoint;
-	readonly aim: Lab;
-	/** Where each dye that the line has pulls that hair. */
-	readonly pulls: readonly (DyePull & { readonly used: boolean })[];
-}
-
+/** A head's lift is shown to this level. */
 const PATH_TO = 11;
 
-/** Dyes that the tones of a line are made of, brown left out. */
-function dyesOn({ line, parts }: TonerView): { dye: DyeName; used: boolean }[] {
-	if (!line) return [];
-	const used = new Set(
-		parts.flatMap(({ shadeId }) => {
-			const shade = line.shades.find(({ id }) => id === shadeId);
-			return shade ? Object.keys(namedTones(shade, line.vehicle)) : [];
+/** The way a head lifts, level by level from its natural one. */
+export function wheelPath({
+	naturalLevel,
+	warmth
+}: Pick<Reading, 'naturalLevel' | 'warmth'>): (WheelPoint & { readonly level: number })[] {
+	const from = Math.floor(naturalLevel);
+	return Array.from({ length: PATH_TO - from + 1 }, (_, i) => {
+		const level = Math.max(naturalLevel, from + i);
+		const lab = labOfPigment(pigmentOnPath(naturalLevel, warmth, level));
+		return { level, name: String(level), lab };
+	});
+}
+
+/** The zones that share a bowl with the one that the figures speak of. */
+export const wheelZones = (head: HairView): WheelPoint[] =>
+	zonesFound(head)
+		.filter(({ zone }) => zone !== head.zone.name)
+		.map(({ zone, raw }) => ({ name: zone, lab: raw }));
+
+/** Where each dye that a line's tones are made of pulls some hair. */
+export function wheelPulls(raw: RawHair, line: ShelfLine | undefined): DyePull[] {
+	const held = new Set(
+		line?.shades.flatMap((shade) => Object.keys(namedTones(shade, line.vehicle)))
+	);
+	return dyePulls(
+		raw,
+		DYE_NAMES.filter((dye) => dye !== 'brown' && held.has(dye))
+	);
+}
+
+/** The dyes that a formula's tones are made of. */
+export const dyesIn = (
+	parts: readonly ChosenPart[],
+	vehicle: ShelfLine['vehicle']
+): ReadonlySet<DyeName> =>
+	new Set(
+		parts.map(corePart).flatMap((part) => {
+			const tones = isClear(part) ? {} : namedTones(part, vehicle);
+			return DYE_NAMES.filter((dye) => tones[dye]);
 		})
 	);
-	const held = new Set(
-		line.shades.flatMap((shade) => Object.keys(namedTones(shade, line.vehicle)))
-	);
-	return DYE_NAMES.filter((dye) => dye !== 'brown' && held.has(dye)).map((dye) => ({
-		dye,
-		used: used.has(dye)
-	}));
-}
-
-const pointOf = (name: string, lab: Lab): WheelPoint => ({ name, lab });
-
-/** The wheel for the toner that is looked at. */
-export function toneWheel(session: VisitState): ToneWheel {
-	const { toner, head, placedToner } = session;
-	const { naturalLevel, warmth } = head.reading;
-	const from = Math.floor(naturalLevel);
-	const levels = Array.from({ length: PATH_TO - from + 1 }, (_, i) =>
-		Math.max(naturalLevel, from + i)
-	);
-	const start = toner.bareLab;
-	const dyes = dyesOn(toner);
-	const pulls = dyePulls(
-		toner.filled,
-		dyes.map(({ dye }) => dye)
-	);
-	return {
-		path: levels.map((level) => ({
-			level,
-			...pointOf(String(level), labOfPigment(pigmentOnPath(naturalLevel, warmth, level)))
-		})),
-		starts: placedToner
-			? [pointOf('', start)]
-			: [
-					pointOf('', start),
-					...zonesFound(head)
-						.filter(({ zone }) => zone !== head.zone.name)
-						.map(({ zone, raw }) => pointOf(zone, raw))
-				],
-		toned: pointOf('toned', toner.toned.lab),
-		aim: toner.target,
-		pulls: pulls.map((pull, i) => ({ ...pull, used: dyes[i]!.used }))
-	};
-}

@@ -5,14 +5,18 @@
 	import { DIRECTIONS } from '../../core/vocabulary';
 	import { setColour } from '../../model/commands/aim';
 	import { changePlaced } from '../../model/commands/placed';
-	import { toneWheel } from '../../state/toneWheel';
+	import { dyesIn, wheelPath, wheelPulls, wheelZones } from '../../state/toneWheel';
 	import { useVisit } from '../../state/visitContext';
 	import type { Aim } from '../../schema/records';
 	import { wheelWords } from '../../wording/tone';
 
 	const session = useVisit();
 	const toner = $derived(session.toner);
-	const wheel = $derived(toneWheel(session));
+	// Each by itself: what a dragged gram does not touch is not worked out again.
+	const path = $derived(wheelPath(session.head.reading));
+	const zones = $derived(session.placedToner ? [] : wheelZones(session.head));
+	const pulls = $derived(wheelPulls(toner.filled, toner.line));
+	const used = $derived(dyesIn(toner.parts, toner.conditions.vehicle));
 	const aim = $derived(toner.aim);
 	const words = $derived(wheelWords(session.head.rawUndertone, aim));
 
@@ -47,7 +51,11 @@
 
 <section aria-label="The wheel" class="mx-auto w-60 min-w-0 max-desk:w-52 max-tablet:w-60">
 	<Wheel
-		{...wheel}
+		{path}
+		starts={[{ name: '', lab: toner.bareLab }, ...zones]}
+		toned={{ name: 'toned', lab: toner.toned.lab }}
+		aim={toner.target}
+		pulls={pulls.map((pull) => ({ ...pull, used: used.has(pull.dye) }))}
 		warmth={Math.round(100 * aim.keepWarmth)}
 		spoken="{words.aim}. {words.against}"
 		onaim={drag}
