@@ -4,7 +4,6 @@ import { FADE_WEEKS } from '../model/visit/aimStrands';
 import {
 	levelOf,
 	NEUTRALISERS,
-	type Lab,
 	undertoneOf,
 	type StrandColours,
 	type Undertone
@@ -30,8 +29,7 @@ import {
 	type FadedWeek,
 	type WashHabit,
 	type RawHair,
-	type Reaching,
-	type ToneWarning
+	type Reaching
 } from '../core/tone';
 import type { TintQuestion } from '../compute/tasks';
 import type { Searches } from './searches';

@@ -7,7 +7,7 @@ import { setOpen } from '../model/commands/shades';
 import { chooseOfLine, settleToner } from '../model/commands/toner';
 import { dayBowls } from '../model/visit/dayBowls';
 import { dayProcesses } from '../model/visit/processes';
-import { placedGrams, restGrams, restNeeds } from '../model/visit/tonerNeed';
+import { placedGrams, restNeeds } from '../model/visit/tonerNeed';
 import { tonerOf } from '../model/visit/work';
 import { openVisit } from '../testing/demoVisit';
 import type { VisitState } from './visitState.svelte';
@@ -82,8 +82,10 @@ describe('toners for some of the hair', () => {
 	it('what it reaches the rest no longer takes', async () => {
 		const { session } = await openVisit('hesper-oake');
 		const { visit } = session;
-		const all = restGrams(visit, 1.5, []);
-		const less = restGrams(visit, 1.5, [{ place: 'root', cm: 10 }]);
+		const restGrams = (placed: Parameters<typeof restNeeds>[2]) =>
+			restNeeds(visit, 1.5, placed).reduce((sum, { grams }) => sum + grams, 0);
+		const all = restGrams([]);
+		const less = restGrams([{ place: 'root', cm: 10 }]);
 		expect(less).toBeLessThan(all);
 		const needs = restNeeds(visit, 1.5, []);
 		expect(needs.map(({ of }) => of)).toEqual(['root', 'lengths', 'ends']);

@@ -58,7 +58,7 @@ export class PlacedTonerView implements TonerSource {
 	});
 	/** Where along the strand it goes, if it does. */
 	reach = $derived.by(() => reachOf(this.mix));
-	#aim: Aim = $derived.by(() => ({ ...this.#source.head.strandAim, ...this.mix.aim }) as Aim);
+	#aim: Aim = $derived.by(() => ({ ...this.#source.head.strandAim, ...this.mix.aim }));
 	hair: HairToTone = $derived.by(() => this.#found());
 
 	#found(): HairToTone {

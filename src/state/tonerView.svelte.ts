@@ -1,4 +1,4 @@
-import { levelOf, type Lab } from '../core/colour';
+import type { Lab } from '../core/colour';
 import type { Porosity } from '../core/hair';
 import type { Fibre } from '../core/lift';
 import {
@@ -43,6 +43,13 @@ export const AGES_FOR_WEEKS = 12;
 export const DEEPER_THAN_AIM = 0.3;
 /** How far past its time a toner is watched, minutes. */
 export const LEFT_LONGER_MINUTES = 15;
+
+/** The moment from which a toner goes too far for an aim, with what it overdoes; nothing where it never does. */
+export function pastItsTime(course: readonly ToneMoment[], { level }: Aim): ToneMoment | undefined {
+	const wanted = level - DEEPER_THAN_AIM;
+	const moment = overToned(course, wanted);
+	return moment && { ...moment, warnings: faultsOf(moment, wanted) };
+}
 
 /** How a formula is mixed and left, where that is not as it is set. */
 interface MixedAs {
@@ -242,9 +249,9 @@ export class TonerView {
 			this.mix.minutes + LEFT_LONGER_MINUTES
 		)
 	);
-	/** The minute from which it goes too far, where it does; a depth that is asked for does not. */
-	get tooLate(): number | undefined {
-		return overToned(this.course, this.aim.level - DEEPER_THAN_AIM)?.minute;
+	/** The moment from which it goes too far, where it does; a depth that is asked for does not. */
+	get tooLate(): ToneMoment | undefined {
+		return pastItsTime(this.course, this.aim);
 	}
 	/** What is wrong with the mixture for this head, before it shows on the hair. */
 	bowlFaults: readonly BowlFault[] = $derived.by(() => {

@@ -5,8 +5,8 @@ import { openVisit } from '../testing/demoVisit';
 import { inOrder, zoneCourses, type ZonePass } from './zoneTones';
 import type { VisitState } from './visitState.svelte';
 
-const zoneTones = ({ head, visit: { tone } }: VisitState, pass: ZonePass = WARMEST) =>
-	inOrder(zoneCourses(head, tone), tone.minutes, pass);
+const zoneTones = (session: VisitState, pass: ZonePass = WARMEST) =>
+	inOrder(zoneCourses(session), session.visit.tone.minutes, pass);
 const WARMEST: ZonePass = { order: 'warmestFirst', minutes: 9 };
 
 /** A head that was read dry: its root behind the rest, its ends named. */
@@ -36,7 +36,7 @@ describe('the toner zone by zone', () => {
 		const session = await read();
 		const main = zoneTones(session).find(({ zone }) => zone === session.head.zone.name)!;
 		expect(main.course).toEqual(session.head.toner.course);
-		expect(main.tooLate).toBe(session.head.toner.tooLate);
+		expect(main.tooLate).toEqual(session.head.toner.tooLate);
 	});
 	it('all end together, and none lies longer than the toner is left', async () => {
 		const session = await read();
@@ -52,5 +52,33 @@ describe('the toner zone by zone', () => {
 		expect(zones.every(({ seen }) => !seen)).toBe(true);
 		const main = zones.find(({ zone }) => zone === session.head.zone.name)!;
 		expect(main.level).toBeCloseTo(session.head.rawLevel, 6);
+	});
+	it('by school they follow one another, and what went on later has that much less', async () => {
+		const session = await read();
+		const byRoot = zoneTones(session, { order: 'rootsFirst', minutes: 9 });
+		const minutesOf = (zones: typeof byRoot) =>
+			Object.fromEntries(zones.map(({ zone, minutes }) => [zone, minutes]));
+		expect(minutesOf(byRoot)).toEqual({ root: 20, lengths: 17, ends: 14 });
+		const byEnds = zoneTones(session, { order: 'endsFirst', minutes: 9 });
+		expect(minutesOf(byEnds)).toEqual({ root: 14, lengths: 17, ends: 20 });
+		const levelOfEnds = (zones: typeof byRoot) =>
+			zones.find(({ zone }) => zone === 'ends')!.toned.level;
+		expect(levelOfEnds(byEnds)).toBeLessThanOrEqual(levelOfEnds(byRoot));
+	});
+	it('areas that are not as the rest stand apart, and old light pieces among it', async () => {
+		const { session } = await openVisit('hesper-oake');
+		const before = zoneTones(session).length;
+		session.change('a darker crown', ({ reading }) => {
+			reading.areas.crown = { naturalLevel: 3 };
+			reading.zones.lengths.oldLights = { share: 0.2, level: 9.5 };
+		});
+		const zones = zoneTones(session);
+		expect(zones.length).toBeGreaterThan(before);
+		expect(zones.some(({ areas }) => areas?.includes('crown'))).toBe(true);
+		const lights = zones.find((zone) => zone.lights);
+		expect(lights!.zone).toBe('lengths');
+		const levels = zones.map(({ level }) => level);
+		expect(levels).toEqual(levels.toSorted((p, q) => p - q));
+		expect(new Set(zones.map(({ key }) => key)).size).toBe(zones.length);
 	});
 });

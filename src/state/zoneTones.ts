@@ -1,18 +1,13 @@
 import { levelOf, NEUTRALISERS, undertoneOf, type Lab, type Undertone } from '../core/colour';
-import {
-	nearestMinute,
-	overToned,
-	rawLab,
-	toneCourse,
-	type RawHair,
-	type ToneMoment
-} from '../core/tone';
+import { nearestMinute, rawLab, toneCourse, type RawHair, type ToneMoment } from '../core/tone';
+import type { AreaName } from '../core/lift';
 import { tintOf } from '../model/visit/day';
+import type { AreaGroup } from '../model/visit/exceptions';
 import type { ZoneStart } from '../model/visit/hair';
-import { aimLab, corePart, filledHair, rawOf } from '../model/visit/tone';
+import { aimLab, corePart, filledHair, rawOf, type ToneStart } from '../model/visit/tone';
 import type { TonePlan, ZoneName } from '../schema/records';
 import type { HairView } from './hairView.svelte';
-import { DEEPER_THAN_AIM, LEFT_LONGER_MINUTES } from './tonerView.svelte';
+import { LEFT_LONGER_MINUTES, pastItsTime } from './tonerView.svelte';
 
 /** A zone as the toner finds it. */
 export interface ZoneFound {
@@ -23,6 +18,12 @@ export interface ZoneFound {
 	readonly undertone: Undertone;
 	/** Somebody saw it; otherwise it is expected. */
 	readonly seen: boolean;
+	/** Areas whose hair it is, where they are not as the rest of the head. */
+	readonly areas?: readonly AreaName[] | undefined;
+	/** Old light pieces among it. */
+	readonly lights?: true;
+	/** What tells it from the others. */
+	readonly key: string;
 }
 
 /** A zone under the toner, minute by minute. */
@@ -35,53 +36,91 @@ export interface ZoneTone extends ZoneFound {
 	readonly minutes: number;
 	/** So much after the first it is begun, that all of them end together. */
 	readonly beginAfter: number;
-	/** From this minute on it goes too far; nothing where it does not. */
-	readonly tooLate: number | undefined;
+	/** From this moment on it goes too far; nothing where it does not. */
+	readonly tooLate: ToneMoment | undefined;
 }
 
 interface Found {
+	readonly hair: HairView;
 	readonly start: ZoneStart;
 	readonly bare: RawHair;
 	readonly found: ZoneFound;
 }
 
-/**
- * The zones that the service takes in and that get no toner of their own, the darkest first: that one decides what
- * goes into a bowl that they share. Where a tint of the day has coloured the hair only the zone that the figures
- * speak of is told.
- */
-function found(hair: HairView): Found[] {
-	const tinted = hair.steps.some(({ plan }) => tintOf(plan));
-	return hair.zones
-		.filter(
-			(zone) =>
-				hair.taken[zone.name] &&
-				!hair.isTonedApart(zone) &&
-				(!tinted || zone.name === hair.zone.name)
-		)
-		.map((zone): Found => {
-			const start = hair.startOn(zone);
-			const bare = rawOf(start, hair.reading);
-			const lab = rawLab(bare);
-			const plain = undertoneOf(lab);
-			const name = start.named?.undertone;
-			return {
-				start: zone,
-				bare,
-				found: {
-					zone: zone.name,
-					raw: lab,
-					level: levelOf(rawLab({ ...bare, whiteShare: 0 })),
-					undertone: name ? { ...plain, name, neutraliser: NEUTRALISERS[name] } : plain,
-					seen: start.seen
-				}
-			};
-		})
-		.sort((p, q) => p.found.level - q.found.level);
+/** The head whose zones are toned: its hair, and that of areas which are not as the rest. */
+export interface TonedHead {
+	readonly visit: { readonly tone: TonePlan };
+	readonly head: HairView;
+	readonly groups: readonly AreaGroup[];
+	hairOf(area: AreaName | undefined): HairView;
 }
 
-/** What the toner finds, zone by zone. */
-export const zonesFound = (hair: HairView): ZoneFound[] => found(hair).map((one) => one.found);
+/** Nobody tones a zone apart for less, levels. */
+const ALIKE = 0.25;
+
+/**
+ * The zones that the service takes in and that get no toner of their own. Where a tint of the day has coloured the
+ * hair only the zone that the figures speak of is told.
+ */
+function zonesOn(hair: HairView, areas?: readonly AreaName[]): Found[] {
+	const tinted = hair.steps.some(({ plan }) => tintOf(plan));
+	const taken = hair.zones.filter(
+		(zone) =>
+			hair.taken[zone.name] && !hair.isTonedApart(zone) && (!tinted || zone.name === hair.zone.name)
+	);
+	const found = (
+		zone: ZoneStart,
+		start: Pick<ToneStart, 'fibre' | 'white' | 'named' | 'seen'>,
+		apart: Pick<ZoneFound, 'lights' | 'areas'>
+	): Found => {
+		const bare = rawOf(start, apart.lights ? { whiteShare: 0 } : hair.reading);
+		const lab = rawLab(bare);
+		const plain = undertoneOf(lab);
+		const name = start.named?.undertone;
+		return {
+			hair,
+			start: zone,
+			bare,
+			found: {
+				zone: zone.name,
+				raw: lab,
+				level: levelOf(rawLab({ ...bare, whiteShare: 0 })),
+				undertone: name ? { ...plain, name, neutraliser: NEUTRALISERS[name] } : plain,
+				seen: start.seen,
+				...apart,
+				key: [zone.name, ...(apart.lights ? ['lights'] : []), ...(areas ?? [])].join(' ')
+			}
+		};
+	};
+	const own = areas ? { areas } : {};
+	const lights = hair.lights.flatMap(({ zone: name, after }) => {
+		const zone = taken.find((one) => one.name === name);
+		return zone ? [found(zone, { fibre: after, seen: false }, { ...own, lights: true })] : [];
+	});
+	return [...taken.map((zone) => found(zone, hair.startOn(zone), own)), ...lights];
+}
+
+/** Deepest first: that one decides what goes into a bowl that they share. */
+const deepestFirst = (zones: readonly Found[]): Found[] =>
+	zones.toSorted((p, q) => p.found.level - q.found.level);
+
+/** What the toner finds on the rest of the head, zone by zone. */
+export const zonesFound = (hair: HairView): ZoneFound[] =>
+	deepestFirst(zonesOn(hair)).map(({ found }) => found);
+
+/** The same with the areas that are not as the rest, as far as one sees it. */
+function everywhere(toned: TonedHead): Found[] {
+	const rest = zonesOn(toned.head);
+	const apart = toned.groups.flatMap(({ area, areas }) =>
+		area === undefined
+			? []
+			: zonesOn(toned.hairOf(area), areas).filter(({ found: { zone, lights, level } }) => {
+					const like = rest.find(({ found }) => found.zone === zone && found.lights === lights);
+					return !like || Math.abs(like.found.level - level) >= ALIKE;
+				})
+	);
+	return deepestFirst([...rest, ...apart]);
+}
 
 /** How the zones follow one another. */
 export interface ZonePass {
@@ -95,13 +134,14 @@ interface ZoneCourse extends ZoneFound {
 	readonly fromCm: number;
 	readonly course: readonly ToneMoment[];
 	readonly nearest: number;
-	readonly tooLate: number | undefined;
+	readonly tooLate: ToneMoment | undefined;
 }
 
 /** The toner on every zone that it goes on, minute by minute, the darkest first. */
-export function zoneCourses(hair: HairView, tone: TonePlan): ZoneCourse[] {
-	const parts = hair.toner.parts.map(corePart);
-	return found(hair).map(({ start, bare, found: zone }) => {
+export function zoneCourses(toned: TonedHead): ZoneCourse[] {
+	const { tone } = toned.visit;
+	const parts = toned.head.toner.parts.map(corePart);
+	return everywhere(toned).map(({ hair, start, bare, found: zone }) => {
 		const conditions = { ...hair.toner.conditions, porosity: hair.porosityToTone(start) };
 		const raw = filledHair(bare, tone.filler, conditions);
 		const course = toneCourse(raw, parts, conditions, tone.minutes + LEFT_LONGER_MINUTES);
@@ -112,7 +152,7 @@ export function zoneCourses(hair: HairView, tone: TonePlan): ZoneCourse[] {
 			fromCm: start.fromCm,
 			course,
 			nearest: nearestMinute(own, aimLab(aim, raw)),
-			tooLate: overToned(course, aim.level - DEEPER_THAN_AIM)?.minute
+			tooLate: pastItsTime(course, aim)
 		};
 	});
 }

@@ -6,6 +6,7 @@ import {
 	type Direction,
 	type BowlFault,
 	type Contribution,
+	type ToneMoment,
 	type ToneWarning,
 	type UnreadCode,
 	type UnspokenFormula,
@@ -114,10 +115,25 @@ export function toneReasonWords(reason: ToneReason, undertone: UndertoneName): s
 const OVERSHOT: Readonly<Record<Exclude<ToneWarning['code'], 'tooDark'>, string>> = {
 	greenCast:
 		'Blue or green on yellow turns green. Put violet in its place, or add a little gold or red.',
+	blueCast:
+		'More blue than there is orange to take it up. Put violet in its place, or rinse earlier.',
 	violetCast: 'More violet than there is yellow to take it up. Add clear, or rinse earlier.',
 	greyCast: 'All warmth is gone: the hair will look flat and grey. Add clear or a touch of gold.',
 	muddy: 'Full neutralising at this depth goes muddy. Keep some warmth.'
 };
+
+/** What it goes to, past its time. */
+const PAST: Readonly<Record<ToneWarning['code'], string>> = {
+	greenCast: 'green',
+	blueCast: 'blue',
+	violetCast: 'violet',
+	greyCast: 'grey',
+	muddy: 'muddy',
+	tooDark: 'too deep'
+};
+/** What a toner goes to from a minute on, in a mark beside its strand: “25 min: violet”. */
+export const pastWords = ({ minute, warnings }: Pick<ToneMoment, 'minute' | 'warnings'>): string =>
+	`${minute} min: ${warnings[0] ? PAST[warnings[0].code] : 'too far'}`;
 
 /** What a toner overdoes, and what would mend it. */
 export const toneWarningWords = (warning: ToneWarning): string =>

@@ -10,7 +10,7 @@
 		path: readonly (Point & { readonly level: number })[];
 		/** The hair that the toner goes on first, then others beside it. */
 		starts: readonly Point[];
-		toned: Point;
+		toned: Pick<Point, 'lab'>;
 		aim: Pick<Lab, 'a' | 'b'>;
 		pulls: readonly {
 			readonly dye: string;

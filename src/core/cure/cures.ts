@@ -161,7 +161,10 @@ function isWorthIt(before: Lab, off: number, cure: Cure, target: Lab): boolean {
 	return tone >= WORTH_DOING.tone && deeper <= WORTH_DOING.deeper;
 }
 
-/** {@link curesSteps} without a pause. */
+/**
+ * {@link curesSteps} without a pause.
+ * @internal
+ */
 export const cures = (problem: CureProblem): CureAnswer => finish(curesSteps(problem));
 
 function* tried(act: Cure['act'], problem: CureProblem, lay: DyeAmounts): Steps<Cure | undefined> {

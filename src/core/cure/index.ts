@@ -1,2 +1,2 @@
-export { causeOf, type FaultCause, type FaultFacts, type ToneFault } from './causes';
-export { curesSteps, type Cure, type CureAnswer, type CureProblem } from './cures';
+export { causeOf, type FaultCause, type ToneFault } from './causes';
+export { curesSteps, type Cure, type CureProblem } from './cures';

@@ -17,7 +17,7 @@ export interface RawHair {
 
 /** What goes wrong when a toner overshoots. */
 export type ToneWarning =
-	| { readonly code: 'greenCast' | 'violetCast' | 'greyCast' | 'muddy' }
+	| { readonly code: 'greenCast' | 'blueCast' | 'violetCast' | 'greyCast' | 'muddy' }
 	/** How many levels deeper than before it comes out, above 0. */
 	| { readonly code: 'tooDark'; readonly levels: number };
 
@@ -77,6 +77,9 @@ export function toneWarnings(before: Lab, after: Lab): ToneWarning[] {
 	const drop = levelOf(before) - level;
 	if (after.a < -2.5 && hue > 93 && hue < 220) {
 		warnings.push({ code: 'greenCast' });
+	}
+	if (chroma > 4 && hue >= 220 && hue < 260) {
+		warnings.push({ code: 'blueCast' });
 	}
 	if (chroma > 4 && hue >= 260 && hue < 350 && level > 7) {
 		warnings.push({ code: 'violetCast' });

@@ -46,6 +46,18 @@ export function chooseOfLine(
 	chooseToner(tone, parts, line);
 }
 
+/** Says on a draft whether toners go on damp hair. */
+export function setDamp(tone: TonePlan, damp: boolean): void {
+	if (damp) tone.damp = true;
+	else delete tone.damp;
+}
+
+/** Says on a draft whether porous hair is evened out first. */
+export function setEvened(tone: TonePlan, evened: boolean): void {
+	if (evened) tone.evened = true;
+	else delete tone.evened;
+}
+
 /** A toner as it is suggested. */
 interface Suggested {
 	readonly parts: readonly ChosenPart[];

@@ -114,7 +114,3 @@ export function restNeeds(
 
 /** The scalp takes as much as so many centimetres of hair. */
 const SCALP_AS_CM = 14;
-
-/** Grams of colour that it takes in all. */
-export const restGrams = (...of: Parameters<typeof restNeeds>): number =>
-	restNeeds(...of).reduce((sum, { grams }) => sum + grams, 0);

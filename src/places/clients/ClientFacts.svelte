@@ -50,6 +50,13 @@
 		{...BOUNDS.violetPerWeek}
 		onchange={(v) => put({ violetPerWeek: v })}
 	/>
+	<NumberField
+		inline
+		label="Blue shampoo a week"
+		value={client.bluePerWeek ?? 0}
+		{...BOUNDS.violetPerWeek}
+		onchange={(v) => put({ bluePerWeek: v })}
+	/>
 	<Tick
 		label="Under sixteen"
 		checked={client.underSixteen}

@@ -8,6 +8,7 @@
 	import Choice from '../../ui/Choice.svelte';
 	import { freshenWeek } from '../../core/plan';
 	import { BOUNDS } from '../../core/vocabulary';
+	import { setHabit, type HabitName } from '../../model/commands/habit';
 	import { useVisit } from '../../state/visitContext';
 	import Dial from '../../ui/Dial.svelte';
 	import Fold from '../../ui/Fold.svelte';
@@ -38,15 +39,8 @@
 		})
 	);
 	const glossed = $derived(session.habit.glossWeeks);
-	const setHabit = (
-		label: string,
-		key: 'violetPerWeek' | 'bluePerWeek' | 'glossWeeks',
-		v: number
-	) =>
-		session.changeClient(label, (draft) => {
-			if (v > 0) draft[key] = v;
-			else delete draft[key];
-		});
+	const change = (label: string, name: HabitName, value: number) =>
+		session.changeClient(label, (draft) => setHabit(draft, name, value));
 	const GLOSS_OPTIONS = ['0', '4', '6', '8'].map((value) => ({
 		value,
 		label: value === '0' ? 'none between' : `every ${value} weeks`
@@ -100,7 +94,7 @@
 				{...BOUNDS.violetPerWeek}
 				shown={session.habit.violetPerWeek ? `${session.habit.violetPerWeek}` : 'none'}
 				hint={violetWords(session.head.rawUndertone.name)}
-				onchange={(v) => setHabit('violet shampoo', 'violetPerWeek', v)}
+				onchange={(v) => change('violet shampoo', 'violetPerWeek', v)}
 			/>
 			<Dial
 				label="Blue shampoo a week"
@@ -108,13 +102,13 @@
 				{...BOUNDS.violetPerWeek}
 				shown={session.habit.bluePerWeek ? `${session.habit.bluePerWeek}` : 'none'}
 				hint={blueWords(session.head.rawUndertone.name)}
-				onchange={(v) => setHabit('blue shampoo', 'bluePerWeek', v)}
+				onchange={(v) => change('blue shampoo', 'bluePerWeek', v)}
 			/>
 			<Choice
 				label="A gloss brings it back"
 				value={`${glossed ?? 0}`}
 				options={GLOSS_OPTIONS}
-				onchange={(v) => setHabit('gloss between visits', 'glossWeeks', Number(v))}
+				onchange={(v) => change('gloss between visits', 'glossWeeks', Number(v))}
 			/>
 		</div>
 		{#if waterWords(session.habit.water)}

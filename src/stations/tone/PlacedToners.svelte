@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { goto } from '$app/navigation';
 	import { TONE_TECHNIQUES } from '../../core/vocabulary';
 	import { describeTone, formatLevel } from '../../core/hair';
 	import { newId } from '../../model/identity';
@@ -13,7 +14,10 @@
 	const session = useVisit();
 	const rest = $derived(session.head.toner);
 	const placed = $derived(session.placed);
-	const items = TONE_TECHNIQUES.map((id) => ({ id, label: TECHNIQUE_WORDS[id] }));
+	const items = [
+		...TONE_TECHNIQUES.map((id) => ({ id, label: TECHNIQUE_WORDS[id] })),
+		{ id: 'lift', label: 'Base break: it lightens, so it is added in Lift' }
+	];
 	/** The aim asks for depth at the root, and nothing is mixed for it yet. */
 	const wantsRoot = $derived(
 		session.visit.aim.rootDepth !== undefined && !placed.some(({ mix }) => mix.place === 'root')
@@ -22,6 +26,7 @@
 		`${formatLevel(toner.toned.level)} ${describeTone(toner.toned.lab, 'toned')}`;
 
 	function add(picked: string) {
+		if (picked === 'lift') void goto(`/visit/${session.id}/lift`);
 		const technique = TONE_TECHNIQUES.find((one) => one === picked);
 		const { line, visit } = session;
 		if (!technique || !line) return;

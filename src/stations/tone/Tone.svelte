@@ -36,6 +36,7 @@
 		distanceWords,
 		formulaWords,
 		holdsWords,
+		pastWords,
 		PLACE_NAMES,
 		placeWords,
 		toneTaskWords,
@@ -76,9 +77,9 @@
 	const lastMinute = $derived(toner.course.at(-1)!.minute);
 	const minuteMarks = $derived([
 		{ at: mix.minutes / lastMinute, text: `${mix.minutes} min`, strong: true },
-		...(tooLate === undefined || tooLate === mix.minutes
+		...(tooLate === undefined || tooLate.minute === mix.minutes
 			? []
-			: [{ at: tooLate / lastMinute, text: `${tooLate} min: too far` }])
+			: [{ at: tooLate.minute / lastMinute, text: pastWords(tooLate) }])
 	]);
 	const faded = $derived(toner.weeks[FADE_WEEKS]!);
 	/** The toner for the rest of the hair: what the figures of the strand speak of. */
@@ -136,7 +137,9 @@
 			]}
 >
 	{#snippet field()}
-		<div class="grid grid-cols-[minmax(0,1fr)_240px] items-center gap-4 max-desk:grid-cols-[minmax(0,1fr)_208px] max-tablet:grid-cols-1">
+		<div
+			class="grid grid-cols-[minmax(0,1fr)_240px] items-center gap-4 max-desk:grid-cols-[minmax(0,1fr)_208px] max-tablet:grid-cols-1"
+		>
 			<div class="min-w-0">
 				<StrandRow
 					name={session.head.toneStart.seen ? 'seen' : session.lightens ? 'lifted' : 'as it is'}
@@ -168,7 +171,7 @@
 						name={placed ? PLACE_NAMES[placed.mix.place] : 'on the hair'}
 						colours={{ hair: toner.course.map(({ lab }) => rgbOf(lab)) }}
 						value=""
-						words={tooLate === undefined ? '' : `off before ${tooLate} min`}
+						words={tooLate === undefined ? '' : `off before ${tooLate.minute} min`}
 						marks={minuteMarks}
 						height={36}
 					/>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { BOUNDS } from '../../core/vocabulary';
-	import type { TonePlan, TonerMix } from '../../schema/records';
-	import { chooseLine } from '../../model/commands/toner';
+	import type { TonerMix } from '../../schema/records';
+	import { chooseLine, setDamp, setEvened } from '../../model/commands/toner';
 	import { depositShares } from '../../core/tone';
 	import Choice from '../../ui/Choice.svelte';
 	import Dial from '../../ui/Dial.svelte';
@@ -42,10 +42,6 @@
 	});
 	const need = $derived(needs.reduce((sum, { grams }) => sum + grams, 0));
 	const porous = $derived(session.head.zones.some(({ porosity }) => porosity === 'high'));
-	function setFlag(draft: TonePlan, flag: 'damp' | 'evened', on: boolean) {
-		if (on) draft[flag] = true;
-		else delete draft[flag];
-	}
 	const CHOICES = [
 		{ value: 'open', label: 'suggest' },
 		{ value: 'formula', label: 'my choice' },
@@ -123,8 +119,7 @@
 				label="On damp hair"
 				checked={session.visit.tone.damp === true}
 				hint="Water thins it by a fifth."
-				onchange={(on) =>
-					session.change('damp hair', ({ tone: draft }) => setFlag(draft, 'damp', on))}
+				onchange={(on) => session.change('damp hair', ({ tone: draft }) => setDamp(draft, on))}
 			/>
 			{#if porous}
 				<Switch
@@ -132,7 +127,7 @@
 					checked={session.visit.tone.evened === true}
 					hint="Porous hair then takes as the rest does."
 					onchange={(on) =>
-						session.change('porosity evened', ({ tone: draft }) => setFlag(draft, 'evened', on))}
+						session.change('porosity evened', ({ tone: draft }) => setEvened(draft, on))}
 				/>
 			{/if}
 		</div>

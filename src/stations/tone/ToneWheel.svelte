@@ -53,7 +53,7 @@
 	<Wheel
 		{path}
 		starts={[{ name: '', lab: toner.bareLab }, ...zones]}
-		toned={{ name: 'toned', lab: toner.toned.lab }}
+		toned={{ lab: toner.toned.lab }}
 		aim={toner.target}
 		pulls={pulls.map((pull) => ({ ...pull, used: used.has(pull.dye) }))}
 		warmth={Math.round(100 * aim.keepWarmth)}

@@ -10,7 +10,8 @@
 	import Choice from '../../ui/Choice.svelte';
 	import { TONER_ORDERS } from '../../core/vocabulary';
 	import { tonerPass } from '../../model/visit/work';
-	import { ORDER_OF_TONER } from '../../wording/tone';
+	import { areaWords } from '../../wording/words';
+	import { ORDER_OF_TONER, pastWords } from '../../wording/tone';
 	import StrandRow from '../../widgets/StrandRow.svelte';
 
 	interface Props {
@@ -21,7 +22,7 @@
 	const tone = $derived(session.visit.tone);
 	const order = $derived(tone.order ?? 'warmestFirst');
 	const passMinutes = $derived(tonerPass(session.visit.reading, session.visit.lift.part));
-	const courses = $derived(zoneCourses(session.head, tone));
+	const courses = $derived(zoneCourses(session));
 	const by = (each: typeof order) =>
 		inOrder(courses, tone.minutes, { order: each, minutes: passMinutes });
 	const zones = $derived(by(order));
@@ -38,12 +39,15 @@
 			label: `${ORDER_OF_TONER[value]}, ${spread.toFixed(1)}`
 		}))
 	);
+	/** A zone, with the areas whose hair it is, or the pieces among it. */
+	const nameOf = ({ zone, areas, lights }: Pick<ZoneTone, 'zone' | 'areas' | 'lights'>) =>
+		[...(areas ? [areaWords(areas)] : []), lights ? `old light pieces, ${zone}` : zone].join(' ');
 	const last = $derived(tone.minutes + LEFT_LONGER_MINUTES);
 	const marksOf = ({ minutes, tooLate }: ZoneTone) => [
 		{ at: minutes / last, text: `${minutes} min`, strong: true },
-		...(tooLate === undefined || tooLate <= minutes
+		...(tooLate === undefined || tooLate.minute <= minutes
 			? []
-			: [{ at: tooLate / last, text: `${tooLate} min: too far` }])
+			: [{ at: tooLate.minute / last, text: pastWords(tooLate) }])
 	];
 	/** Nobody begins a zone apart for less. */
 	const APART_MINUTES = 2;
@@ -60,8 +64,10 @@
 	/** The warmest first, each so much later that all of them end together. */
 	const orderWords = $derived(
 		begun
-			.map(({ zone, beginAfter }, i) =>
-				i === 0 ? `Begin with the ${zone}` : `the ${zone} ${beginAfter - first} min later`
+			.map((one, i) =>
+				i === 0
+					? `Begin with the ${nameOf(one)}`
+					: `the ${nameOf(one)} ${one.beginAfter - first} min later`
 			)
 			.join(', ')
 	);
@@ -69,22 +75,22 @@
 
 {#if zones.length > 1 && !differ}
 	<p class="mb-4 border-t border-line pt-3 text-ink-soft">
-		{zones.map(({ zone }) => zone).join(', ')}: alike, nearest the aim after {zones[0]!.minutes} min.
-		All can be begun at once.
+		{zones.map(nameOf).join(', ')}: alike, nearest the aim after {zones[0]!.minutes} min. All can be begun
+		at once.
 	</p>
 {:else if zones.length > 1}
 	<section aria-label="Zone by zone" class="mb-4 border-t border-line pt-3">
 		<h2 class="text-15 font-semibold">Zone by zone, minute by minute</h2>
 		<p class="text-ink-soft">
-			The {zones[0]!.zone}
-			{zones[0]!.zone === 'root' ? 'is' : 'are'} the darkest: what they share a bowl with is chosen for
-			them.
+			Deepest: the {nameOf(zones[0]!)}. What shares a bowl with {zones[0]!.zone === 'root'
+				? 'it'
+				: 'them'} is chosen for {zones[0]!.zone === 'root' ? 'it' : 'them'}.
 			{apart ? `${orderWords}: then all end together.` : 'All can be begun at once.'}
 		</p>
 		<div class="bg-field px-3 py-2 text-on-field">
-			{#each zones as one (one.zone)}
+			{#each zones as one (one.key)}
 				<StrandRow
-					name={one.zone}
+					name={nameOf(one)}
 					colours={{ hair: one.course.map(({ lab }) => rgbOf(lab)) }}
 					value={formatLevel(one.toned.level)}
 					words={describeTone(one.toned.lab, 'toned')}
@@ -110,7 +116,7 @@
 		/>
 		{#if apart}
 			<!-- In the order in which they are begun; each is rinsed when it is there. -->
-			{#each begun as { zone, minutes } (zone)}
+			{#each begun.filter(({ areas, lights }) => !areas && !lights) as { zone, minutes } (zone)}
 				<ProcessClock one={clocks.at(zoneToner(zone, minutes))} words="Toner on the {zone}" />
 			{/each}
 		{/if}
