@@ -28,7 +28,6 @@ const SHOTS = [
 	['aim', '/visit/casimir-bly-today/aim', DESK, 'light'],
 	['upkeep', '/visit/casimir-bly-today/upkeep', DESK, 'light'],
 	['lift', `${HESPER}/lift`, DESK, 'light'],
-	['lift-ways', '/visit/yusra-halden-today/lift', DESK, 'light'],
 	['lift-visits', '/visit/casimir-bly-today/lift', DESK, 'dark'],
 	['bowls', `${HESPER}/bowls`, DESK, 'light'],
 	['weigh', `${HESPER}/mix?bowl=1`, DESK, 'light'],
@@ -36,10 +35,11 @@ const SHOTS = [
 	['chair-watching', `${HESPER}/chair`, DESK, 'light'],
 	['assistant', `${HESPER}/assist`, DESK, 'dark'],
 	['tone', `${HESPER}/tone`, DESK, 'light'],
+	['tone-melt', '/visit/casimir-bly-today/tone', DESK, 'dark'],
+	['tone-cures', `${HESPER}/tone`, { width: 1280, height: 2300 }, 'light'],
 	['send-off', `${HESPER}/send-off`, DESK, 'light'],
 	['clients', '/clients', DESK, 'light'],
-	['shelf', '/shelf', DESK, 'light'],
-	['ring', '/shelf/ring', DESK, 'light']
+	['shelf', '/shelf', DESK, 'light']
 ];
 
 /** Pictures of a service that runs. */
@@ -70,17 +70,13 @@ for (const [name, path, viewport, colorScheme, fold] of SHOTS) {
 	await page.getByRole('heading', { level: 1 }).waitFor();
 	if (name === 'first') await page.getByText('in one visit').waitFor();
 	if (name === 'read-areas') await page.getByRole('button', { name: 'fringe' }).click();
-	if (name === 'lift-ways') {
-		await page.getByText('Side by side', { exact: true }).click();
-		await page.getByRole('button', { name: 'High-lift, permanent, nothing' }).click();
-	}
 	if (name.startsWith('bowls')) await page.locator('.locks li').first().waitFor();
 	if (name === 'weigh') {
 		await page.getByRole('button', { name: 'Pull the plug' }).waitFor();
 		await page.getByRole('button', { name: '+20 g' }).click();
 		await page.getByRole('button', { name: '+5 g' }).click();
 	}
-	if (name === 'ring') await readRing(page);
+	if (name.startsWith('tone')) await tone(page, name);
 	if (name === 'lift-visits') {
 		await page.getByText('Visits', { exact: true }).click();
 		await page.getByRole('button', { name: 'Take this plan' }).first().waitFor();
@@ -102,23 +98,21 @@ await browser.close();
 server.kill();
 process.exit(0);
 
-/** The ring as one that runs light in the middle, five swatches read by eye. */
-async function readRing(page) {
-	for (const [level, usual] of [
-		[10, 9.8],
-		[8, 8.2],
-		[3, 3.4],
-		[5, 5.5],
-		[6, 6.4]
-	]) {
-		await page.getByRole('radio', { name: new RegExp(`^Level ${level}:`) }).click();
-		await page.getByRole('radio', { name: 'by eye' }).click();
-		await page.getByLabel('On the usual ladder it lies at').fill(String(usual));
-		await page.getByLabel('On the usual ladder it lies at').press('Enter');
+/** A toner as it is found; a melt of three; zones that differ, what went wrong and how it ages. */
+async function tone(page, name) {
+	await page.getByRole('button', { name: 'Choose', exact: true }).first().waitFor();
+	if (name === 'tone-melt') {
+		await page.getByRole('button', { name: 'Another toner for some of it' }).click();
+		await page.getByRole('menuitem', { name: /^Melt of three/ }).click();
+		await page.getByText('suggested').waitFor();
 	}
-	// The messages that tell of it are another picture.
-	await page.reload();
-	await page.getByRole('heading', { level: 1 }).waitFor();
+	if (name === 'tone-cures') {
+		await page.getByRole('button', { name: 'Choose', exact: true }).first().click();
+		await page.getByText('Something is not right', { exact: true }).click();
+		await page.getByRole('button', { name: 'This was done' }).first().waitFor();
+		await page.getByText('How it ages', { exact: true }).click();
+	}
+	await page.waitForTimeout(1500);
 }
 
 /**

@@ -24,6 +24,8 @@
 	import {
 		VEHICLE_NAMES,
 		areaWords,
+		beside,
+		formatPrice,
 		formatRatio,
 		labelIn,
 		PLACEMENT_OPTIONS,
@@ -34,6 +36,8 @@
 	} from '../../wording/words';
 	import PrintBowls from './PrintBowls.svelte';
 	import { curedWords } from '../../wording/cures';
+	import { colourCost } from '../../model/visit/dayBowls';
+	import { developerGramsOf } from '../../model/visit/tone';
 	import { formulaWords, placeWords } from '../../wording/tone';
 	import { keptHair } from '../../state/keptHair';
 	import { alongWords, KEPT_WORDS, pieceWords } from '../../wording/kept';
@@ -82,8 +86,20 @@
 			...(drawThroughMinutes > 0 ? [`; drawn through for the last ${drawThroughMinutes} min`] : [])
 		].join('');
 	/** A toner in a line: its parts, its line, ratio, minutes, and what is expected of it. */
-	const toned = ({ parts, line, mix, toned: came }: typeof session.head.toner) =>
-		`${formulaWords(parts)}${line ? `, ${line.name} (${VEHICLE_NAMES[line.vehicle]})` : ''}, ${formatRatio(mix.ratio)}, ${mix.minutes} min. Expected ${formatLevel(came.level)}.`;
+	const toned = ({ parts, line, mix, toned: came }: typeof session.head.toner) => {
+		const made = line ? `${line.name} (${VEHICLE_NAMES[line.vehicle]})` : '';
+		const developer = line ? developerGramsOf(parts, line, mix.ratio, session.shelf?.scaleStep) : 0;
+		const cost = colourCost(parts, developer, session.shelf);
+		const paid = cost === undefined ? '' : formatPrice(cost, session.shelf);
+		const mixed = beside(
+			formulaWords(parts),
+			made,
+			formatRatio(mix.ratio),
+			`${mix.minutes} min`,
+			paid
+		);
+		return `${mixed}. Expected ${formatLevel(came.level)}.`;
+	};
 </script>
 
 <svelte:window

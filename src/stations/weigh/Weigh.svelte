@@ -10,7 +10,7 @@
 	import TextButton from '../../ui/TextButton.svelte';
 	import { actOf } from '../../ui/keys';
 	import Progress from '../../ui/Progress.svelte';
-	import { dayBowls } from '../../model/visit/dayBowls';
+	import { dayBowls, mixtureCost } from '../../model/visit/dayBowls';
 	import { openVisit } from '../../state/openVisit';
 	import { Awake } from '../../devices/awake.svelte';
 	import SaveLine from '../../widgets/SaveLine.svelte';
@@ -20,7 +20,7 @@
 	import SimulatedControls from './SimulatedControls.svelte';
 	import Weighings from './Weighings.svelte';
 	import { bowlName, bowlNote, partName, sectionNamer } from '../../wording/bowls';
-	import { timeOf } from '../../wording/words';
+	import { formatPrice, timeOf } from '../../wording/words';
 	import { startOf } from '../../model/visit/when';
 	import { shown } from '../../wording/weigh';
 
@@ -38,6 +38,8 @@
 	const bowls = $derived(session.bowls.ready ? dayBowls(session) : []);
 	const at = $derived(Math.min(Math.max(1, number), bowls.length));
 	const bowl = $derived(bowls[at - 1]);
+	/** What is in the bowl that is weighed. */
+	const cost = $derived(bowl && mixtureCost([bowl], session.shelf));
 	const scale = new SimulatedScale(
 		{
 			random: Math.random,
@@ -114,7 +116,10 @@
 			</h1>
 			{#if bowl}
 				<p class="text-ink-soft">
-					{session.client?.name ?? 'Client'} · {bowlName(bowl, nameOf)} · {bowlNote(bowl, time)}
+					{session.client?.name ?? 'Client'} · {bowlName(bowl, nameOf)} · {bowlNote(
+						bowl,
+						time
+					)}{cost === undefined ? '' : ` · ${formatPrice(cost, session.shelf)}`}
 				</p>
 			{/if}
 		</div>
