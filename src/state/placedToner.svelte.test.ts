@@ -79,6 +79,25 @@ describe('toners for some of the hair', () => {
 		expect(session.visit.tone.placed).toBeUndefined();
 		expect(session.placed).toEqual([]);
 	});
+	it('beside the rest it takes hands, a glaze after it takes its whole time; what lies longest sets the minutes', async () => {
+		const { session } = await openVisit('casimir-bly');
+		const plain = tonerOf(session.visit)!;
+		add(session, 'dropouts');
+		session.change('longer', ({ tone }) => (tone.placed![0]!.minutes = tone.minutes + 15));
+		const beside = tonerOf(session.visit)!;
+		expect(beside.minutes).toBe(plain.minutes + 15);
+		expect(beside.applyMinutes - plain.applyMinutes).toBeLessThan(8);
+		add(session, 'glaze');
+		const over = tonerOf(session.visit)!;
+		expect(over.minutes).toBe(beside.minutes);
+		const glaze = session.visit.tone.placed![1]!;
+		expect(over.applyMinutes - beside.applyMinutes).toBeGreaterThan(glaze.minutes);
+		session.change('none of it', ({ tone }) => {
+			tone.choice = 'none';
+			for (const placed of tone.placed!) placed.choice = 'none';
+		});
+		expect(tonerOf(session.visit)).toBeUndefined();
+	});
 	it('what it reaches the rest no longer takes', async () => {
 		const { session } = await openVisit('hesper-oake');
 		const { visit } = session;
