@@ -16,6 +16,7 @@
 	const PLACES = [
 		{ href: '/', name: 'Day' },
 		{ href: '/clients', name: 'Clients' },
+		{ href: '/ledger', name: 'Ledger', wide: true },
 		{ href: '/shelf', name: 'Shelf', wide: true },
 		{ href: '/records', name: 'Records', wide: true }
 	] as const;

@@ -2,6 +2,7 @@
 export const PLACES = [
 	{ href: '/', name: 'Day', line: 'who is in the chair' },
 	{ href: '/clients', name: 'Clients', line: 'heads and what they did' },
+	{ href: '/ledger', name: 'Ledger', line: 'every formula, and what it did' },
 	{ href: '/shelf', name: 'Shelf', line: 'lines, keys, developers' },
 	{ href: '/records', name: 'Records', line: 'files, demo, look' }
 ] as const;

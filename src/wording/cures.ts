@@ -60,7 +60,8 @@ export function cureNote(cure: Cure): string {
 	return `Keep it off what is light already. Condition ${Math.round(cure.condition)} after it; stop if the hair stretches.`;
 }
 
-const ACT_WORDS: Readonly<Record<Cure['act'], string>> = {
+/** What was done, in a few words. */
+export const ACT_WORDS: Readonly<Record<Cure['act'], string>> = {
 	wait: 'left for a week',
 	clarify: 'clarified',
 	tone: 'toned alone',

@@ -105,6 +105,9 @@ export const formatDay = formatterOf({ day: 'numeric', month: 'long' });
 /** An ISO day with its year, as the browser's language writes it: 21 Dec 2026. */
 export const formatDate = formatterOf({ dateStyle: 'medium' });
 
+/** The month of an ISO day, with its year: December 2026. */
+export const formatMonth = formatterOf({ month: 'long', year: 'numeric' });
+
 /** Weeks, one or many. */
 export const formatWeeks = (weeks: number): string => `${weeks} week${weeks === 1 ? '' : 's'}`;
 

@@ -1,0 +1,87 @@
+import { describe, expect, it } from 'vitest';
+import { ledgerText, ledgerWords } from '../../wording/ledger';
+import { openVisit } from '../../testing/demoVisit';
+import { findByWords } from '../find';
+import { logCure } from '../commands/cures';
+import { mixAgain } from '../commands/mixAgain';
+import { mixOwn } from '../commands/toner';
+import { ledgerRows, scaledTo } from './rows';
+
+const PARTS = [
+	{ name: '9V', shadeId: 'lantern-demi-9-V', level: 9, tone: 'V', grams: 20 },
+	{ name: 'clear', grams: 10 }
+];
+
+async function mixed() {
+	const { session, workspace } = await openVisit('hesper-oake');
+	session.change('a service', (draft) => {
+		draft.run.startedAt = '2026-03-02T09:00:00Z';
+		mixOwn(draft.tone, { parts: PARTS }, session.line!);
+		const cure = {
+			act: 'wait',
+			weeks: 1,
+			lab: { l: 70, a: 2, b: 10 },
+			level: 8.44,
+			deltaE: 3
+		} as const;
+		const now = new Date('2026-03-02T11:00:00Z');
+		logCure(draft, { fault: 'overGreen', level: 8 }, cure, [], { id: 'cure-1', now });
+	});
+	const rows = () => ledgerRows(workspace.visits.values(), workspace.shelf);
+	const find = (query: string) =>
+		findByWords(rows(), query, (row) => ledgerText(row, workspace.clients.get(row.clientId)!.name));
+	return { session, workspace, rows, find };
+}
+
+describe('the ledger', () => {
+	it('holds what was put on since a service began, and nothing that is only planned', async () => {
+		const { session, rows } = await mixed();
+		const own = rows().filter(({ visitId }) => visitId === session.id);
+		expect(own.map(({ kind }) => kind)).toEqual(['lightening', 'toner', 'cure']);
+		expect(rows().every(({ visitId }) => visitId !== 'anneke-rill-today')).toBe(true);
+		expect(own[1]).toMatchObject({ line: 'Lantern demi', parts: PARTS, minutes: 20 });
+		expect(new Set(rows().map(({ key }) => key)).size).toBe(rows().length);
+	});
+	it('the latest stand first', async () => {
+		const { rows } = await mixed();
+		const dates = rows().map(({ date }) => date);
+		expect(dates).toEqual(dates.toSorted().reverse());
+	});
+	it('is found by a shade, a tone in words, a level, a fault, a name, a month', async () => {
+		const { session, find } = await mixed();
+		const kinds = (query: string) =>
+			find(query)
+				.filter(({ visitId }) => visitId === session.id)
+				.map(({ kind }) => kind);
+		expect(kinds('9v')).toEqual(['toner']);
+		expect(kinds('violet')).toEqual(['toner']);
+		expect(kinds('green')).toEqual(['cure']);
+		expect(kinds('level 5 fine vol')).toEqual(['lightening']);
+		expect(kinds('hesper march')).toHaveLength(3);
+		expect(find('nothing like it')).toEqual([]);
+	});
+	it('says a row in a line', async () => {
+		const { session, rows } = await mixed();
+		const [lift, toner, cure] = rows().filter(({ visitId }) => visitId === session.id);
+		expect(ledgerWords(lift!)).toMatch(/^powder 20 vol 1 : 2, /);
+		expect(ledgerWords(toner!)).toBe('9V 20 g + clear 10 g, 1 : 1.5, Lantern demi');
+		expect(ledgerWords(cure!)).toBe('green, left for a week');
+	});
+	it('an old formula is mixed again for another head, in proportion', async () => {
+		const { workspace } = await mixed();
+		const line = workspace.shelf!.lines[0]!;
+		workspace.transact('again', (draft) =>
+			mixAgain(draft.visit('anneke-rill-today'), PARTS, line, 1)
+		);
+		const { tone } = workspace.visits.get('anneke-rill-today')!;
+		expect(tone).toMatchObject({ choice: 'formula', lineId: line.id, ratio: line.ratio });
+		const [violet, clear] = tone.parts.map(({ grams }) => grams);
+		expect(violet! + clear!).toBe(tone.totalGrams);
+		expect(violet! / clear!).toBeGreaterThan(1.7);
+		expect(violet! / clear!).toBeLessThan(2.4);
+	});
+	it('scales in whole steps of the scale, and to the very sum', () => {
+		expect(scaledTo(PARTS, 45, 1).map(({ grams }) => grams)).toEqual([30, 15]);
+		expect(scaledTo(PARTS, 10, 1).reduce((sum, { grams }) => sum + grams, 0)).toBe(10);
+	});
+});

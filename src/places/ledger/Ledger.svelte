@@ -1,0 +1,137 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { formatLevel } from '../../core/hair';
+	import { ledgerRows, type LedgerRow } from '../../model/ledger/rows';
+	import { mixAgain } from '../../model/commands/mixAgain';
+	import { useRecords } from '../../state/records';
+	import Button from '../../ui/Button.svelte';
+	import Choice from '../../ui/Choice.svelte';
+	import Sheet from '../../ui/Sheet.svelte';
+	import type { TableColumn } from '../../ui/table';
+	import FoundTable from '../../widgets/FoundTable.svelte';
+	import PlaceHead from '../../widgets/PlaceHead.svelte';
+	import { LEDGER_KINDS, ledgerText, ledgerWords } from '../../wording/ledger';
+	import { formatDate } from '../../wording/words';
+
+	const { workspace } = useRecords();
+	const all = $derived(ledgerRows(workspace.visits.values(), workspace.shelf));
+	const nameOf = ({ clientId }: LedgerRow) =>
+		workspace.clients.get(clientId)?.name ?? 'Unknown client';
+	let kind = $state<LedgerRow['kind'] | 'all'>('all');
+	const rows = $derived(kind === 'all' ? all : all.filter((row) => row.kind === kind));
+	const KINDS = [
+		{ value: 'all', label: 'everything' },
+		...(['lightening', 'toner', 'cure'] as const).map((value) => ({
+			value,
+			label: LEDGER_KINDS[value]
+		}))
+	] as const;
+	/** The formula that is to be mixed again, until somebody says for whom. */
+	let again = $state.raw<LedgerRow & { kind: 'toner' }>();
+	const heads = $derived([...workspace.visits.values()].filter(({ status }) => status !== 'done'));
+	const line = $derived(workspace.shelf?.lines.find(({ id }) => id === again?.lineId));
+
+	function mixFor(visitId: string) {
+		if (!again || !line) return;
+		const { parts } = again;
+		const own = line;
+		const step = workspace.shelf?.scaleStep ?? 1;
+		workspace.transact('mixed a formula again', (draft) =>
+			mixAgain(draft.visit(visitId), parts, own, step)
+		);
+		again = undefined;
+		void goto(`/visit/${visitId}/tone`);
+	}
+	const COLUMNS: readonly TableColumn<LedgerRow>[] = [
+		{ id: 'date', head: 'Day', value: ({ date }) => date, track: '104px', fixed: true },
+		{ id: 'client', head: 'Head', value: nameOf, track: 'minmax(110px,1fr)' },
+		{
+			id: 'what',
+			head: 'What',
+			value: ledgerWords,
+			track: 'minmax(200px,2.4fr)',
+			fixed: true
+		},
+		{
+			id: 'minutes',
+			head: 'Minutes',
+			value: ({ minutes }) => minutes,
+			track: '72px',
+			end: true
+		},
+		{
+			id: 'expected',
+			head: 'Expected',
+			value: ({ expected }) => expected,
+			track: '76px',
+			end: true
+		},
+		{ id: 'seen', head: 'Seen', value: ({ seen }) => seen, track: '60px', end: true },
+		{ id: 'again', head: 'Again', value: () => undefined, track: '92px' }
+	];
+	const level = (value: number | undefined) => (value === undefined ? '' : formatLevel(value));
+</script>
+
+<PlaceHead title="{all.length} thing{all.length === 1 ? '' : 's'} that were put on hair" />
+
+{#if all.length === 0}
+	<p class="text-ink-soft">
+		Every formula that is mixed and every application stands here once a service has begun, with
+		what came of it.
+	</p>
+{:else}
+	<Choice
+		hideLabel
+		label="Which of it"
+		value={kind}
+		options={KINDS}
+		onchange={(to) => (kind = to)}
+	/>
+	<FoundTable
+		label="Ledger"
+		find="A shade, a strength, a level, a word, a name, a month"
+		textOf={(row) => ledgerText(row, nameOf(row))}
+		{rows}
+		columns={COLUMNS}
+		keyOf={({ key }) => key}
+		hrefOf={({ visitId }) => `/visit/${visitId}/send-off`}
+		sortedBy={{ id: 'date', desc: true }}
+		rowHeight={53}
+	>
+		{#snippet cell(row, column)}
+			{#if column === 'date'}{formatDate(row.date)}
+			{:else if column === 'client'}<b>{nameOf(row)}</b>
+			{:else if column === 'what'}<span class="wrap-anywhere">{ledgerWords(row)}</span>
+			{:else if column === 'minutes'}{row.minutes ?? ''}
+			{:else if column === 'expected'}<span class="text-ink-soft">{level(row.expected)}</span>
+			{:else if column === 'seen'}<b class="figure">{level(row.seen)}</b>
+			{:else if row.kind === 'toner'}
+				<Button onclick={() => (again = row)} aria-label="Mix again: {ledgerWords(row)}"
+					>Mix it</Button
+				>
+			{/if}
+		{/snippet}
+	</FoundTable>
+{/if}
+
+<Sheet open={again !== undefined} title="For whom?" onclose={() => (again = undefined)}>
+	{#if again}
+		<p class="mb-2">{ledgerWords(again)}</p>
+		{#if !line}
+			<p class="text-ask">Its line is no longer on the shelf: enter it there, then mix it.</p>
+		{:else if heads.length === 0}
+			<p class="text-ink-soft">Nobody waits and nobody is in the chair.</p>
+		{:else}
+			<p class="mb-2 text-ink-soft">Scaled to what that head takes, in the way of {line.name}.</p>
+			<ul class="grid gap-2">
+				{#each heads as visit (visit.id)}
+					<li>
+						<Button onclick={() => mixFor(visit.id)}
+							>{workspace.clients.get(visit.clientId)?.name ?? 'Unknown client'}</Button
+						>
+					</li>
+				{/each}
+			</ul>
+		{/if}
+	{/if}
+</Sheet>

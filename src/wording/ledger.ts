@@ -1,0 +1,90 @@
+import { parseTone } from '../core/tone';
+import type { ChosenPart, LiftPlan, PlacedToner, Reading, Visit } from '../schema/records';
+import type { StepKind } from '../core/plan';
+import { ACT_WORDS, FAULT_WORDS } from './cures';
+import { formulaWords, PLACE_NAMES, toneWords } from './tone';
+import {
+	areaWords,
+	formatDate,
+	formatMonth,
+	formatRatio,
+	labelIn,
+	PLACEMENT_OPTIONS,
+	PRODUCT_OPTIONS,
+	STEP_NAMES
+} from './words';
+import type { AreaName } from '../core/lift';
+
+type Cure = NonNullable<Visit['run']['cures']>[number];
+
+/** What a row of the ledger says was put on, or done. */
+export type LedgerThing =
+	| {
+			readonly kind: 'lightening';
+			readonly step: 'main' | StepKind;
+			readonly plan: Pick<LiftPlan, 'product' | 'volume' | 'ratio' | 'placement'>;
+			readonly areas: readonly AreaName[] | undefined;
+	  }
+	| {
+			readonly kind: 'toner';
+			readonly place: PlacedToner['place'] | undefined;
+			readonly line: string | undefined;
+			readonly ratio: number;
+			readonly parts: readonly ChosenPart[];
+	  }
+	| {
+			readonly kind: 'cure';
+			readonly fault: Cure['fault'];
+			readonly act: Cure['act'];
+			readonly parts: readonly ChosenPart[];
+	  };
+
+/** What the ledger is told apart in. */
+export const LEDGER_KINDS: Readonly<Record<LedgerThing['kind'], string>> = {
+	lightening: 'lightening',
+	toner: 'toners',
+	cure: 'what was mended'
+};
+
+/** What it was, in a line. */
+export function ledgerWords(thing: LedgerThing): string {
+	if (thing.kind === 'lightening') {
+		const { product, volume, ratio, placement } = thing.plan;
+		const mixed = `${labelIn(PRODUCT_OPTIONS, product)} ${volume} vol ${formatRatio(ratio)}, ${labelIn(PLACEMENT_OPTIONS, placement)}`;
+		const step = thing.step === 'main' ? '' : `${STEP_NAMES[thing.step]}: `;
+		return `${step}${mixed}${thing.areas ? `, ${areaWords(thing.areas)}` : ''}`;
+	}
+	if (thing.kind === 'toner') {
+		const place = thing.place === undefined ? '' : `${PLACE_NAMES[thing.place]}: `;
+		return `${place}${formulaWords(thing.parts)}, ${formatRatio(thing.ratio)}${thing.line ? `, ${thing.line}` : ''}`;
+	}
+	const mixed = thing.parts.length > 0 ? `: ${formulaWords(thing.parts)}` : '';
+	return `${FAULT_WORDS[thing.fault]}, ${ACT_WORDS[thing.act]}${mixed}`;
+}
+
+const tonesOf = (parts: readonly ChosenPart[]): string =>
+	parts.flatMap(({ tone }) => (tone && parseTone(tone, 'demi') ? [toneWords(tone)] : [])).join(' ');
+
+/** All that a row can be found by: what it was, its tones, the hair, the day and the month, who and by whom. */
+export function ledgerText(
+	row: LedgerThing & {
+		readonly date: string;
+		readonly colourist: string;
+		readonly notes: string;
+		readonly head: Pick<Reading, 'naturalLevel' | 'texture' | 'warmth'>;
+	},
+	client: string
+): string {
+	const { naturalLevel, texture, warmth } = row.head;
+	return [
+		client,
+		ledgerWords(row),
+		row.kind === 'lightening' ? '' : tonesOf(row.parts),
+		`level ${naturalLevel} ${texture} ${warmth}`,
+		row.date,
+		formatDate(row.date),
+		formatMonth(row.date),
+		row.colourist,
+		row.notes
+	].join(' ');
+}
