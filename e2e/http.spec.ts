@@ -125,7 +125,7 @@ test('a toner is found over HTTP, and the lift it needs where there is none', as
 		};
 	const yellow = await solve({ level: 9 }, { level: 8.5, direction: 'beige', keepWarmth: 0.6 });
 	expect(yellow.formulas[0]!.deltaE).toBeLessThan(4);
-	expect(yellow.formulas[0]!.why).toContain('violet');
+	expect(yellow.formulas[0]!.why).toContain('Violet against the yellow');
 	expect(yellow.formulas[0]!.parts.reduce((sum, { grams }) => sum + grams, 0)).toBe(40);
 	const orange = await solve({ l: 40, a: 18, b: 34 }, { level: 9, direction: 'pearl' });
 	expect(orange.formulas[0]!.deltaE).toBeGreaterThan(4);

@@ -144,7 +144,7 @@ test('the toner is told zone by zone from what was read dry, by kind, and as it 
 			.click();
 	await page.getByRole('button', { name: 'Tone it from here' }).click();
 	const zones = page.getByRole('region', { name: 'Zone by zone' });
-	await expect(zones).toContainText('The root is the darkest');
+	await expect(zones).toContainText('Deepest: the root');
 	await expect(zones).toContainText('seen 8');
 	await expect(zones).toContainText('seen 9');
 	// Each zone is begun and rinsed by its own clock, which calls like any other.

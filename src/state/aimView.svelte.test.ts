@@ -47,7 +47,9 @@ const NAMES = [
 
 describe.each(NAMES)('the aim of %s', (name) => {
 	it('shows four strands: toning never lightens, and fading leads back to the lift', async () => {
-		const { view } = await open(name);
+		const { view, session } = await open(name);
+		// What runs from some taps stays in the hair: that is told below.
+		session.changeHead('soft water', (reading) => (reading.water = 'soft'));
 		const { lifted, toned, faded, after } = view.strands;
 		// Lighter it never gets; its level may rise a little as the warmth that counted as depth goes.
 		expect(toned.lab.l).toBeLessThanOrEqual(lifted.lab.l + 1e-6);
@@ -174,4 +176,14 @@ describe('kinds of result', () => {
 		setColour(aim, undefined, { level: 9 });
 		expect([aim.level, aim.zones.root?.level]).toEqual([9, 6]);
 	});
+});
+
+it('copper in the water turns the hair green, wash by wash, until it is full of it', async () => {
+	const { view, session } = await open('yusra-halden');
+	const at = (weeks: number) => view.strands.after(weeks).lab;
+	const copper = { twelve: at(12), year: at(52), long: at(1000) };
+	session.changeHead('soft water', (reading) => (reading.water = 'soft'));
+	expect(copper.twelve.a).toBeLessThan(at(12).a - 1);
+	expect(copper.year.a).toBeLessThan(at(52).a - 1);
+	expect(copper.long.l).toBeCloseTo(copper.year.l, 0);
 });

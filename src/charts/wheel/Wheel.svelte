@@ -191,7 +191,7 @@
 		stroke-width: 1;
 	}
 	.level {
-		font-size: 12px;
+		font-size: 13px;
 		text-anchor: middle;
 	}
 	.hair {

@@ -179,3 +179,6 @@ export const BOWL_FAULTS = {
 	warmerChroma: 4,
 	warmHue: 95
 } as const;
+
+/** Hair takes no more minerals up than so many washes leave (reasoned: after some three months it is full). */
+export const MOST_MINERAL_WASHES = 40;

@@ -13,7 +13,9 @@ describe('how a toner is lived with', () => {
 		expect(at('soft')).toEqual({});
 		expect(at('hard')).toEqual({});
 		expect(at('copper').green).toBeCloseTo(0.003 * 30, 9);
-		expect(at('copper', 6).green).toBeCloseTo(2 * at('copper').green!, 9);
+		expect(at('copper', 1.5).green).toBeCloseTo(at('copper').green! / 2, 9);
+		// Hair is full of it after a while.
+		expect(at('copper', 30).green).toBeCloseTo(0.003 * 40, 9);
 		expect(at('iron').orange).toBeCloseTo(0.06, 9);
 		expect(at('iron').yellow).toBeCloseTo(0.06, 9);
 		const last = (water: WashHabit['water']) => weeks({ washesPerWeek: 3, water }).at(-1)!.lab;

@@ -1,6 +1,13 @@
 import { levelOf, type Lab } from '../colour';
 import type { Porosity } from '../hair';
-import { DYE_HALF_LIFE, MAINTENANCE, POROSITY, VEHICLES, WATER_LEAVES } from './constants';
+import {
+	DYE_HALF_LIFE,
+	MAINTENANCE,
+	MOST_MINERAL_WASHES,
+	POROSITY,
+	VEHICLES,
+	WATER_LEAVES
+} from './constants';
 import { addDyes, DYE_NAMES, type DyeAmounts, type DyeName } from './dyes';
 import { previewTone, rawLab, type RawHair } from './preview';
 import type { DepositConditions, Vehicle } from './deposit';
@@ -93,7 +100,8 @@ export function laidAtHome(
 		kept('violet', violetPerWeek, habit, weeks, porosity),
 		kept('blue', bluePerWeek, habit, weeks, porosity)
 	);
-	return addDyes(shampoos, WATER_LEAVES[water], washesPerWeek * weeks);
+	const washes = Math.min(MOST_MINERAL_WASHES, washesPerWeek * weeks);
+	return addDyes(shampoos, WATER_LEAVES[water], washes);
 }
 
 /**

@@ -72,7 +72,11 @@
 	const level = (value: number | undefined) => (value === undefined ? '' : formatLevel(value));
 </script>
 
-<PlaceHead title="{all.length} thing{all.length === 1 ? '' : 's'} that were put on hair" />
+<PlaceHead
+	title="{all.length} mixture{all.length === 1 ? '' : 's'}, and what came of {all.length === 1
+		? 'it'
+		: 'them'}"
+/>
 
 {#if all.length === 0}
 	<p class="text-ink-soft">
