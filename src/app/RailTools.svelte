@@ -12,13 +12,12 @@
 		session: VisitState;
 	}
 	let { session }: Props = $props();
-	/** On a phone the last two are a tap away, on the Day. */
+	/** What is needed beside the chair; the rest is a tap away, on the Day. */
 	const PLACES = [
 		{ href: '/', name: 'Day' },
 		{ href: '/clients', name: 'Clients' },
 		{ href: '/ledger', name: 'Ledger', wide: true },
-		{ href: '/shelf', name: 'Shelf', wide: true },
-		{ href: '/records', name: 'Records', wide: true }
+		{ href: '/shelf', name: 'Shelf', wide: true }
 	] as const;
 </script>
 

@@ -110,8 +110,11 @@
 			{:else if column === 'expected'}<span class="text-ink-soft">{level(row.expected)}</span>
 			{:else if column === 'seen'}<b class="figure">{level(row.seen)}</b>
 			{:else if row.kind === 'toner'}
-				<Button onclick={() => (again = row)} aria-label="Mix again: {ledgerWords(row)}"
-					>Mix it</Button
+				<!-- Above the link that the whole row is. -->
+				<span class="relative z-1"
+					><Button onclick={() => (again = row)} aria-label="Mix again: {ledgerWords(row)}"
+						>Mix it</Button
+					></span
 				>
 			{/if}
 		{/snippet}
