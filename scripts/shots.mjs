@@ -36,7 +36,7 @@ const SHOTS = [
 	['assistant', `${HESPER}/assist`, DESK, 'dark'],
 	['tone', `${HESPER}/tone`, DESK, 'light'],
 	['tone-melt', '/visit/casimir-bly-today/tone', DESK, 'dark'],
-	['tone-cures', `${HESPER}/tone`, { width: 1280, height: 2300 }, 'light'],
+	['tone-cures', `${HESPER}/tone`, { width: 1280, height: 2780 }, 'light'],
 	['send-off', `${HESPER}/send-off`, DESK, 'light'],
 	['clients', '/clients', DESK, 'light'],
 	['shelf', '/shelf', DESK, 'light']
