@@ -22,7 +22,13 @@
 		aria-label={label}>{shown}<ChevronDown size={15} aria-hidden="true" /></DropdownMenu.Trigger
 	>
 	<DropdownMenu.Portal>
-		<DropdownMenu.Content align="end" sideOffset={4} class={listLook({ class: 'min-w-45' })}>
+		<DropdownMenu.Content
+			align="end"
+			sideOffset={4}
+			class={listLook({
+				class: 'max-h-[min(488px,var(--bits-dropdown-menu-content-available-height))] min-w-45'
+			})}
+		>
 			{#each items as { id, label: name, checked } (id)}
 				{#if checked === undefined}
 					<DropdownMenu.Item class={listItemLook()} onSelect={() => onpick(id)}

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { toneReasonWords, toneWords } from './tone';
+import { needWords, pastWords, regrowthWords, toneReasonWords, toneWords } from './tone';
 
 describe('why a formula is proposed', () => {
 	it('names what it leaves, most first, and what it does to the warmth', () => {
@@ -26,4 +26,22 @@ it('a tone is said in words', () => {
 		'blue with violet',
 		'natural'
 	]);
+});
+
+it('a mark says what a toner goes to past its time', () => {
+	expect(pastWords({ minute: 25, warnings: [{ code: 'violetCast' }] })).toBe('25 min: violet');
+	expect(pastWords({ minute: 31, warnings: [{ code: 'tooDark', levels: 1.4 }] })).toBe(
+		'31 min: too deep'
+	);
+});
+
+it('grams and weeks are said in a sentence', () => {
+	const needs = [
+		{ of: 'root', grams: 9 },
+		{ of: 'lengths', grams: 17 }
+	];
+	expect(needWords(needs)).toBe('By length and density about 26 g: root 9, lengths 17.');
+	expect(needWords(needs.slice(1))).toBe('By length and density about 17 g.');
+	expect(regrowthWords(18, 6)).toBe('Regrowth shows from week 18; without it from week 6.');
+	expect(regrowthWords(undefined, 7)).toContain('hardly at all in a year');
 });
