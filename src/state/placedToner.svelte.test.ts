@@ -156,6 +156,16 @@ describe('toners for some of the hair', () => {
 		expect(placed!.mix).toMatchObject({ choice: 'formula', parts });
 		expect(session.visit.tone.choice).toBe('formula');
 	});
+	it('a strong developer in any of them is cautioned against', async () => {
+		const { session } = await openVisit('casimir-bly');
+		const cautioned = () => session.cautions.some(({ code }) => code === 'tonerStrength');
+		expect(cautioned()).toBe(false);
+		add(session, 'rootShadow');
+		session.change('strong', ({ tone }) => (tone.placed![0]!.developerVolume = 20));
+		expect(cautioned()).toBe(true);
+		session.change('left out', ({ tone }) => (tone.placed![0]!.choice = 'none'));
+		expect(cautioned()).toBe(false);
+	});
 	it('a zone that has a toner of its own is told apart from the rest', async () => {
 		const { session } = await openVisit('anneke-rill');
 		const [root] = session.head.zones;

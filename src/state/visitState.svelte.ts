@@ -331,6 +331,14 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 	tonerVolume: number | undefined = $derived.by(
 		() => this.line && mixedFrom(this.line, this.visit.tone).developerVolume
 	);
+	/** The strongest developer of all toners of the day; nothing where there is none. */
+	#strongestToner: number | undefined = $derived.by(() => {
+		const volumes = [
+			...(this.visit.tone.choice === 'none' ? [] : [this.tonerVolume ?? 0]),
+			...this.placed.flatMap(({ mix, toner }) => (mix.choice === 'none' ? [] : [toner.volume ?? 0]))
+		];
+		return volumes.length === 0 ? undefined : Math.max(...volumes);
+	});
 	cautions = $derived.by(() =>
 		visitCautions(this.visit, {
 			client: this.client,
@@ -339,7 +347,7 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 			ceilings: this.shelf?.ceilings,
 			limitOf: (product) => this.limitOf(product),
 			bowls: this.bowls.poured,
-			tonerVolume: this.visit.tone.choice === 'none' ? undefined : this.tonerVolume,
+			tonerVolume: this.#strongestToner,
 			today: this.#clock.moment().day
 		})
 	);

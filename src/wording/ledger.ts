@@ -1,6 +1,6 @@
 import { parseTone } from '../core/tone';
-import type { ChosenPart, LiftPlan, PlacedToner, Reading, Visit } from '../schema/records';
-import type { StepKind } from '../core/plan';
+import type { LedgerThing } from '../schema/ledger';
+import type { ChosenPart, Reading } from '../schema/records';
 import { ACT_WORDS, FAULT_WORDS } from './cures';
 import { formulaWords, PLACE_NAMES, toneWords } from './tone';
 import {
@@ -13,31 +13,6 @@ import {
 	PRODUCT_OPTIONS,
 	STEP_NAMES
 } from './words';
-import type { AreaName } from '../core/lift';
-
-type Cure = NonNullable<Visit['run']['cures']>[number];
-
-/** What a row of the ledger says was put on, or done. */
-export type LedgerThing =
-	| {
-			readonly kind: 'lightening';
-			readonly step: 'main' | StepKind;
-			readonly plan: Pick<LiftPlan, 'product' | 'volume' | 'ratio' | 'placement'>;
-			readonly areas: readonly AreaName[] | undefined;
-	  }
-	| {
-			readonly kind: 'toner';
-			readonly place: PlacedToner['place'] | undefined;
-			readonly line: string | undefined;
-			readonly ratio: number;
-			readonly parts: readonly ChosenPart[];
-	  }
-	| {
-			readonly kind: 'cure';
-			readonly fault: Cure['fault'];
-			readonly act: Cure['act'];
-			readonly parts: readonly ChosenPart[];
-	  };
 
 /** What the ledger is told apart in. */
 export const LEDGER_KINDS: Readonly<Record<LedgerThing['kind'], string>> = {

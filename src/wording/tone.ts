@@ -29,6 +29,10 @@ export const PLACE_NAMES: Readonly<Record<PlacedToner['place'], string>> = {
 	glaze: 'glaze over all'
 };
 
+/** What Tone asks of it. */
+export const placeQuestion = ({ place }: Pick<PlacedToner, 'place'>): string =>
+	place === 'glaze' ? 'What goes over all of it?' : `What goes on the ${PLACE_NAMES[place]}?`;
+
 /** The same with how far it reaches. */
 export const placeWords = ({ place, cm }: Pick<PlacedToner, 'place' | 'cm'>): string =>
 	cm === undefined ? PLACE_NAMES[place] : `${PLACE_NAMES[place]}, ${cm} cm`;

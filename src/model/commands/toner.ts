@@ -76,7 +76,9 @@ export function settleToner(
 	if (draft.tone.choice === 'open') chooseToner(draft.tone, parts, line);
 	for (const one of draft.tone.placed ?? []) {
 		const suggested = placed.find(({ id }) => id === one.id);
-		if (suggested && one.choice === 'open') chooseToner(one, suggested.parts, suggested.line);
+		// What was not found yet stays open.
+		if (suggested && suggested.parts.length > 0 && one.choice === 'open')
+			chooseToner(one, suggested.parts, suggested.line);
 	}
 	if (!draft.settled.includes('tone')) draft.settled.push('tone');
 }

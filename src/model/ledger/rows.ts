@@ -1,15 +1,13 @@
-import type { StepKind } from '../../core/plan';
-import type { AreaName } from '../../core/lift';
 import { shareOut } from '../../core/mix';
 import type {
 	ChosenPart,
-	LiftPlan,
 	PlacedToner,
 	Reading,
 	Shelf,
 	TonerMix,
 	Visit
 } from '../../schema/records';
+import type { LedgerThing } from '../../schema/ledger';
 import { daySteps, goesOn } from '../visit/day';
 
 /** What every row of the ledger tells: when, on whom, by whom, on which hair. */
@@ -29,27 +27,7 @@ interface LedgerEntry {
 }
 
 /** Something that was mixed and put on, or done about what went wrong. */
-export type LedgerRow = LedgerEntry &
-	(
-		| {
-				readonly kind: 'lightening';
-				readonly step: 'main' | StepKind;
-				readonly plan: Pick<LiftPlan, 'product' | 'volume' | 'ratio' | 'placement'>;
-				readonly areas: readonly AreaName[] | undefined;
-		  }
-		| {
-				readonly kind: 'toner';
-				readonly place: PlacedToner['place'] | undefined;
-				readonly lineId: string | undefined;
-				readonly line: string | undefined;
-				readonly ratio: number;
-				readonly parts: readonly ChosenPart[];
-		  }
-		| ({ readonly kind: 'cure' } & Pick<
-				NonNullable<Visit['run']['cures']>[number],
-				'fault' | 'act'
-		  > & { readonly parts: readonly ChosenPart[] })
-	);
+export type LedgerRow = LedgerEntry & LedgerThing;
 
 /** A visit on which something was put on, or whose end was written down. */
 const isBegun = ({ run, result }: Visit): boolean =>

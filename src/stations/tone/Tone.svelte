@@ -38,6 +38,7 @@
 		holdsWords,
 		pastWords,
 		PLACE_NAMES,
+		placeQuestion,
 		placeWords,
 		toneTaskWords,
 		toneWarningWords
@@ -111,9 +112,7 @@
 </script>
 
 <Station
-	question={placed
-		? `What goes on the ${PLACE_NAMES[placed.mix.place]}?`
-		: 'What neutralises what is there?'}
+	question={placed ? placeQuestion(placed.mix) : 'What neutralises what is there?'}
 	answer={toner.none
 		? 'No toner'
 		: formulaWords(parts) || (toner.found ? 'nothing found' : 'searching…')}
