@@ -20,6 +20,9 @@ test('what was mixed is found by a few keys, and mixed again for somebody else',
 	const find = page.getByLabel('A shade, a strength, a level, a word, a name, a month');
 	await find.fill('9v');
 	await expect(table.getByRole('row')).toHaveCount(2);
+	const downloading = page.waitForEvent('download');
+	await page.getByRole('button', { name: 'Export as CSV' }).click();
+	expect((await downloading).suggestedFilename()).toMatch(/^ledger.*\.csv$/);
 	await find.fill('level 3 coarse');
 	await expect(table).toContainText('Teodor Vask');
 	await find.fill('no such thing');

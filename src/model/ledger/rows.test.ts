@@ -1,3 +1,4 @@
+import { csvParse } from 'd3-dsv';
 import { describe, expect, it } from 'vitest';
 import { ledgerText, ledgerWords } from '../../wording/ledger';
 import { openVisit } from '../../testing/demoVisit';
@@ -5,7 +6,8 @@ import { findByWords } from '../find';
 import { logCure } from '../commands/cures';
 import { mixAgain } from '../commands/mixAgain';
 import { mixOwn } from '../commands/toner';
-import { ledgerRows, scaledTo } from './rows';
+import { ledgerCsv } from './csv';
+import { ledgerRows, scaledTo, type LedgerRow } from './rows';
 
 const PARTS = [
 	{ name: '9V', shadeId: 'lantern-demi-9-V', level: 9, tone: 'V', grams: 20 },
@@ -83,5 +85,25 @@ describe('the ledger', () => {
 	it('scales in whole steps of the scale, and to the very sum', () => {
 		expect(scaledTo(PARTS, 45, 1).map(({ grams }) => grams)).toEqual([30, 15]);
 		expect(scaledTo(PARTS, 10, 1).reduce((sum, { grams }) => sum + grams, 0)).toBe(10);
+	});
+	it('leaves as a table that reads back, in which no cell begins as a formula does', async () => {
+		const { session, rows, workspace } = await mixed();
+		session.change(
+			'notes',
+			({ result }) => (result.notes = '=HYPERLINK("x"), "quoted", two\nlines')
+		);
+		const nameOf = ({ clientId }: LedgerRow) => `@${workspace.clients.get(clientId)!.name}`;
+		const table = csvParse(ledgerCsv(rows(), nameOf, ledgerWords));
+		expect(table).toHaveLength(rows().length);
+		const toner = table.find(({ kind }) => kind === 'toner')!;
+		expect(toner).toMatchObject({
+			what: '9V 20 g + clear 10 g, 1 : 1.5, Lantern demi',
+			head: "'@Hesper Oake",
+			'natural level': '5',
+			minutes: '20',
+			notes: '\'=HYPERLINK("x"), "quoted", two\nlines'
+		});
+		for (const row of table)
+			for (const cell of Object.values(row)) expect(cell).not.toMatch(/^[=+\-@]/);
 	});
 });

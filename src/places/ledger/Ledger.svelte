@@ -2,8 +2,11 @@
 	import { goto } from '$app/navigation';
 	import { formatLevel } from '../../core/hair';
 	import { ledgerRows, type LedgerRow } from '../../model/ledger/rows';
+	import { ledgerCsv } from '../../model/ledger/csv';
 	import { mixAgain } from '../../model/commands/mixAgain';
+	import { useClock } from '../../state/clock.svelte';
 	import { useRecords } from '../../state/records';
+	import { downloadText, fileName } from '../../ui/download';
 	import Button from '../../ui/Button.svelte';
 	import Choice from '../../ui/Choice.svelte';
 	import Sheet from '../../ui/Sheet.svelte';
@@ -14,6 +17,7 @@
 	import { formatDate } from '../../wording/words';
 
 	const { workspace } = useRecords();
+	const clock = useClock();
 	const all = $derived(ledgerRows(workspace.visits.values(), workspace.shelf));
 	const nameOf = ({ clientId }: LedgerRow) =>
 		workspace.clients.get(clientId)?.name ?? 'Unknown client';
@@ -42,6 +46,12 @@
 		again = undefined;
 		void goto(`/visit/${visitId}/tone`);
 	}
+	const exportRows = () =>
+		downloadText(
+			fileName('ledger', clock.today, 'csv'),
+			'text/csv',
+			ledgerCsv(rows, nameOf, ledgerWords)
+		);
 	const COLUMNS: readonly TableColumn<LedgerRow>[] = [
 		{ id: 'date', head: 'Day', value: ({ date }) => date, track: '104px', fixed: true },
 		{ id: 'client', head: 'Head', value: nameOf, track: 'minmax(110px,1fr)' },
@@ -76,7 +86,9 @@
 	title="{all.length} mixture{all.length === 1 ? '' : 's'}, and what came of {all.length === 1
 		? 'it'
 		: 'them'}"
-/>
+>
+	{#if rows.length > 0}<Button onclick={exportRows}>Export as CSV</Button>{/if}
+</PlaceHead>
 
 {#if all.length === 0}
 	<p class="text-ink-soft">
