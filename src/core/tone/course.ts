@@ -1,7 +1,10 @@
 import { deltaE, levelOf, type Lab } from '../colour';
-import { previewTone, type RawHair, type ToneWarning } from './preview';
-import type { DepositConditions } from './deposit';
-import type { FormulaPart } from './formula';
+import { rawLab, toneWarnings, type RawHair, type ToneWarning } from './preview';
+import { takenUp, type DepositConditions } from './deposit';
+import { addDyes } from './dyes';
+import { depositOf, type FormulaPart } from './formula';
+
+const NO_PIGMENT = { eumelanin: 0, pheomelanin: 0 };
 
 /** A toner at a minute, as a wipe check would show it. */
 export interface ToneMoment {
@@ -23,10 +26,20 @@ export function toneCourse(
 	toMinute: number,
 	stepMinutes = 1
 ): ToneMoment[] {
+	const before = rawLab(raw);
+	// What goes in grows by one factor for all of it: the formula is reckoned once and scaled.
+	const last = { ...conditions, minutes: Math.max(1, toMinute) };
+	const dyes = depositOf(parts, raw.pigment, last);
+	const onWhite = depositOf(parts, NO_PIGMENT, last);
 	const moments: ToneMoment[] = [];
 	for (let minute = 0; minute <= toMinute + 1e-9; minute += stepMinutes) {
-		const { lab, warnings } = previewTone(raw, parts, { ...conditions, minutes: minute });
-		moments.push({ minute, lab, level: levelOf(lab), warnings });
+		const share = takenUp({ ...conditions, minutes: minute }) / takenUp(last);
+		const lab = rawLab({
+			...raw,
+			dye: addDyes(raw.dye ?? {}, dyes, share),
+			dyeOnWhite: addDyes(raw.dyeOnWhite ?? raw.dye ?? {}, onWhite, share)
+		});
+		moments.push({ minute, lab, level: levelOf(lab), warnings: toneWarnings(before, lab) });
 	}
 	return moments;
 }

@@ -30,6 +30,17 @@ export interface DepositShares {
 	readonly brown: number;
 }
 
+/** Share of what stays in the end that has gone in by a minute, 0-1; everything else of a deposit is as it was. */
+export function takenUp({
+	vehicle,
+	minutes,
+	porosity
+}: Pick<DepositConditions, 'vehicle' | 'minutes' | 'porosity'>): number {
+	const { tauMinutes } = VEHICLES[vehicle];
+	const tau = porosity === 'high' ? tauMinutes / POROSITY.porousSpeed : tauMinutes;
+	return -Math.expm1(-minutes / tau);
+}
+
 /**
  * What of a formula stays on hair, of its tones and of its brown base:
  * `factor·(2/(1+r))^0.7·porosity`, that of the base 1.75 times as much, each at most 0.95; times
@@ -37,9 +48,8 @@ export interface DepositShares {
  * @param eumelanin the hair's own, ≥ 0; 0 for white hair
  */
 export function depositShares(conditions: DepositConditions, eumelanin = 0): DepositShares {
-	const { vehicle, ratio, minutes, porosity = 'normal' } = conditions;
-	const { deposit, tauMinutes } = VEHICLES[vehicle];
-	const tau = porosity === 'high' ? tauMinutes / POROSITY.porousSpeed : tauMinutes;
+	const { vehicle, ratio, porosity = 'normal' } = conditions;
+	const { deposit } = VEHICLES[vehicle];
 	const parts = vehicle === 'direct' ? 1 : ratio;
 	const strong =
 		vehicle === 'demi' && (conditions.developerVolume ?? 0) >= DEPOSIT.strongFromVolume
@@ -49,7 +59,7 @@ export function depositShares(conditions: DepositConditions, eumelanin = 0): Dep
 	const full = deposit * Math.pow(share, DEPOSIT.ratioPower) * POROSITY.uptake[porosity] * strong;
 	const kept =
 		(1 - (DEPOSIT.unlightened * eumelanin) / (eumelanin + 1)) *
-		-Math.expm1(-minutes / tau) *
+		takenUp(conditions) *
 		(conditions.texture === 'coarse' ? DEPOSIT.coarse : 1) *
 		(conditions.naturalRed ? DEPOSIT.naturalRed : 1) *
 		holds(conditions);
