@@ -91,10 +91,15 @@
 		});
 		onaim(finger);
 	}
+	/** A finger that begins further from the ring scrolls the page, px. */
+	const GRASP = 30;
 	function grab(event: PointerEvent) {
-		if (event.button !== 0) return;
+		if (event.button !== 0 || !svg) return;
+		const box = svg.getBoundingClientRect();
+		const off = Math.hypot(event.clientX - box.left - target.x, event.clientY - box.top - target.y);
+		if (event.pointerType === 'touch' && off > GRASP) return;
 		dragging = true;
-		svg?.setPointerCapture(event.pointerId);
+		svg.setPointerCapture(event.pointerId);
 		follow(event);
 	}
 	const STEPS: Readonly<Record<string, readonly [number, number]>> = {
@@ -159,6 +164,7 @@
 		<line class="way" x1={start.x} y1={start.y} x2={end.x} y2={end.y} />
 		<circle class="zone" cx={start.x} cy={start.y} r="8" style:fill={hexOf(starts[0]!.lab)} />
 		<circle class="zone" cx={end.x} cy={end.y} r="8" style:fill={hexOf(toned.lab)} />
+		<circle class="grasp" cx={target.x} cy={target.y} r={GRASP} />
 		<circle class="aim" cx={target.x} cy={target.y} r="13" />
 		<path
 			class="aim"
@@ -175,7 +181,7 @@
 	}
 	svg {
 		display: block;
-		touch-action: none;
+		touch-action: pan-y;
 		cursor: crosshair;
 		user-select: none;
 	}
@@ -223,6 +229,10 @@
 	.zone {
 		stroke: var(--on-field);
 		stroke-width: 2;
+	}
+	.grasp {
+		fill: transparent;
+		touch-action: none;
 	}
 	.aim {
 		fill: none;
