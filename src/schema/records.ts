@@ -3,6 +3,7 @@ import * as z from 'zod/mini';
 import {
 	BOUNDS,
 	MOST_FURTHER,
+	MOST_PLACED,
 	CHECK_WORDS,
 	HEATS,
 	SCALP_FEELS,
@@ -520,7 +521,7 @@ export const tonePlan = z.extend(tonerMix, {
 		})
 	),
 	/** Toners of their own on some of the hair. */
-	placed: z.optional(z.array(placedToner).check(z.maxLength(8))),
+	placed: z.optional(z.array(placedToner).check(z.maxLength(MOST_PLACED))),
 	/** In which order it goes on; the warmest first unless said. */
 	order: z.optional(z.enum(TONER_ORDERS)),
 	/** All of it goes on damp hair. */

@@ -539,6 +539,11 @@ export class HairView implements DayStrand, TonerSource {
 	);
 	tonedColours = $derived.by(() => this.#afterWeeks(0));
 	fadedColours = $derived.by(() => this.#afterWeeks(FADE_WEEKS));
+	/** As it goes home: under the glaze, where one goes over all of this head's hair. */
+	finished = $derived.by((): Pick<TonerView['toned'], 'level' | 'lab'> => {
+		const glaze = this.#area() === undefined ? this.#source.glazes.at(-1) : undefined;
+		return glaze && !glaze.none ? glaze.toned : this.toner.toned;
+	});
 	/** As it looks when the toner has mostly gone. */
 	get faded(): FadedWeek {
 		return this.toner.weeks[FADE_WEEKS]!;

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { deltaE, labOfTristimulus, tristimulusOfLinear, type Rgb } from '../core/colour';
 import { levelOfFibre } from '../core/lift';
-import type { TONE_TECHNIQUES } from '../core/vocabulary';
-import { addTechnique, changePlaced, dropPlaced, MOST_PLACED } from '../model/commands/placed';
+import { MOST_PLACED, type TONE_TECHNIQUES } from '../core/vocabulary';
+import { addTechnique, changePlaced, dropPlaced } from '../model/commands/placed';
 import { setOpen } from '../model/commands/shades';
 import { chooseOfLine, settleToner } from '../model/commands/toner';
 import { dayBowls } from '../model/visit/dayBowls';
@@ -136,6 +136,8 @@ describe('toners for some of the hair', () => {
 		});
 		const over = session.head.tonedColours.hair.at(-1)!;
 		expect(lab(over).l).toBeLessThan(lab(bare).l - 2);
+		expect(session.head.finished.level).toBe(glaze!.toner.toned.level);
+		expect(session.head.finished.level).toBeLessThan(session.head.toner.toned.level - 0.1);
 	});
 	it('no more of them than can be told apart', async () => {
 		const { session } = await openVisit('hesper-oake');

@@ -1,9 +1,9 @@
 import { addDyes, type WashHabit } from '../core/tone';
 import { namedHair } from '../model/visit/hair';
-import { reachOf, WHITE_FIBRE } from '../model/visit/placed';
+import { ADDED_HAIR, reachOf } from '../model/visit/placed';
 import { rawOf } from '../model/visit/tone';
 import type { Aim, PlacedToner, ShelfLine, TonePlan } from '../schema/records';
-import type { AreaName, Fibre } from '../core/lift';
+import { WHITE_FIBRE, type AreaName, type Fibre } from '../core/lift';
 import type { HairView, StretchToner } from './hairView.svelte';
 import type { Searches } from './searches';
 import { TonerView, type HairToTone, type TonerSource } from './tonerView.svelte';
@@ -89,7 +89,7 @@ export class PlacedTonerView implements TonerSource {
 			case 'whiteHair':
 				return bare(WHITE_FIBRE);
 			case 'addedHair': {
-				const { level = 10, undertone = 'pale yellow' } = start ?? {};
+				const { level, undertone } = start ?? ADDED_HAIR;
 				const { fibre, named } = namedHair(reading, level, undertone);
 				return {
 					...bare(fibre),

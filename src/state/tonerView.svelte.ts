@@ -262,7 +262,7 @@ export class TonerView {
 	get faults(): readonly ToneWarning[] {
 		return faultsOf(this.toned, this.aim.level - DEEPER_THAN_AIM);
 	}
-	/** The dye that it leaves on pigment, after a number of washes; with what went on before it. */
+	/** The dye that it leaves on pigment, after a number of washes. */
 	dyesAfter = (washes: number) => dyesAfter(this.parts, this.conditions, washes);
 	/** The dye that its filler leaves on pigment. */
 	fillerDyes = (pigment: RawHair['pigment']): DyeAmounts => {

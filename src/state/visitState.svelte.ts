@@ -33,6 +33,7 @@ import { mixedFrom } from '../model/visit/tone';
 import { usageFrom, type Usage } from '../model/visit/usage';
 import { dayWork, type DayWork, type WorkBowls, type WorkedHead } from '../model/visit/work';
 import { Search } from './search.svelte';
+import { undertoneOf, type Undertone } from '../core/colour';
 import type { WashHabit } from '../core/tone';
 import { steady } from './steady';
 import { aimProblem } from '../model/visit/aimProblem';
@@ -126,6 +127,10 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 	/** The toner that Tone works on. */
 	get toner(): TonerView {
 		return this.placedToner?.toner ?? this.head.toner;
+	}
+	/** The warmth that it finds: as a person named it, or else as the model does. */
+	get tonerUndertone(): Undertone {
+		return this.placedToner ? undertoneOf(this.toner.bareLab) : this.head.rawUndertone;
 	}
 	/** Changes the toner that is looked at. */
 	changeToner(label: string, recipe: (draft: TonerMix) => unknown): void {

@@ -62,7 +62,7 @@
 				><Strand
 					colours={session.head.tonedColours}
 					seed={32}
-					label="expected {formatLevel(session.head.toner.toned.level)}"
+					label="expected {formatLevel(session.head.finished.level)}"
 				/></span
 			>
 		</span>

@@ -76,4 +76,4 @@ export function stationLine(session: VisitState, station: Station): string {
 
 /** The toned colour in a word. */
 export const tonedWord = (view: HairView): string =>
-	view.toner.parts.length > 0 ? describeTone(view.toner.toned.lab, 'toned') : view.startWord;
+	view.toner.parts.length > 0 ? describeTone(view.finished.lab, 'toned') : view.startWord;

@@ -22,10 +22,7 @@
 	import { aimDifferenceWords, differenceWords, exceptWords } from '../../wording/areas';
 	import { useVisit } from '../../state/visitContext';
 	import {
-		VEHICLE_NAMES,
 		areaWords,
-		beside,
-		formatPrice,
 		formatRatio,
 		labelIn,
 		PLACEMENT_OPTIONS,
@@ -35,10 +32,8 @@
 		formatDate
 	} from '../../wording/words';
 	import PrintBowls from './PrintBowls.svelte';
-	import { curedWords } from '../../wording/cures';
-	import { colourCost } from '../../model/visit/dayBowls';
-	import { developerGramsOf } from '../../model/visit/tone';
-	import { formulaWords, placeWords } from '../../wording/tone';
+	import PrintTone from './PrintTone.svelte';
+	import { formulaWords } from '../../wording/tone';
 	import { keptHair } from '../../state/keptHair';
 	import { alongWords, KEPT_WORDS, pieceWords } from '../../wording/kept';
 
@@ -85,21 +80,6 @@
 			),
 			...(drawThroughMinutes > 0 ? [`; drawn through for the last ${drawThroughMinutes} min`] : [])
 		].join('');
-	/** A toner in a line: its parts, its line, ratio, minutes, and what is expected of it. */
-	const toned = ({ parts, line, mix, toned: came }: typeof session.head.toner) => {
-		const made = line ? `${line.name} (${VEHICLE_NAMES[line.vehicle]})` : '';
-		const developer = line ? developerGramsOf(parts, line, mix.ratio, session.shelf?.scaleStep) : 0;
-		const cost = colourCost(parts, developer, session.shelf);
-		const paid = cost === undefined ? '' : formatPrice(cost, session.shelf);
-		const mixed = beside(
-			formulaWords(parts),
-			made,
-			formatRatio(mix.ratio),
-			`${mix.minutes} min`,
-			paid
-		);
-		return `${mixed}. Expected ${formatLevel(came.level)}.`;
-	};
 </script>
 
 <svelte:window
@@ -237,16 +217,7 @@
 			</p>
 		{/each}
 	{/if}
-	<h2 class="print:mt-4 print:break-after-avoid print:text-15">Tone</h2>
-	<p>
-		{#if visit.tone.choice === 'none'}No toner.{:else}{toned(session.head.toner)}{/if}
-	</p>
-	{#each session.placed as { id, mix, toner } (id)}
-		<p><b>{placeWords(mix)}:</b> {toned(toner)}</p>
-	{/each}
-	{#each visit.run.cures ?? [] as cure (cure.id)}
-		<p>{curedWords(cure)}.</p>
-	{/each}
+	<PrintTone />
 	{#if visit.result.recordedAt}
 		<h2 class="print:mt-4 print:break-after-avoid print:text-15">Result</h2>
 		<p>

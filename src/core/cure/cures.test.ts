@@ -91,6 +91,7 @@ describe('what is done where it went wrong', () => {
 		const dark = { fault: 'tooDark', seenLevel: 7 } as const;
 		const weak = solve({ ...dark, mostVolume: 5 }).cures.find(({ act }) => act === 'lift');
 		expect(weak).toMatchObject({ volume: 5 });
+		expect(actsOf({ ...dark, mostVolume: 0 })).toEqual(['clarify', 'wait']);
 		expect(actsOf({ ...dark, condition: 55 })).not.toContain('lift');
 		expect(actsOf({ ...dark, condition: 70 })).toContain('lift');
 	});

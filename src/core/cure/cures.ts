@@ -51,7 +51,7 @@ export interface CureProblem {
 	readonly head: HeadFactors;
 	/** Condition index now, 0-100. */
 	readonly condition: number;
-	/** Where a lightener would work, and the strength it may have there at most. */
+	/** Where a lightener would work, and the strength it may have there at most; 0 where none may go on. */
 	readonly placement: Application['placement'];
 	readonly mostVolume: number;
 }
@@ -213,6 +213,7 @@ function lifted(
 	{ fibre, whiteShare, target, head, condition, placement, mostVolume, conditions }: CureProblem,
 	lay: DyeAmounts
 ): Cure | undefined {
+	if (mostVolume <= 0) return undefined;
 	const layers = Object.keys(lay).length === 0 ? [] : [layer(lay, conditions)];
 	const start: Fibre = { ...fibre, layers: [...fibre.layers, ...layers] };
 	const wanted = levelOf(target);
@@ -244,6 +245,7 @@ function lifted(
 	};
 }
 
+/** The toner as it lies in the hair; its level matters to removal only where it is black. */
 const layer = (dyes: DyeAmounts, { vehicle }: DepositConditions) => ({
 	vehicle,
 	level: 8,

@@ -7,6 +7,7 @@ export {
 	DENSITY_GRAMS,
 	GRAMS_PER_OUNCE,
 	RESERVE,
+	TONER_GRAMS,
 	USUAL_STOCK
 } from './constants';
 export {

@@ -8,6 +8,9 @@ export interface Bound {
 /** Further applications of one day: so many before the main one, and so many after it. */
 export const MOST_FURTHER = 3;
 
+/** So many toners for some of the hair can be told apart on a trolley. */
+export const MOST_PLACED = 8;
+
 /** What may be set, each once: dials, fields and records go by these. Units in the names. */
 export const BOUNDS = {
 	/** Level of any hair. */

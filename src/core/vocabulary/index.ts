@@ -1,4 +1,4 @@
-export { BOUNDS, inPercent, MOST_FURTHER, type Bound } from './bounds';
+export { BOUNDS, inPercent, MOST_FURTHER, MOST_PLACED, type Bound } from './bounds';
 export {
 	ANGLES,
 	AREAS,

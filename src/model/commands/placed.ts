@@ -1,4 +1,5 @@
 import type { Aim, PlacedToner, Reading, ShelfLine, TonePlan } from '../../schema/records';
+import { MOST_PLACED } from '../../core/vocabulary';
 import { placingsOf, type ToneTechnique } from '../visit/placed';
 import { placedGrams, type TonedHead } from '../visit/tonerNeed';
 
@@ -7,9 +8,6 @@ export interface TechniqueHead extends TonedHead {
 	readonly reading: Reading;
 	readonly aim: Aim;
 }
-
-/** So many toners of their own can be told apart on a trolley. */
-export const MOST_PLACED = 8;
 
 /**
  * Puts a technique's toners into the plan, on a draft, each open, of a line, in its ratio and minutes.

@@ -3,7 +3,6 @@ import { causeOf, type CureProblem, type FaultCause, type ToneFault } from '../.
 import type { Fibre, HeadFactors } from '../../core/lift';
 import {
 	addDyes,
-	dyesNamed,
 	holds,
 	type DepositConditions,
 	type DyeAmounts,
@@ -55,7 +54,7 @@ const ZONE_OF: Readonly<Partial<Record<ToneFault, ZoneName>>> = {
 const zoneOf = ({ zones, zone }: FaultyHair, fault: ToneFault): ZoneStart =>
 	zones.find(({ name }) => name === ZONE_OF[fault]) ?? zone;
 
-/** A tenth of a bowl does for a spot, a third for a band, root or ends. */
+/** Part of the bowl that does for a spot, for a band, and for root or ends. */
 const SHARE: Readonly<Partial<Record<ToneFault, number>>> = {
 	spot: 0.15,
 	band: 0.3,
@@ -64,25 +63,26 @@ const SHARE: Readonly<Partial<Record<ToneFault, number>>> = {
 };
 const LEAST_GRAMS = 8;
 
-/** What is asked of the core about a fault; nothing while there is no colour on the shelf. */
+/**
+ * What is asked of the core about a fault; nothing while there is no colour on the shelf.
+ * @param stopped something forbids lightening this head: nothing stronger than a toner is asked for
+ */
 export function cureProblem(
 	hair: FaultyHair,
 	{ fault, level, undertone }: SeenFault,
 	habit: WashHabit,
-	shelf: Pick<Shelf, 'ceilings'> | undefined
+	shelf: Pick<Shelf, 'ceilings'> | undefined,
+	stopped: boolean
 ): CureProblem | undefined {
 	const { reading, toner, plan } = hair;
 	const { line } = toner;
 	if (!line) return undefined;
 	const zone = zoneOf(hair, fault);
 	const bare = isOfTheLift(fault);
-	const fibre = bare
-		? namedHair(reading, level, undertone ?? 'orange').fibre
-		: hair.toneStart.fibre;
-	const lies = bare
-		? undertone
-			? dyesNamed({ pigment: fibre }, undertone)
-			: {}
+	const seen = bare ? namedHair(reading, level, undertone ?? 'orange') : undefined;
+	const fibre = seen?.fibre ?? hair.toneStart.fibre;
+	const lies = seen
+		? seen.named.dye
 		: fault === 'slidOff'
 			? (toner.filled.dye ?? {})
 			: addDyes(toner.filled.dye ?? {}, toner.toned.dyes);
@@ -101,7 +101,7 @@ export function cureProblem(
 		head: hair.subject.factors,
 		condition: hair.lift.condition,
 		placement,
-		mostVolume: volumeCeiling('bleachWash', placement, shelf?.ceilings)
+		mostVolume: stopped ? 0 : volumeCeiling('bleachWash', placement, shelf?.ceilings)
 	};
 }
 

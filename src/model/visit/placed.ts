@@ -24,9 +24,6 @@ export const naturalFibre = ({ naturalLevel, warmth }: Reading): Fibre => ({
 	layers: []
 });
 
-/** White hair without anything on it. */
-export const WHITE_FIBRE: Fibre = { eumelanin: 0, pheomelanin: 0, layers: [] };
-
 export type ToneTechnique = (typeof TONE_TECHNIQUES)[number];
 
 /** A toner on some of the hair before it is mixed. */
@@ -42,7 +39,7 @@ const TIPS_CM = 5;
 const TIPS_DEEPER = 1;
 const FRAME_LIGHTER = 0.5;
 /** Added hair is bought pale. */
-const ADDED_HAIR = { level: 10, undertone: 'pale yellow' } as const;
+export const ADDED_HAIR = { level: 10, undertone: 'pale yellow' } as const;
 
 const half = (value: number): number => Math.round(2 * value) / 2;
 

@@ -1,4 +1,4 @@
-import { AREA_SHARE, DENSITY_GRAMS, tonerGrams, type TonedHair } from '../../core/mix';
+import { AREA_SHARE, DENSITY_GRAMS, TONER_GRAMS, tonerGrams, type TonedHair } from '../../core/mix';
 import { tonerMinutes } from '../../core/work';
 import { AREAS } from '../../core/vocabulary';
 import type { PlacedToner, Visit } from '../../schema/records';
@@ -103,7 +103,7 @@ export function restNeeds(
 	};
 	const all = tonerGrams(whole, ratio);
 	const weight = ({ atScalp, coveredCm }: (typeof zones)[number]) =>
-		coveredCm + (atScalp ? SCALP_AS_CM : 0);
+		coveredCm + (atScalp ? TONER_GRAMS.scalp / TONER_GRAMS.perCm : 0);
 	const total = zones.reduce((sum, zone) => sum + weight(zone), 0);
 	return zones.map((zone) => ({
 		of: zone.of,
@@ -111,6 +111,3 @@ export function restNeeds(
 		grams: Math.round((all * weight(zone)) / total)
 	}));
 }
-
-/** The scalp takes as much as so many centimetres of hair. */
-const SCALP_AS_CM = 14;

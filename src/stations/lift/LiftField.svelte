@@ -76,8 +76,8 @@
 	<StrandRow
 		name="toned"
 		colours={view.tonedColours}
-		value={formatLevel(view.toner.toned.level)}
-		words={beside(tonedWord(view), withWhite(view.toner.toned.level, view.toner.toned.lab))}
+		value={formatLevel(view.finished.level)}
+		words={beside(tonedWord(view), withWhite(view.finished.level, view.finished.lab))}
 		height={32}
 	/>
 	<StrandRow

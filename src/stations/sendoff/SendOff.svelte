@@ -36,14 +36,14 @@
 	const recorded = $derived(result.recordedAt !== undefined);
 	const suggested = $derived(RETURN_WEEKS_BY_KIND[session.visit.aim.kind]);
 	const gap = $derived(
-		result.level === undefined ? undefined : result.level - session.head.toner.toned.level
+		result.level === undefined ? undefined : result.level - session.head.finished.level
 	);
 
 	function recordVisit() {
 		workspace.transact('recorded', (draft) => {
 			const own = draft.visit(session.id);
-			const { toner, rawLevel } = session.head;
-			record(own, { toned: toner.toned.level, lifted: rawLevel }, suggested.from, clock.now());
+			const { finished, rawLevel } = session.head;
+			record(own, { toned: finished.level, lifted: rawLevel }, suggested.from, clock.now());
 			const next = nextFromRecord(workspace.visits.values(), own);
 			if (next) draft.put(next);
 		});
@@ -71,7 +71,7 @@
 <Station
 	question="What did this head do?"
 	answer={result.level === undefined
-		? formatLevel(session.head.toner.toned.level)
+		? formatLevel(session.head.finished.level)
 		: formatLevel(result.level)}
 	words={result.level === undefined
 		? `${tonedWord(session.head)} expected`
@@ -113,7 +113,7 @@
 			name="toned"
 			strong
 			colours={session.head.tonedColours}
-			value={formatLevel(session.head.toner.toned.level)}
+			value={formatLevel(session.head.finished.level)}
 			words={tonedWord(session.head)}
 			height={72}
 		/>

@@ -3,7 +3,7 @@
 	import { hexOf, rgbOf } from '../../core/colour';
 	import { describeTone, formatLevel } from '../../core/hair';
 	import { DYE_NAMES, rawLab } from '../../core/tone';
-	import { WHITE_FIBRE } from '../../model/visit/placed';
+	import { WHITE_FIBRE } from '../../core/lift';
 	import AgeingChart from '../../charts/ageing/AgeingChart.svelte';
 	import Choice from '../../ui/Choice.svelte';
 	import { freshenWeek } from '../../core/plan';
@@ -93,7 +93,7 @@
 				value={session.habit.violetPerWeek ?? 0}
 				{...BOUNDS.violetPerWeek}
 				shown={session.habit.violetPerWeek ? `${session.habit.violetPerWeek}` : 'none'}
-				hint={violetWords(session.head.rawUndertone.name)}
+				hint={violetWords(session.tonerUndertone.name)}
 				onchange={(v) => change('violet shampoo', 'violetPerWeek', v)}
 			/>
 			<Dial
@@ -101,7 +101,7 @@
 				value={session.habit.bluePerWeek ?? 0}
 				{...BOUNDS.violetPerWeek}
 				shown={session.habit.bluePerWeek ? `${session.habit.bluePerWeek}` : 'none'}
-				hint={blueWords(session.head.rawUndertone.name)}
+				hint={blueWords(session.tonerUndertone.name)}
 				onchange={(v) => change('blue shampoo', 'bluePerWeek', v)}
 			/>
 			<Choice

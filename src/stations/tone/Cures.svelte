@@ -40,7 +40,9 @@
 	});
 	const seen: SeenFault = $derived({ fault, level, ...(bare ? { undertone } : {}) });
 	const problem = $derived(
-		open ? cureProblem(head, seen, session.habit, session.shelf) : undefined
+		open
+			? cureProblem(head, seen, session.habit, session.shelf, session.stops.length > 0)
+			: undefined
 	);
 	const search = new Search(compute, 'findCures', `cures ${session.id}`, () => problem);
 	const answer = $derived(search.found);

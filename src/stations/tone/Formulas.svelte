@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { undertoneOf } from '../../core/colour';
 	import { kindsOf } from '../../core/toner';
 	import { chooseOfLine, chooseToner } from '../../model/commands/toner';
 	import { recordParts } from '../../model/visit/tone';
@@ -18,9 +17,7 @@
 	const kinds = $derived(
 		kindsOf(formulas, toner.filled, toner.conditions, toner.target, session.habit)
 	);
-	const undertone = $derived(
-		session.placedToner ? undertoneOf(toner.bareLab).name : session.head.rawUndertone.name
-	);
+	const undertone = $derived(session.tonerUndertone.name);
 	const softer = $derived(toner.softer);
 	const rows = $derived(
 		line

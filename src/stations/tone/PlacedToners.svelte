@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
-	import { TONE_TECHNIQUES } from '../../core/vocabulary';
+	import { MOST_PLACED, TONE_TECHNIQUES } from '../../core/vocabulary';
 	import { describeTone, formatLevel } from '../../core/hair';
 	import { newId } from '../../model/identity';
-	import { addTechnique, MOST_PLACED } from '../../model/commands/placed';
+	import { addTechnique } from '../../model/commands/placed';
 	import { uniform } from '../../model/visit/hair';
 	import { useVisit } from '../../state/visitContext';
 	import Menu from '../../ui/Menu.svelte';

@@ -9,7 +9,6 @@
 	import { goto } from '$app/navigation';
 	import { figures } from '../../state/figures.svelte';
 	import { formatLevel } from '../../core/hair';
-	import { holds } from '../../core/tone';
 	import Button from '../../ui/Button.svelte';
 	import FootLine from '../../widgets/FootLine.svelte';
 	import ProcessClock from '../../widgets/ProcessClock.svelte';
@@ -19,29 +18,25 @@
 	import { DayClocks } from '../../state/dayClocks.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import { tonedWord } from '../../widgets/summary';
-	import { isPlainLine } from '../../store/demo/shelf';
 	import Ageing from './Ageing.svelte';
 	import Cures from './Cures.svelte';
 	import FillerLine from './FillerLine.svelte';
 	import PlacedToners from './PlacedToners.svelte';
+	import ToneWatch from './ToneWatch.svelte';
 	import ToneWheel from './ToneWheel.svelte';
 	import Formulas from './Formulas.svelte';
 	import MixingBench from './MixingBench.svelte';
 	import ToneDials from './ToneDials.svelte';
 	import ZoneMinutes from './ZoneMinutes.svelte';
 	import { beside, formatPrice, withWhite } from '../../wording/words';
-	import { lightsTonedWords } from '../../wording/kept';
 	import {
-		bowlFaultWords,
 		distanceWords,
 		formulaWords,
-		holdsWords,
 		pastWords,
 		PLACE_NAMES,
 		placeQuestion,
 		placeWords,
-		toneTaskWords,
-		toneWarningWords
+		toneTaskWords
 	} from '../../wording/tone';
 
 	const WEEK_MARKS = [2, 4, 6, 8, AGES_FOR_WEEKS].map((week) => ({
@@ -71,9 +66,6 @@
 					session.head.isLifted(session.head.toneStart.fibre)
 				)}.`
 	);
-	const warnings = $derived(toner.faults);
-	const held = $derived(holds(toner.conditions));
-	const need = $derived(toner.found?.needLevel);
 	const tooLate = $derived(toner.tooLate);
 	const lastMinute = $derived(toner.course.at(-1)!.minute);
 	const minuteMarks = $derived([
@@ -83,8 +75,8 @@
 			: [{ at: tooLate.minute / lastMinute, text: pastWords(tooLate) }])
 	]);
 	const faded = $derived(toner.weeks[FADE_WEEKS]!);
-	/** The toner for the rest of the hair: what the figures of the strand speak of. */
-	const whole = $derived(session.head.toner.toned);
+	/** What the figures of the whole strand speak of. */
+	const whole = $derived(session.head.finished);
 	/** Its clock stands first once it is chosen. */
 	const wallClock = useClock();
 	$effect(wallClock.run);
@@ -189,43 +181,7 @@
 		</div>
 	{/snippet}
 	{#snippet picture()}
-		{#each warnings as warning (warning.code)}
-			<p class="mb-3 border-l-4 border-ask pl-3" role="status">
-				<b>Watch:</b>
-				{toneWarningWords(warning)}
-			</p>
-		{/each}
-		{#each toner.bowlFaults as fault (fault.code)}
-			<p class="mb-3 border-l-4 border-ask pl-3" role="status">
-				<b>In this bowl:</b>
-				{bowlFaultWords(fault)}
-			</p>
-		{/each}
-		{#if held < 1 && !toner.none}
-			<p class="mb-3 border-l-4 border-ask pl-3" role="status">
-				<b>Holds little:</b>
-				{holdsWords(held)}
-			</p>
-		{/if}
-		{#if need !== undefined}
-			<p class="mb-3 border-l-4 border-ask pl-3">
-				<b>Nothing on this line comes close.</b> Lifted to {formatLevel(need)} it would. The nearest stand
-				below with their distance.
-			</p>
-		{/if}
-		{#if session.line && isPlainLine(session.line)}
-			<p class="mb-3 border-l-4 border-ask pl-3" role="status">
-				<b>These are not your tubes.</b> The shelf still holds the line that a new salon starts
-				with:
-				<a href="/shelf">enter your own shades</a> before you mix by this.
-			</p>
-		{/if}
-		{#each session.head.lightsToned as piece (piece.zone)}
-			<p class="mb-3 border-l-4 border-ask pl-3">
-				<b>Old light pieces, {piece.zone}:</b>
-				{lightsTonedWords(piece)}
-			</p>
-		{/each}
+		<ToneWatch />
 		<PlacedToners />
 		<FillerLine {clocks} />
 		{#snippet onHair()}

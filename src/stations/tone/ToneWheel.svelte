@@ -18,7 +18,7 @@
 	const pulls = $derived(wheelPulls(toner.filled, toner.line));
 	const used = $derived(dyesIn(toner.parts, toner.conditions.vehicle));
 	const aim = $derived(toner.aim);
-	const words = $derived(wheelWords(session.head.rawUndertone, aim));
+	const words = $derived(wheelWords(session.tonerUndertone, aim));
 
 	function take(label: string, colour: Partial<Pick<Aim, 'direction' | 'keepWarmth'>>) {
 		const { placedToner, head } = session;
