@@ -2,6 +2,8 @@ import * as z from 'zod/mini';
 
 import {
 	BOUNDS,
+	LEARNED_OF_HEADS,
+	LEARNED_OF_HANDS,
 	MOST_FURTHER,
 	MOST_PLACED,
 	CHECK_WORDS,
@@ -77,7 +79,9 @@ export const client = z.object({
 	bluePerWeek: z.optional(within(BOUNDS.violetPerWeek)),
 	/** Comes for a gloss every so many weeks, between the visits. */
 	glossWeeks: z.optional(within(BOUNDS.glossWeeks)),
-	patchTests: z.array(patchTest).check(z.maxLength(200))
+	patchTests: z.array(patchTest).check(z.maxLength(200)),
+	/** What is not learned of this head: predictions take it as typical. */
+	learnOff: z.optional(z.array(z.enum(LEARNED_OF_HEADS)).check(z.maxLength(3)))
 });
 
 export const zoneName = z.enum(ZONE_NAMES);
@@ -539,8 +543,13 @@ export const result = z.object({
 	expected: z.optional(z.object({ toned: hair.level, lifted: hair.level })),
 	tone: text(120),
 	notes: text(4000),
+	/** Nothing is learned from it. */
+	untaught: z.optional(z.literal(true)),
 	leftoverGrams: z.optional(within(BOUNDS.leftoverGrams)),
 	returnWeeks: z.optional(wholeWithin(BOUNDS.returnWeeks)),
+	/** Minutes from sitting down to getting up, and what was asked for it, as they came. */
+	tookMinutes: z.optional(wholeWithin(BOUNDS.tookMinutes)),
+	price: z.optional(within(BOUNDS.price)),
 	recordedAt: z.optional(when)
 });
 
@@ -644,6 +653,10 @@ export const shelf = z.object({
 	/** How fast colour is put on here, and by single colourists where they differ. */
 	handPace: z.optional(z.enum(HAND_PACE_NAMES)),
 	handPaces: z.optional(z.record(text(120, 1), z.enum(HAND_PACE_NAMES))),
+	/** What is not learned of those who work here. */
+	learnOff: z.optional(z.array(z.enum(LEARNED_OF_HANDS)).check(z.maxLength(1))),
+	/** Factors on the rate of textures beside the published ones, taken from the salon's own heads. */
+	textureRates: z.optional(z.partialRecord(hair.texture, within(BOUNDS.textureRate))),
 	ceilings: hair.ceilings,
 	lightenerName: text(80),
 	/** Finest step of the scale, g. */

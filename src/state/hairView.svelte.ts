@@ -158,7 +158,7 @@ export class HairView implements DayStrand, TonerSource {
 	/** The aim of this area, with what its zones ask for beside it. */
 	strandAim: Aim = $derived.by(() => aimOf(this.#headAim, this.#area()));
 	/** This hair as predictions take it. */
-	subject = $derived.by(() => subjectOf(this.reading, this.#source.learned));
+	subject = $derived.by(() => subjectOf(this.reading, this.#source.learned, this.#area()));
 	#lift = $derived.by(() => this.#source.visit.lift);
 	/** An area that has this hair, by which the steps of the day are told that leave some out. */
 	place: AreaName = $derived.by(

@@ -25,7 +25,7 @@ import { HairView, type HairSource, type StretchToner } from './hairView.svelte'
 import { tonerIn } from '../model/visit/placed';
 import { PlacedTonerView } from './placedToner.svelte';
 import type { TonerView } from './tonerView.svelte';
-import { learnedFrom, recordedBefore } from '../model/visit/learned';
+import { learnedFrom, recordedBefore, type LearnsFrom } from '../model/visit/learned';
 import type { Learned } from '../model/visit/lift';
 import { Lowlights, type LowlightSource } from './lowlights.svelte';
 import { handPaceFrom, type HandPace } from '../model/visit/handPace';
@@ -280,12 +280,19 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 			return { clientId, date, past: past.map(({ id, updatedAt }) => ({ id, updatedAt })) };
 		})
 	);
+	#learnsFrom: LearnsFrom = $derived.by(
+		steady(() => ({
+			salon: this.shelf?.textureRates?.[this.#reading.texture],
+			off: this.client?.learnOff
+		}))
+	);
 	/** What this client's recorded visits taught; not worked out again while they stay as they are. */
 	taught: Learned = $derived.by(() => {
 		const { clientId, date } = this.#past;
 		return learnedFrom(
 			untrack(() => this.#workspace.visitsOf(clientId)),
-			date
+			date,
+			this.#learnsFrom
 		);
 	});
 	/** What their leftovers taught of how much this head takes. */
@@ -294,7 +301,8 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 		return usageFrom(
 			untrack(() => this.#workspace.visitsOf(clientId)),
 			date,
-			this.shelf
+			this.shelf,
+			this.client?.learnOff?.includes('grams')
 		);
 	});
 	/** How fast whoever works on this head puts colour on. */

@@ -4,6 +4,7 @@ import { findToner } from '../core/toner';
 
 import type { InPlace } from '../state/searches';
 import { demoDocuments } from '../store/demo/documents';
+import { isPast, OTHERS } from '../store/demo/past';
 import { keyOf } from '../model/identity';
 import { momentIn } from '../model/time';
 import type { AnyDocument } from '../schema/records';
@@ -41,11 +42,18 @@ export async function openMemory(documents: readonly AnyDocument[]): Promise<Wor
 	return workspace;
 }
 
+/** Of the demo, today alone: those who are there, before anything was learned of heads and hands. */
+const isToday = (document: AnyDocument): boolean =>
+	document.kind === 'visit' ? !isPast(document) : OTHERS.every(({ id }) => id !== document.id);
+
+/** Made once for all tests of a file: documents are never changed in place. */
+let demo: AnyDocument[] | undefined;
+
 /** Today's visit of a demo client, worked out in place. */
 export async function openVisit(
 	client: string
 ): Promise<{ readonly session: VisitState; readonly workspace: Workspace }> {
-	const workspace = await openMemory(demoDocuments(MOMENT));
+	const workspace = await openMemory((demo ??= demoDocuments(MOMENT).filter(isToday)));
 	return { workspace, session: new VisitState(workspace, `${client}-today`, standing(), SPOT) };
 }
 

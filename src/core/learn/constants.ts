@@ -1,4 +1,4 @@
-import { SPREAD } from '../lift';
+import { placeSdOf, SPREAD } from '../lift';
 
 /** What is known of the personal factor before a client was ever seen, and how well a level is read. */
 export const LEARN = {
@@ -6,11 +6,17 @@ export const LEARN = {
 	priorSd: SPREAD.logPersonal,
 	/** Standard deviation of a level read by eye against the true one. */
 	readingSd: SPREAD.reader,
+	/** The same of an area beside its head: its warmth and its saturation, as the interval of a head has them. */
+	areaSd: placeSdOf(SPREAD),
+	/** One visit says too little of a habit. */
+	leastVisits: 2,
 	/** Years without visits in which what was learned halves: hair and habits change. */
 	halfLifeYears: 1,
 	/** The grid on which the posterior is worked out: ± this many prior deviations. */
 	gridSpan: 5,
-	gridSteps: 201
+	gridSteps: 201,
+	/** The grid of a head and its areas. */
+	grid: { head: 61, place: 17, span: 4, placeSpan: 3 }
 } as const;
 
 /** A ladder from a salon's own ring. */
@@ -36,3 +42,21 @@ export const USAGE = { least: 0.6, most: 1.6, priorVisits: 1 } as const;
 
 /** Minutes taken beside minutes reckoned: further from the usual, something else was logged. */
 export const HAND_PACE = { least: 0.5, most: 2, priorVisits: 1 } as const;
+
+/** How far the people of a salon read apart. */
+export const READERS = {
+	/** Standard deviation of one person's eye against the mean of all, levels: what agrees with half a level between two. */
+	priorSd: 0.2,
+	/** Fewer looks at heads that somebody else read too say nothing of an eye. */
+	leastLooks: 4
+} as const;
+
+/** Constants of the lift, fitted to what a salon has seen. */
+export const FIT = {
+	/** Standard deviation of the log of a texture's rate, as it was published: about a tenth (reasoned). */
+	priorSd: 0.1,
+	/** Fewer heads than this speak of themselves and not of their texture. */
+	leastHeads: 4,
+	/** A smaller gain is not worth another number: share of the error. */
+	leastGain: 0.05
+} as const;

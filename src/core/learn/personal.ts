@@ -53,12 +53,22 @@ export function learn(
 	return { mean, sd: Math.sqrt(Math.max(1e-8, second / total - mean * mean)) };
 }
 
-/** What is left of it after years without visits: mean and gain in certainty halve in a year. */
-export function fadePersonal(personal: Personal, years: number): Personal {
+/**
+ * What is left of it after years without visits: mean and gain in certainty halve in a year.
+ * @param prior what was known before anything was seen, and is left in the end
+ */
+export function fadePersonal(
+	personal: Personal,
+	years: number,
+	prior: Personal = UNKNOWN_CLIENT
+): Personal {
 	const kept = Math.pow(0.5, Math.max(0, years) / LEARN.halfLifeYears);
-	const priorPrecision = 1 / LEARN.priorSd ** 2;
+	const priorPrecision = 1 / prior.sd ** 2;
 	const gained = Math.max(0, 1 / personal.sd ** 2 - priorPrecision);
-	return { mean: personal.mean * kept, sd: 1 / Math.sqrt(priorPrecision + gained * kept) };
+	return {
+		mean: prior.mean + (personal.mean - prior.mean) * kept,
+		sd: 1 / Math.sqrt(priorPrecision + gained * kept)
+	};
 }
 
 /** The factor itself, 1 for typical. */

@@ -48,6 +48,7 @@ export {
 	learnedSpread,
 	levelInterval,
 	misread,
+	placeSdOf,
 	seenBand,
 	undertoneInterval,
 	type Spread

@@ -116,6 +116,10 @@ export const drawnReach = (reach: number, deviation: number): number =>
 /** Factor on the rate for a difference in temperature, °C. */
 export const heatFactor = (deltaC: number): number => Math.pow(RATE.per10C, deltaC / 10);
 
+/** Standard deviation of log(rate) from one area to another: its warmth, and how well it is saturated. */
+export const placeSdOf = ({ temperatureC, reach }: Spread): number =>
+	Math.hypot(Math.log(heatFactor(temperatureC)), reach / SECTION_REACH.medium);
+
 type Five = readonly [number, number, number, number, number];
 const known = new Map<number, readonly Five[]>();
 

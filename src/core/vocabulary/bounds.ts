@@ -28,6 +28,8 @@ export const BOUNDS = {
 	lowlightShare: { min: 0.05, max: 0.5, step: 0.05 },
 	/** Share of a zone's hair that is old light pieces among the rest. */
 	oldLightShare: { min: 0.05, max: 0.95, step: 0.05 },
+	/** A salon's own rate of a texture beside the published one. */
+	textureRate: { min: 0.6, max: 1.6, step: 0.01 },
 	condition: { min: 0, max: 100, step: 1 },
 	/** Strength of a developer. */
 	volume: { min: 1, max: 40, step: 0.5 },
@@ -54,6 +56,10 @@ export const BOUNDS = {
 	toneMinutes: { min: 0, max: 90, step: 1 },
 	lineMinutes: { min: 1, max: 90, step: 1 },
 	toneGrams: { min: 1, max: 500, step: 1 },
+	/** Minutes at the chair, from sitting down to getting up. */
+	tookMinutes: { min: 1, max: 1440, step: 5 },
+	/** What a visit costs, in the salon's currency. */
+	price: { min: 0, max: 100_000, step: 1 },
 	leftoverGrams: { min: 0, max: 2000, step: 1 },
 	foils: { min: 1, max: 300, step: 1 },
 	hands: { min: 1, max: 2, step: 1 },

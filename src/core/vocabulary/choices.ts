@@ -32,6 +32,10 @@ export const TONER_PLACES = [
 	'addedHair',
 	'glaze'
 ] as const;
+/** What past visits teach of a head: how fast it lifts, how its areas differ, how much mixture it takes. */
+export const LEARNED_OF_HEADS = ['rate', 'areas', 'grams'] as const;
+/** What they teach of those who work: how fast they put on, how much they leave over. */
+export const LEARNED_OF_HANDS = ['pace'] as const;
 /** In which order a toner goes on: so that all ends together, or by school. */
 export const TONER_ORDERS = ['warmestFirst', 'rootsFirst', 'endsFirst'] as const;
 /** What somebody sees on toned hair that should not be there. */

@@ -1,5 +1,5 @@
-import type { Personal } from '../learn';
-import { heatFactor, pointAt, SECTION_REACH, SPREAD, type AreaName, type Spread } from '../lift';
+import { headAndPlaces, type Personal, type PlaceEvidence } from '../learn';
+import { placeSdOf, pointAt, SPREAD, type AreaName } from '../lift';
 import { normalShare } from '../numeric';
 import type { CHECK_WORDS } from '../vocabulary';
 import { CHECK } from './constants';
@@ -58,12 +58,9 @@ export const isSeenReady = (
 ): boolean =>
 	seen?.level === undefined ? seen?.word === 'ready' : seen.level >= target - CHECK.apart;
 
-/** What a check says of a section, with the levels that it would have at each rate. */
-interface Evidence {
-	readonly area: AreaName | undefined;
-	/** Log of the probability of what was seen, by log(rate). */
-	readonly logLikelihood: (logRate: number) => number;
-}
+/** Of a section nobody said where it lies; it has warmth and saturation of its own all the same. */
+const SOMEWHERE = 'somewhere';
+type Place = AreaName | typeof SOMEWHERE;
 
 /** Steps of the grids of head and place, and of the table of levels that both look into. */
 const GRID = { head: 81, place: 13, levels: 49, span: 4, placeSpan: 3 } as const;
@@ -91,7 +88,7 @@ export function headRate(
 	};
 	const placeSd = placeSdOf(spread);
 	const reach = GRID.span * before.sd + GRID.placeSpan * placeSd;
-	const evidence = checks.flatMap((check): Evidence[] => {
+	const evidence = checks.flatMap((check): PlaceEvidence<Place>[] => {
 		const one = laid.find(
 			({ finish, part }) => finish.section === check.section && part === check.part
 		);
@@ -99,9 +96,9 @@ export function headRate(
 		return [evidenceOf(check, one, targetOf(one, staging), before.mean, reach)];
 	});
 	if (evidence.length === 0) return undefined;
-	const { posterior, places } = bayes(evidence, before, placeSd);
+	const { head: posterior, places } = headAndPlaces(evidence, before, placeSd, GRID);
 	const elsewhere: Personal = { mean: posterior.mean, sd: Math.hypot(posterior.sd, placeSd) };
-	const at = (area: AreaName | undefined) => places.get(area) ?? elsewhere;
+	const at = (area: AreaName | undefined) => places.get(area ?? SOMEWHERE)?.at ?? elsewhere;
 	return {
 		before,
 		head: posterior,
@@ -111,17 +108,13 @@ export function headRate(
 	};
 }
 
-/** Standard deviation of log(rate) from one area to another: its warmth, and how well it is saturated. */
-export const placeSdOf = ({ temperatureC, reach }: Spread): number =>
-	Math.hypot(Math.log(heatFactor(temperatureC)), reach / SECTION_REACH.medium);
-
 function evidenceOf(
 	{ minute, word, level, expected }: SectionCheck,
 	one: LaidSection,
 	target: number,
 	mean: number,
 	reach: number
-): Evidence {
+): PlaceEvidence<Place> {
 	const step = (2 * reach) / (GRID.levels - 1);
 	const levels = Float64Array.from(
 		{ length: GRID.levels },
@@ -145,78 +138,11 @@ function evidenceOf(
 		}
 	};
 	return {
-		area: one.planned.section.area,
+		place: one.planned.section.area ?? SOMEWHERE,
 		logLikelihood: (logRate) => {
 			const then = levelAt(logRate);
 			if (level !== undefined) return -(((level - then) / eye) ** 2) / 2;
 			return word === undefined ? 0 : Math.log(Math.max(1e-12, wordAt(then)));
 		}
 	};
-}
-
-/** Mean and spread of a weighted grid. */
-function momentsOf(points: readonly { readonly at: number; readonly weight: number }[]): Personal {
-	const total = points.reduce((sum, { weight }) => sum + weight, 0);
-	const mean = points.reduce((sum, { at, weight }) => sum + at * weight, 0) / total;
-	const variance =
-		points.reduce((sum, { at, weight }) => sum + weight * (at - mean) ** 2, 0) / total;
-	return { mean, sd: Math.sqrt(Math.max(1e-8, variance)) };
-}
-
-const normalGrid = (steps: number, span: number) =>
-	Array.from({ length: steps }, (_, i) => {
-		const z = span * ((2 * i) / (steps - 1) - 1);
-		return { z, weight: Math.exp(-(z * z) / 2) };
-	});
-
-/** The posterior of the head and of each area that was looked at, on a grid of both. */
-function bayes(evidence: readonly Evidence[], before: Personal, placeSd: number) {
-	const head = normalGrid(GRID.head, GRID.span).map(({ z, weight }) => ({
-		at: before.mean + before.sd * z,
-		weight
-	}));
-	const offsets = normalGrid(GRID.place, GRID.placeSpan).map(({ z, weight }) => ({
-		at: placeSd * z,
-		weight
-	}));
-	const areas = [...new Set(evidence.map(({ area }) => area))];
-	/** For each area and each rate of the head: what its checks say at each offset of the place. */
-	const byArea = areas.map((area) => {
-		const own = evidence.filter((one) => one.area === area);
-		return head.map(({ at }) =>
-			offsets.map(({ at: offset, weight }) => {
-				const log = own.reduce((sum, { logLikelihood }) => sum + logLikelihood(at + offset), 0);
-				return { at: at + offset, weight: weight * Math.exp(log) };
-			})
-		);
-	});
-	const likelihood = byArea.map((rows) =>
-		rows.map((row) =>
-			Math.max(
-				1e-300,
-				row.reduce((sum, { weight }) => sum + weight, 0)
-			)
-		)
-	);
-	const logs = head.map(({ weight }, i) =>
-		likelihood.reduce((sum, rows) => sum + Math.log(rows[i]!), Math.log(weight))
-	);
-	// Relative to the largest, so that many checks do not run out of numbers.
-	const largest = Math.max(...logs);
-	const weights = logs.map((log) => Math.exp(log - largest));
-	const posterior = momentsOf(head.map(({ at }, i) => ({ at, weight: weights[i]! })));
-	const places = new Map(
-		areas.map((area, a) => [
-			area,
-			momentsOf(
-				byArea[a]!.flatMap((row, i) =>
-					row.map(({ at, weight }) => ({
-						at,
-						weight: (weight / likelihood[a]![i]!) * weights[i]!
-					}))
-				)
-			)
-		])
-	);
-	return { posterior, places };
 }

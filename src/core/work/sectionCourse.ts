@@ -1,7 +1,7 @@
 import { undertoneOf } from '../colour';
-import { labOfFibre, misread, pointAt, seenBand, SPREAD, type CourseMoment } from '../lift';
+import { labOfFibre, misread, placeSdOf, pointAt, seenBand, SPREAD, type CourseMoment } from '../lift';
 import { normalQuantile } from '../numeric';
-import { placeSdOf, type HeadRate } from './headRate';
+import type { HeadRate } from './headRate';
 import type { HeadStaging } from './headStaging';
 import { laidSections, strandOf, type ServiceRun } from './onHead';
 import type { RunningSection } from './runningSection';

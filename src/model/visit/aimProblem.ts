@@ -25,7 +25,7 @@ export function aimProblem(source: AimSource): AimProblem {
 	const hair = groups.flatMap(({ area, areas }) => {
 		const reading = readingOf(visit.reading, area);
 		const aim = aimOf(visit.aim, area);
-		const subject = subjectOf(reading, learned);
+		const subject = subjectOf(reading, learned, area);
 		const rootKept = aim.rootDepth?.cm ?? 0;
 		const worked = planAt(plan, visit.reading, visit.aim, area);
 		return zonesOf(reading)

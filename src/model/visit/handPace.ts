@@ -28,10 +28,11 @@ export function handPaceFrom(
 	shelf: Shelf | undefined
 ): HandPace {
 	const preset = presetPace(shelf, colourist);
-	const seen = [...visits].flatMap((visit) => {
+	const all = shelf?.learnOff?.includes('pace') ? [] : [...visits];
+	const seen = all.flatMap((visit) => {
 		const { allOn } = visit.run;
 		if (!allOn || visit.colourist !== colourist || visit.id === own.id) return [];
-		if (visit.date > own.date) return [];
+		if (visit.date > own.date || visit.result.untaught) return [];
 		return [{ tookMinutes: allOn.minute, reckonedMinutes: allOn.reckonedMinutes }];
 	});
 	return { factor: handPaceOf(seen, HAND_PACES[preset]), preset, visits: seen.length };

@@ -165,7 +165,7 @@ const afterEarlier = (
 			: stepsOn(source.earlier, area, reading, aimOf(source.aim, area))
 		).map(({ plan }) => plan),
 		zone,
-		subjectOf(reading, source.learned).factors
+		subjectOf(reading, source.learned, area).factors
 	);
 
 const after = (
@@ -219,7 +219,7 @@ function workSection(
 		placement,
 		section: section.thickness ?? plan.section,
 		fibre: afterEarlier(source, reading, zone, area),
-		factors: subjectOf(reading, source.learned).factors,
+		factors: subjectOf(reading, source.learned, area).factors,
 		condition: conditionOf(reading),
 		distanceCm: middleOf(plan, zone),
 		onScalp: touchesScalp({ ...plan, covers }, zones),
@@ -238,7 +238,7 @@ function lightsSection(
 	const plan = lightsPlanAt(source, area);
 	const { reading, zones } = hairAt(source.reading, area);
 	const zone = lightsZone(mainZone(zones, plan.covers));
-	const { factors } = subjectOf(reading, source.learned);
+	const { factors } = subjectOf(reading, source.learned, area);
 	const earlier = stepsAt(source.earlier, area!).map(
 		(step) => stepOnLights(step, reading, aimOf(source.aim, area), source.bowls.technique).plan
 	);

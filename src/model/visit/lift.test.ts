@@ -26,7 +26,7 @@ describe('how sure a reading is', () => {
 			personal: { mean: 0, sd: 0.1 } as never,
 			factor: 0.9,
 			visits: 2,
-			words: ''
+			areas: []
 		};
 		const spread = subjectOf(plainReading(), learned).spreadOf('ends');
 		expect(spread.logPersonal).toBe(0.1);

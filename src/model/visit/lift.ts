@@ -9,6 +9,7 @@ import {
 	SPREAD,
 	spentMinute,
 	type Application,
+	type AreaName,
 	type Course,
 	type CourseMoment,
 	type HeadFactors,
@@ -17,7 +18,7 @@ import {
 	type Spread
 } from '../../core/lift';
 import { describeLift, type LiftedFrom } from '../../core/hair';
-import type { Personal } from '../../core/learn';
+import type { AreaHabit, Personal } from '../../core/learn';
 import { estimateSessions, TARGET_TOLERANCE, type SessionsEstimate } from '../../core/plan';
 import type { Aim, LiftPlan, Reading, ZoneName } from '../../schema/records';
 import {
@@ -49,6 +50,17 @@ export interface Learned {
 	readonly factor: number;
 	/** Visits with a level that was seen at the chair. */
 	readonly visits: number;
+	/** Areas that were looked at by themselves, beside the rest of the head. */
+	readonly areas: readonly AreaHabit[];
+}
+
+/** Factor on the rate at a place, as it was learned; nothing for a head as typical as any. */
+export function learnedFactor(
+	{ factor, areas }: Learned,
+	area: AreaName | undefined
+): number | undefined {
+	const own = factor * (areas.find((habit) => habit.area === area)?.factor ?? 1);
+	return own === 1 ? undefined : own;
 }
 
 /** A head as a prediction takes it: what was read, how fast it lifts, and how sure one is of both. */
@@ -67,14 +79,15 @@ const beginsWith = ({ reading, condition }: LiftSubject): number =>
 /**
  * A reading with what past visits taught of this head.
  * @param learned left out, the head counts as typical
+ * @param area the hair is of; none is the rest of the head
  */
-export const subjectOf = (reading: Reading, learned?: Learned): LiftSubject => ({
+export const subjectOf = (reading: Reading, learned?: Learned, area?: AreaName): LiftSubject => ({
 	reading,
 	factors: {
 		naturalLevel: reading.naturalLevel,
 		texture: reading.texture,
 		warmth: reading.warmth,
-		...(learned && learned.visits > 0 ? { personal: learned.factor } : {})
+		...personalOf(learned && learnedFactor(learned, area))
 	},
 	spreadOf: (zone) =>
 		readingSpread(
@@ -83,6 +96,9 @@ export const subjectOf = (reading: Reading, learned?: Learned): LiftSubject => (
 			learned && learned.visits > 0 ? learnedSpread(learned.personal.sd) : SPREAD
 		)
 });
+
+const personalOf = (personal: number | undefined): Pick<HeadFactors, 'personal'> =>
+	personal === undefined ? {} : { personal };
 
 /**
  * How sure the reading is: two people who agree halve the doubt of one, two who differ carry their

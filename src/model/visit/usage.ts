@@ -11,11 +11,19 @@ export interface Usage {
 	readonly visits: number;
 }
 
-/** @param day ISO date of the visit that is being planned */
-export function usageFrom(visits: readonly Visit[], day: string, shelf: Shelf | undefined): Usage {
-	const seen = recordedBefore(visits, day).flatMap((visit) => {
-		const { leftoverGrams } = visit.result;
-		if (leftoverGrams === undefined) return [];
+/**
+ * @param day ISO date of the visit that is being planned
+ * @param off it is not to be learned
+ */
+export function usageFrom(
+	visits: readonly Visit[],
+	day: string,
+	shelf: Shelf | undefined,
+	off = false
+): Usage {
+	const seen = (off ? [] : recordedBefore(visits, day)).flatMap((visit) => {
+		const { leftoverGrams, untaught } = visit.result;
+		if (leftoverGrams === undefined || untaught) return [];
 		const { reading, aim, bowls, lift } = visit;
 		const loads = loadsOf({ reading, aim, bowls, plan: lift, usage: 1 });
 		const neededGrams = loads.reduce((sum, load) => sum + (load?.grams ?? 0), 0);

@@ -11,7 +11,7 @@
 	const taught = $derived(session.taught);
 	const step = $derived(view.shown);
 	const as = (learned?: Learned) =>
-		liftAnswer(subjectOf(view.reading, learned), step.plan, step.zone, step.earlier);
+		liftAnswer(subjectOf(view.reading, learned, session.areas[0]), step.plan, step.zone, step.earlier);
 	const typical = $derived(as());
 	const withIt = $derived(as(taught));
 </script>

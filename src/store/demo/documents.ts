@@ -2,6 +2,7 @@ import { SCHEMA_VERSION, type AnyDocument, type Client, type Visit } from '../..
 import { newVisit, usualStart } from '../../model/commands/newVisit';
 import { people, type Before } from './people';
 import { dayAfter, DAYS_PER_WEEK, type Moment } from '../../model/time';
+import { demoPast, OTHERS } from './past';
 import { demoShelf } from './shelf';
 
 /** The visit before today's, recorded. */
@@ -35,6 +36,14 @@ function beforeOf(today: Visit, before: Before, moment: Moment): Visit {
 	};
 }
 
+const plainPerson = {
+	kind: 'client',
+	contact: '',
+	underSixteen: false,
+	sensitivities: [],
+	patchTests: []
+} as const satisfies Partial<Client>;
+
 /** The demo salon: clients with a visit each, and the shelf. Dates are relative to the moment. */
 export function demoDocuments(moment: Moment): AnyDocument[] {
 	const now = moment.at;
@@ -45,16 +54,14 @@ export function demoDocuments(moment: Moment): AnyDocument[] {
 		createdAt: iso,
 		updatedAt: iso
 	});
-	const documents: AnyDocument[] = [demoShelf(now)];
+	const shelf = demoShelf(now);
+	const documents: AnyDocument[] = [shelf];
 	for (const person of people(moment)) {
 		const client: Client = {
 			...stamped(person.id),
-			kind: 'client',
+			...plainPerson,
 			name: person.name,
-			contact: '',
 			note: person.note,
-			underSixteen: false,
-			sensitivities: [],
 			washesPerWeek: person.washesPerWeek,
 			patchTests:
 				person.patchDaysAgo === undefined
@@ -93,5 +100,9 @@ export function demoDocuments(moment: Moment): AnyDocument[] {
 			...(person.before ? [beforeOf(visit, person.before, moment)] : [])
 		);
 	}
-	return documents;
+	return [
+		...documents,
+		...OTHERS.map((other): Client => ({ ...stamped(other.id), ...plainPerson, ...other })),
+		...demoPast(moment, shelf)
+	];
 }

@@ -1,0 +1,69 @@
+import { perLadder } from '../colour';
+import {
+	levelOfFibre,
+	predictLift,
+	type Application,
+	type AreaName,
+	type Fibre,
+	type HeadFactors
+} from '../lift';
+import type { Observation } from './personal';
+
+/** A level that somebody saw, with all that the engine needs to expect it. */
+export interface LevelLook {
+	/** The hair as the day found it. */
+	readonly fibre: Fibre;
+	/** What had gone on it by then; the last one is what lay. */
+	readonly applications: readonly Application[];
+	readonly factors: Omit<HeadFactors, 'personal'>;
+	/** Condition index that the hair began the day with, 0-100. */
+	readonly condition: number;
+	/** Level that was seen, 1-12. */
+	readonly seen: number;
+	/** Minutes that it had lain. */
+	readonly minutes: number;
+	/** The area that was looked at; left out, the head. */
+	readonly area?: AreaName | undefined;
+}
+
+/** Level that a look was to be expected at, for a head of some personal factor. */
+export const expectedOf = (
+	{ fibre, applications, factors, condition }: LevelLook,
+	personal: number
+): number =>
+	levelOfFibre(predictLift(fibre, applications, { ...factors, personal }, condition).at(-1)!.fibre);
+
+/** Between these the level is read off a straight line, steps of log(personal); further out it stays. */
+const TABLE = { from: -1.6, to: 1.6, steps: 17 } as const;
+
+/** A look does not change: what was worked out of it stands, however often a head is learned anew. */
+const tables = perLadder(() => new WeakMap<LevelLook, Float64Array>());
+
+/**
+ * A look as the learning takes it. A grid of factors asks for hundreds of levels, which a few dozen tell to the
+ * hundredth: each is worked out when it is first asked for.
+ */
+export function observationOf(look: LevelLook): Observation & {
+	/** The same by log(personal): what a grid of those asks. */
+	readonly expectedAtLog: (logPersonal: number) => number;
+} {
+	const { from, to, steps } = TABLE;
+	const step = (to - from) / (steps - 1);
+	const tabled = tables();
+	const known = tabled.get(look) ?? new Float64Array(steps).fill(NaN);
+	tabled.set(look, known);
+	const level = (i: number): number => {
+		if (Number.isNaN(known[i]!)) known[i] = expectedOf(look, Math.exp(from + i * step));
+		return known[i]!;
+	};
+	const expectedAtLog = (logPersonal: number): number => {
+		const at = Math.min(steps - 1.001, Math.max(0, (logPersonal - from) / step));
+		const i = Math.floor(at);
+		return level(i) + (level(i + 1) - level(i)) * (at - i);
+	};
+	return {
+		seen: look.seen,
+		expectedAtLog,
+		expectedAt: (personal) => expectedAtLog(Math.log(personal))
+	};
+}
