@@ -1,4 +1,5 @@
 import { curesSteps } from '../core/cure';
+import { judgeSalonSteps } from '../core/learn';
 import {
 	headInterval,
 	readyHead,
@@ -91,7 +92,8 @@ export const TASKS = {
 	headInterval: intervalSteps,
 	readyInterval: readySteps,
 	readPicture: pictureSteps,
-	findCures: curesSteps
+	findCures: curesSteps,
+	judgeSalon: judgeSalonSteps
 } as const;
 
 export type TaskName = keyof typeof TASKS;

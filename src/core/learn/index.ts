@@ -1,11 +1,5 @@
-export {
-	calibrationOf,
-	judgeLooksSteps,
-	type Calibration,
-	type JudgedLook,
-	type PlannedLook
-} from './calibration';
-export { fitTexture, type SeenHead, type TextureFit } from './fit';
+export { calibrationOf, type Calibration, type JudgedLook } from './calibration';
+export { type TextureFit } from './fit';
 export { isHabit, learnHead, type AreaHabit, type LookedVisit, type TaughtHead } from './head';
 export { ladderFromSwatches, usualLevel, type LadderAnswer } from './ladder';
 export { expectedOf, type LevelLook } from './look';
@@ -19,6 +13,7 @@ export {
 } from './personal';
 export { handPaceOf } from './handPace';
 export { headAndPlaces, type PlaceEvidence } from './places';
-export { readersOf, type Reader, type ReaderLook } from './readers';
+export { type Reader } from './readers';
+export { judgeSalonSteps, type SalonAnswer, type SalonHead, type SalonLook } from './salon';
 export { usageOf } from './usage';
 export { intensityOfSwatch } from './swatches';

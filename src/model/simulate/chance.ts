@@ -12,9 +12,13 @@ export interface Chance {
 	readonly oneOf: <T>(all: readonly T[]) => T;
 }
 
+const WARMED_UP = 64;
+
 /** @param seed a whole number */
 export function chanceOf(seed: number): Chance {
 	const random = xoroshiro128plus(seed);
+	// The first numbers of neighbouring seeds lie close together.
+	for (let i = 0; i < WARMED_UP; i++) uniformFloat64(random);
 	const uniform = () => Math.min(1 - 1e-9, Math.max(1e-9, uniformFloat64(random)));
 	return {
 		uniform,

@@ -1,6 +1,6 @@
 import { describeTone, onScale } from '../../core/hair';
 import { expectedOf, type LevelLook } from '../../core/learn';
-import { DEFAULT_LIMIT_MINUTES, predictLift, type AreaName, type Fibre } from '../../core/lift';
+import { predictLift, type AreaName, type Fibre } from '../../core/lift';
 import { bisect } from '../../core/numeric';
 import { RETURN_WEEKS_BY_KIND } from '../../core/plan';
 import { BOUNDS } from '../../core/vocabulary';
@@ -204,7 +204,7 @@ function sectionLook(
 /** The minutes that bring this head to its target by what is known of it, within what the product allows. */
 function withMinutes({ planned, learned, shelf }: SimulatedDay): Visit {
 	const { reading, aim, lift } = planned;
-	const limit = shelf.limits[lift.product] ?? shelf.limitMinutes ?? DEFAULT_LIMIT_MINUTES;
+	const limit = shelf.limits[lift.product] ?? shelf.limitMinutes;
 	const { zone, fibreAt } = headOf(planned);
 	const target = liftTarget(aimOn(aimOf(aim, undefined), zone.name));
 	const ready = (minutes: number) => fibreAt(minutes, learned.factor).level >= target;

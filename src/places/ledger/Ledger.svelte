@@ -87,6 +87,7 @@
 		? 'it'
 		: 'them'}"
 >
+	<a class="inline-grid tap place-items-center" href="/ledger/learned">What was learned</a>
 	{#if rows.length > 0}<Button onclick={exportRows}>Export as CSV</Button>{/if}
 </PlaceHead>
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { personalWords } from '../../wording/learned';
+	import { habitsWords, personalWords } from '../../wording/learned';
 	import { formatLevel } from '../../core/hair';
 	import Fold from '../../ui/Fold.svelte';
 	import Switch from '../../ui/Switch.svelte';
@@ -11,7 +11,14 @@
 	const taught = $derived(session.taught);
 	const step = $derived(view.shown);
 	const as = (learned?: Learned) =>
-		liftAnswer(subjectOf(view.reading, learned, session.areas[0]), step.plan, step.zone, step.earlier);
+		liftAnswer(
+			subjectOf(view.reading, learned, session.areas[0]),
+			step.plan,
+			step.zone,
+			step.earlier
+		);
+	const habits = $derived(habitsWords(taught.areas));
+	const capitalised = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 	const typical = $derived(as());
 	const withIt = $derived(as(taught));
 </script>
@@ -29,9 +36,10 @@
 			typical.high
 		)}.
 	</p>
+	{#if habits}<p>{capitalised(habits)}: bowls and chair reckon with it.</p>{/if}
 	<p class="text-14 text-ink-soft">
 		Learned from what was seen at the chair in {taught.visits} recorded visit{taught.visits === 1
 			? ''
-			: 's'}; older ones count for less.
+			: 's'}; older ones count for less. <a href="/ledger/learned">All that was learned</a>.
 	</p>
 </Fold>
