@@ -18,7 +18,7 @@ test('what was mixed is found by a few keys, and mixed again for somebody else',
 	const table = page.getByRole('table', { name: 'Ledger' });
 	await expect(table).toContainText('9V 20 g + clear 10 g');
 	const find = page.getByLabel('A shade, a strength, a level, a word, a name, a month');
-	await find.fill('9v');
+	await find.fill('9v hesper');
 	await expect(table.getByRole('row')).toHaveCount(2);
 	const downloading = page.waitForEvent('download');
 	await page.getByRole('button', { name: 'Export as CSV' }).click();

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { answer, openClient, openDemo, saved, station } from './helpers';
+import { answer, choose, openClient, openDemo, saved, station } from './helpers';
 
 // As a person has it: the application is kept on the device.
 test.use({ serviceWorkers: 'allow' });
@@ -72,8 +72,10 @@ test('a whole visit for a new client, found again after closing the browser', as
 	await page.getByRole('button', { name: 'Send off' }).click();
 
 	// Send-off.
-	await page.getByLabel('Level', { exact: true }).fill('8');
-	await page.getByLabel('Tone, in your words').fill('soft ash');
+	const lengths = page.getByRole('listitem').filter({ hasText: /^lengths/ });
+	await lengths.getByLabel('Level seen').fill('8');
+	await choose(lengths.getByLabel('Tone'), 'cool');
+	await expect(answer(page)).toContainText('8 cool seen');
 	await page.getByLabel('What to remember next time').fill('ends drank the toner');
 	await page.getByRole('button', { name: 'Record the visit' }).click();
 	await expect(page.getByRole('button', { name: 'Back to the day' })).toBeVisible();

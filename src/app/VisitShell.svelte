@@ -12,7 +12,7 @@
 	import { provideVisit } from '../state/visitContext';
 	import { followGestures } from '../store/gesture.svelte';
 	import { openVisit } from '../state/openVisit';
-	import { changeWords, formatTime, STATIONS } from '../wording/words';
+	import { changeWords, formatDate, formatTime, STATIONS } from '../wording/words';
 
 	interface Props {
 		id: string;
@@ -42,7 +42,7 @@
 		if (status === 'inChair' && chairSince) {
 			return `In the chair since ${formatTime(chairSince)}`;
 		}
-		return status === 'done' ? `Done, ${date}` : 'Waiting';
+		return status === 'done' ? `Done, ${formatDate(date)}` : 'Waiting';
 	});
 
 	async function print() {

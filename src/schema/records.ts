@@ -10,6 +10,7 @@ import {
 	HEATS,
 	SCALP_FEELS,
 	STRETCHES,
+	SURPRISE_CAUSES,
 	TAP_ACTS,
 	ZONE_NAMES,
 	SENSITIVITIES,
@@ -534,13 +535,34 @@ export const tonePlan = z.extend(tonerMix, {
 	evened: z.optional(z.literal(true))
 });
 
+/** What somebody saw of some of the hair at the end, dry. */
+const seenPlace = z.object({
+	level: z.optional(hair.level),
+	/** In a word. */
+	tone: z.optional(text(40)),
+	stretch: z.optional(z.enum(STRETCHES))
+});
+const expectedEnd = z.object({ toned: hair.level, lifted: hair.level });
+
 export const result = z.object({
 	/** Level that somebody saw at the end; left out, nobody looked. */
 	level: z.optional(hair.level),
 	/** In records of before, whether it was seen or only expected was not told apart. */
 	unsure: z.optional(z.literal(true)),
 	/** What was expected when it was recorded: toned, and lifted under the toner. */
-	expected: z.optional(z.object({ toned: hair.level, lifted: hair.level })),
+	expected: z.optional(
+		z.extend(expectedEnd, { zones: z.optional(z.partialRecord(zoneName, expectedEnd)) })
+	),
+	/** The same of single zones, and of areas that are not as the rest. */
+	zones: z.optional(z.partialRecord(zoneName, seenPlace)),
+	areas: z.optional(z.partialRecord(areaName, seenPlace)),
+	/** Why it went otherwise than expected, as the colourist has it. */
+	causes: z.optional(z.array(z.enum(SURPRISE_CAUSES)).check(z.maxLength(6))),
+	/** What was offered and not wanted. */
+	refused: z.optional(text(1000)),
+	/** A picture of the end, a document of its own; and where its grey card lies, shares of its width and height. */
+	picture: z.optional(id),
+	card: z.optional(z.object({ x: hair.share, y: hair.share })),
 	tone: text(120),
 	notes: text(4000),
 	/** Nothing is learned from it. */

@@ -1,11 +1,11 @@
-import { weeksBetween } from '../model/time';
 import { flushSync } from 'svelte';
 import { afterEach, describe, expect, it } from 'vitest';
 import { openVisit } from '../testing/demoVisit';
 import { levelOf } from '../core/colour';
 import { labOfFibre } from '../core/lift';
 import { plainAim } from '../model/commands/newVisit';
-import { cost, fadeWeeks, freshenIn, returnDates } from '../model/visit/upkeep';
+import { SendOffView } from './sendOffView.svelte';
+import { cost, fadeWeeks, freshenIn } from '../model/visit/upkeep';
 import { seenFibre } from '../model/visit/hair';
 import { aimLab } from '../model/visit/tone';
 import { verdictWords } from '../wording/verdict';
@@ -74,8 +74,9 @@ describe.each(NAMES)('the aim of %s', (name) => {
 		const left = weeks.map((week) => week.left);
 		expect(left).toEqual([...left].sort((p, q) => q - p));
 		expect(freshenIn(view.strands) ?? 1).toBeGreaterThan(0);
-		const { from, to, weeks: back } = returnDates(session.visit, view.judgement!.weeks);
-		expect(weeksBetween(from, to)).toBe(back.to - back.from);
+		const { back, aftercare } = new SendOffView(session);
+		expect(back.to).toBeGreaterThanOrEqual(back.from);
+		expect(aftercare).toContain('call');
 		const { visits } = session.view.sessions;
 		const costs = cost(session.visit, session.work, visits, view.judgement);
 		if (costs) expect(costs.price!.high).toBeGreaterThan(costs.price!.low);

@@ -43,6 +43,16 @@ export const USAGE = { least: 0.6, most: 1.6, priorVisits: 1 } as const;
 /** Minutes taken beside minutes reckoned: further from the usual, something else was logged. */
 export const HAND_PACE = { least: 0.5, most: 2, priorVisits: 1 } as const;
 
+/** How far each cause of a surprise reaches: one standard deviation of it, where the interval has none of its own. */
+export const SURPRISE = {
+	/** The warmth of a scalp, °C: from a cold neck to a hot crown (reasoned). */
+	scalpC: 3,
+	/** Log of how much faster a bowl grows old than was reckoned (reasoned: its warmth, its width). */
+	bowlAge: 0.7,
+	/** That nothing surprised is as likely as that something did, before anything was seen. */
+	nothing: 0.5
+} as const;
+
 /** How far the people of a salon read apart. */
 export const READERS = {
 	/** Standard deviation of one person's eye against the mean of all, levels: what agrees with half a level between two. */

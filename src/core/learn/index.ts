@@ -15,5 +15,12 @@ export { handPaceOf } from './handPace';
 export { headAndPlaces, type PlaceEvidence } from './places';
 export { type Reader } from './readers';
 export { judgeSalonSteps, type SalonAnswer, type SalonHead, type SalonLook } from './salon';
+export {
+	surpriseOf,
+	type Surprise,
+	type SurpriseAnswer,
+	type SurpriseCause,
+	type SurpriseLook
+} from './surprise';
 export { usageOf } from './usage';
 export { intensityOfSwatch } from './swatches';

@@ -48,6 +48,7 @@ export {
 	learnedSpread,
 	levelInterval,
 	misread,
+	misremembered,
 	placeSdOf,
 	seenBand,
 	undertoneInterval,

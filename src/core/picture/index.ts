@@ -8,6 +8,7 @@ export {
 	type PictureReading,
 	type Reference
 } from './read';
+export { greyTables } from './grey';
 export { CARD_STEPS, SURFACES } from './constants';
 export type { TwoKinds } from './kinds';
 export { medianReading, READINGS_APART } from './readings';

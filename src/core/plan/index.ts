@@ -22,6 +22,8 @@ export {
 	type KindProblem,
 	type ResultKind
 } from './resultKinds';
+export { whenBack, type BackReason, type WhenBack } from './whenBack';
+export { aftercareOf, type Aftercare, type HairGoingHome } from './aftercare';
 export { freshenWeek, priceRange, RETURN_WEEKS_BY_KIND } from './upkeep';
 export { regrowthShows } from './regrowthShows';
 export { trueDepositLevel } from './trueDeposit';

@@ -32,6 +32,15 @@ export const TONER_PLACES = [
 	'addedHair',
 	'glaze'
 ] as const;
+/** Why a head may end otherwise than was expected, as far as the engine can tell them apart. */
+export const SURPRISE_CAUSES = [
+	'head',
+	'heat',
+	'thickness',
+	'bowlAge',
+	'oldColour',
+	'reading'
+] as const;
 /** What past visits teach of a head: how fast it lifts, how its areas differ, how much mixture it takes. */
 export const LEARNED_OF_HEADS = ['rate', 'areas', 'grams'] as const;
 /** What they teach of those who work: how fast they put on, how much they leave over. */

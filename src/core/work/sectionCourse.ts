@@ -1,5 +1,13 @@
 import { undertoneOf } from '../colour';
-import { labOfFibre, misread, placeSdOf, pointAt, seenBand, SPREAD, type CourseMoment } from '../lift';
+import {
+	labOfFibre,
+	misread,
+	placeSdOf,
+	pointAt,
+	seenBand,
+	SPREAD,
+	type CourseMoment
+} from '../lift';
 import { normalQuantile } from '../numeric';
 import type { HeadRate } from './headRate';
 import type { HeadStaging } from './headStaging';

@@ -32,9 +32,11 @@ export function takeTextureRate(
 	texture: Visit['reading']['texture'],
 	factor: number | undefined
 ): void {
-	const rates = { ...draft.textureRates };
-	if (factor === undefined) delete rates[texture];
-	else rates[texture] = Math.round(100 * factor) / 100;
+	const others = Object.entries(draft.textureRates ?? {}).filter(([name]) => name !== texture);
+	const rates: Shelf['textureRates'] = {
+		...Object.fromEntries(others),
+		...(factor === undefined ? {} : { [texture]: Math.round(100 * factor) / 100 })
+	};
 	if (Object.keys(rates).length > 0) draft.textureRates = rates;
 	else delete draft.textureRates;
 }

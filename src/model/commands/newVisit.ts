@@ -1,5 +1,5 @@
 import { weeksBetween, type Day, type Moment } from '../time';
-import { AREAS, ZONE_NAMES } from '../../core/vocabulary';
+import { AREAS, BOUNDS, ZONE_NAMES } from '../../core/vocabulary';
 import { STARTS_AT, type AreaName } from '../../core/lift';
 import { aimOf, exceptions, readingOf } from '../visit/exceptions';
 import { daySteps } from '../visit/day';
@@ -122,7 +122,7 @@ export function nextReading(last: Visit, day: Day): Reading {
 		areas: exceptions(rest, (area) => grownOut(readingOf(reading, area), area), areasApart(last)),
 		...(ends.length > 0
 			? {
-					strain: { ...reading.strain, lightenings: Math.min(20, reading.strain.lightenings + 1) },
+					strain: { ...reading.strain, lightenings: lighteningsAfter(last, lightened) },
 					history: [...reading.history, lightening(last, Math.max(...ends))].slice(-MOST_HISTORY)
 				}
 			: {})
@@ -143,13 +143,25 @@ export function nextReading(last: Visit, day: Day): Reading {
 	}
 }
 
+/** So often hair is remembered to have been lightened. */
+const MOST_LIGHTENINGS = BOUNDS.lightenings.max;
+
+/** How often the hair that had most of it was lightened: once more where old blonde was worked, and not by a retouch. */
+function lighteningsAfter({ reading }: Visit, worked: readonly ZoneName[]): number {
+	const { lightenings } = reading.strain;
+	const again = worked.some((zone) => reading.zones[zone].state === 'lightened');
+	return Math.min(MOST_LIGHTENINGS, again ? lightenings + 1 : Math.max(1, lightenings));
+}
+
 /** The last level that somebody saw on a zone before anything was laid over it. */
 const seenOn = ({ run }: Visit, zone: ZoneName) =>
 	levelsSeen(run).findLast((seen) => seen.zone === zone);
 
 /** Whether somebody looked at where a zone ended: bare, or under its toner. */
 const isSeen = (visit: Visit, zone: ZoneName): boolean =>
-	seenOn(visit, zone) !== undefined || (visit.result.level !== undefined && !visit.result.unsure);
+	seenOn(visit, zone) !== undefined ||
+	visit.result.zones?.[zone]?.level !== undefined ||
+	(visit.result.level !== undefined && !visit.result.unsure);
 
 /**
  * Level that a zone was lifted to, and its warmth where a person named it: as it was seen bare; else as was
@@ -164,10 +176,16 @@ function leftOn(
 		const { level, undertone } = seen;
 		return { presentLevel: level, ...(undertone ? { undertone } : {}) };
 	}
-	const { level, expected } = visit.result;
-	if (!expected) return level === undefined ? undefined : { presentLevel: level };
-	const off = level === undefined ? 0 : level - expected.toned;
-	return { presentLevel: onScale(Math.round(10 * (expected.lifted + off)) / 10) };
+	const { level, expected, zones } = visit.result;
+	const own = zones?.[zone]?.level;
+	if (!expected) {
+		const known = own ?? level;
+		return known === undefined ? undefined : { presentLevel: known };
+	}
+	const { lifted, toned } = expected.zones?.[zone] ?? expected;
+	// Who looked at one zone alone says how far the others may be off, too.
+	const off = own !== undefined ? own - toned : level !== undefined ? level - expected.toned : 0;
+	return { presentLevel: onScale(Math.round(10 * (lifted + off)) / 10) };
 }
 
 /** Level at which old light pieces of an area were left, by zone, to the tenth; none that nothing went on. */

@@ -41,6 +41,23 @@ export function keepCheckPicture(
 	check.picture = picture.id;
 }
 
+/** Keeps a picture of the end of a visit, in place of one before. */
+export function keepEndPicture(draft: Keeping, visitId: string, image: Blob, now: Date): void {
+	dropEndPicture(draft, visitId);
+	const picture = { ...stamp(now), kind: 'picture' as const, image };
+	draft.put(picture);
+	draft.visit(visitId).result.picture = picture.id;
+}
+
+/** Lets the picture of the end go, with where its grey card lay. */
+export function dropEndPicture(draft: Keeping, visitId: string): void {
+	const { result } = draft.visit(visitId);
+	if (result.picture === undefined) return;
+	draft.remove({ kind: 'picture', id: result.picture });
+	delete result.picture;
+	delete result.card;
+}
+
 /** Takes a look at the chair back, with its picture. */
 export function dropCheck(draft: Keeping, visitId: string, checkId: string): void {
 	const { run } = draft.visit(visitId);

@@ -1,28 +1,75 @@
-import type { Visit } from '../../schema/records';
+import type { AreaName } from '../../core/lift';
+import type { SurpriseCause } from '../../core/learn';
+import type { Visit, ZoneName } from '../../schema/records';
 
 const tenth = (level: number): number => Math.round(level * 10) / 10;
+
+type Result = Visit['result'];
+/** Levels expected after the toner, and of the lift under it. */
+export type ExpectedEnd = Omit<NonNullable<Result['expected']>, 'zones'>;
+/** What somebody tells of some of the hair at the end. */
+export type SeenPlace = NonNullable<NonNullable<Result['zones']>[ZoneName]>;
+
+const tenths = ({ toned, lifted }: ExpectedEnd): ExpectedEnd => ({
+	toned: tenth(toned),
+	lifted: tenth(lifted)
+});
 
 /**
  * Records what a visit came to, on its draft. What somebody saw stays as written; where nobody looked, none
  * is made up: what was expected stands beside it as that.
- * @param expected levels expected after the toner, and of the lift under it
+ * @param expected of the hair that the figures speak of
+ * @param zones expected of each zone
  * @param returnWeeks weeks after which this is usually done again
  */
 export function record(
 	draft: Visit,
-	expected: { readonly toned: number; readonly lifted: number },
+	expected: ExpectedEnd,
+	zones: Readonly<Partial<Record<ZoneName, ExpectedEnd>>>,
 	returnWeeks: number,
 	now: Date
 ): void {
-	draft.result.expected = { toned: tenth(expected.toned), lifted: tenth(expected.lifted) };
+	draft.result.expected = {
+		...tenths(expected),
+		zones: Object.fromEntries(Object.entries(zones).map(([zone, end]) => [zone, tenths(end)]))
+	};
 	draft.result.recordedAt = now.toISOString();
 	draft.result.returnWeeks ??= returnWeeks;
 	draft.status = 'done';
 	if (!draft.settled.includes('sendOff')) draft.settled.push('sendOff');
 }
 
-/** Writes down what somebody saw at the end. */
+/** Writes down what somebody saw at the end of the hair that the figures speak of. */
 export function seeResult(draft: Visit, level: number): void {
-	draft.result.level = level;
+	draft.result.level = tenth(level);
 	delete draft.result.unsure;
+}
+
+/** Where somebody looked at the end. */
+export type EndPlace = { readonly zone: ZoneName } | { readonly area: AreaName };
+
+/** What was seen of a place; nothing where nobody looked. */
+export const seenAt = (result: Result, place: EndPlace): SeenPlace | undefined =>
+	'zone' in place ? result.zones?.[place.zone] : result.areas?.[place.area];
+
+/**
+ * Writes down what somebody saw of a place at the end, on its draft.
+ * @param isMain it is the hair that the figures speak of
+ */
+export function seePlace(draft: Visit, place: EndPlace, told: SeenPlace, isMain: boolean): void {
+	const { result } = draft;
+	const seen: SeenPlace = { ...seenAt(result, place), ...told };
+	if (seen.level !== undefined) seen.level = tenth(seen.level);
+	if ('zone' in place) result.zones = { ...result.zones, [place.zone]: seen };
+	else result.areas = { ...result.areas, [place.area]: seen };
+	if (isMain && told.level !== undefined) seeResult(draft, told.level);
+	if (isMain && told.tone !== undefined) result.tone = told.tone;
+}
+
+/** A cause of a surprise as the colourist has it, or no longer, on a draft. */
+export function nameCause({ result }: Visit, cause: SurpriseCause, on: boolean): void {
+	const others = (result.causes ?? []).filter((each) => each !== cause);
+	const causes = on ? [...others, cause] : others;
+	if (causes.length > 0) result.causes = causes;
+	else delete result.causes;
 }

@@ -8,8 +8,8 @@ import {
 	type LookedVisit,
 	type Personal
 } from '../../core/learn';
-import { DEFAULT_LIMIT_MINUTES } from '../../core/lift';
-import type { Visit } from '../../schema/records';
+import { DEFAULT_LIMIT_MINUTES, type Application } from '../../core/lift';
+import type { LiftPlan, Reading, Visit } from '../../schema/records';
 import { conditionOf, mainZone, zonesOf, type ZoneStart } from './hair';
 import { hairAt, sectionWork, workedIn, type SectionWork } from './headWork';
 import { planAt } from './kept';
@@ -63,7 +63,7 @@ export function looksOf(visit: Visit): readonly VisitLook[] {
 const workedOut = perLadder(() => new WeakMap<Visit, readonly VisitLook[]>());
 
 function workOut(visit: Visit): VisitLook[] {
-	const { reading, before, aim, lift, run } = visit;
+	const { reading, aim, lift, run } = visit;
 	if (visit.noLift) return [];
 	const zones = zonesOf(reading);
 	let sections: readonly SectionWork[] | undefined;
@@ -81,27 +81,41 @@ function workOut(visit: Visit): VisitLook[] {
 			: zones.find(({ name }) => name === note.zone);
 		const minutes = lay?.minutes ?? (dry ? lainMinutes(visit, minute) : minute);
 		if (!zone || minutes < 1 || !plan.covers[zone.name]) return [];
+		const { before: earlier } = visit;
 		const main = applicationOn(plan, zone, minutes);
-		const { naturalLevel, texture, warmth } = hair.reading;
 		return [
 			{
 				note,
 				zone,
 				look: {
+					...lookAt(hair.reading, zone, earlier, {
+						...main,
+						...(lay ? { ...placed(worked), ...mixtureOf(lay) } : {})
+					}),
 					seen: level,
-					minutes,
-					area,
-					fibre: zone.fibre,
-					factors: { naturalLevel, texture, warmth },
-					condition: conditionOf(hair.reading),
-					applications: [
-						...before.map((each) => applicationOn(each, zone)),
-						lay ? { ...main, ...placed(worked), ...mixtureOf(lay) } : main
-					]
+					area
 				}
 			}
 		];
 	});
+}
+
+/** A look at a zone of some hair under a mixture, after what went on it before; what was seen is still to be told. */
+function lookAt(
+	reading: Reading,
+	zone: ZoneStart,
+	earlier: readonly LiftPlan[],
+	main: Application
+): LevelLook {
+	const { naturalLevel, texture, warmth } = reading;
+	return {
+		seen: 0,
+		minutes: main.minutes,
+		fibre: zone.fibre,
+		factors: { naturalLevel, texture, warmth },
+		condition: conditionOf(reading),
+		applications: [...earlier.map((each) => applicationOn(each, zone)), main]
+	};
 }
 
 const placed = (worked: SectionWork | undefined) => (worked ? { placement: worked.placement } : {});
@@ -112,6 +126,25 @@ const mixtureOf = ({ minutes, volume, ratio, bowlAgeMinutes }: NonNullable<Note[
 	ratio,
 	bowlAgeMinutes
 });
+
+/**
+ * Looks at zones when all was over: toned hair that was seen off what was expected is taken to be off by as much
+ * under its toner. Zones that were read off and dry have said it themselves.
+ */
+export function endLooksOf(visit: Visit): Pick<VisitLook, 'look' | 'zone'>[] {
+	const { reading, before, lift, run, result } = visit;
+	if (visit.noLift) return [];
+	return zonesOf(reading).flatMap((zone) => {
+		const seen = result.zones?.[zone.name]?.level;
+		const then = result.expected?.zones?.[zone.name];
+		const isRead = run.notes.some(
+			({ dry, zone: name, level }) => dry && name === zone.name && level
+		);
+		if (seen === undefined || !then || isRead || !lift.covers[zone.name]) return [];
+		const look = lookAt(reading, zone, before, applicationOn(lift, zone));
+		return [{ zone, look: { ...look, seen: then.lifted + seen - then.toned } }];
+	});
+}
 
 /** Visits that were recorded before a day, the oldest first. */
 export const recordedBefore = (visits: readonly Visit[], day: string): Visit[] =>

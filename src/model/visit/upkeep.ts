@@ -1,7 +1,6 @@
-import { dayAfter, DAYS_PER_WEEK } from '../time';
 import { levelOf, hexOf, rgbOf, type Lab, type Rgb } from '../../core/colour';
 import { describeTone } from '../../core/hair';
-import { freshenWeek, priceRange, RETURN_WEEKS_BY_KIND, type AimJudgement } from '../../core/plan';
+import { freshenWeek, priceRange, type AimJudgement } from '../../core/plan';
 import type { Visit } from '../../schema/records';
 import type { AimStrands } from './aimStrands';
 import { deciding, isWorkedSo } from './planDay';
@@ -44,16 +43,6 @@ export function freshenIn(strands: AimStrands): number | undefined {
 		return { week, lab, left, level: levelOf(lab) };
 	});
 	return weeks[0]!.left > 0 ? freshenWeek(weeks) : undefined;
-}
-
-/** When to come back, as weeks and as days. */
-export function returnDates({ aim, date }: Visit, finishWeek: number) {
-	const weeks = RETURN_WEEKS_BY_KIND[aim.kind];
-	return {
-		weeks,
-		from: dayAfter(date, (finishWeek + weeks.from) * DAYS_PER_WEEK),
-		to: dayAfter(date, (finishWeek + weeks.to) * DAYS_PER_WEEK)
-	};
 }
 
 /** Hours and price of what is planned: of each visit, and of all. */

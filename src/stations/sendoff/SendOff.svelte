@@ -1,29 +1,30 @@
 <script lang="ts">
-	import { formatDate } from '../../wording/words';
-	import { BOUNDS } from '../../core/vocabulary';
-	import { removeVisit } from '../../model/commands/remove';
-	import { record, seeResult } from '../../model/commands/result';
-	import { useClock } from '../../state/clock.svelte';
 	import { goto } from '$app/navigation';
 	import { formatLevel } from '../../core/hair';
-	import { RETURN_WEEKS_BY_KIND } from '../../core/plan';
-	import { say } from '../../ui/say.svelte';
+	import { removeVisit } from '../../model/commands/remove';
+	import { record } from '../../model/commands/result';
 	import { nextFromRecord } from '../../model/commands/series';
-	import { exportRecords } from '../../store/transfer';
-	import { downloadRecords } from '../../widgets/downloadRecords';
+	import { useClock } from '../../state/clock.svelte';
 	import { useRecords } from '../../state/records';
+	import { SendOffView } from '../../state/sendOffView.svelte';
+	import { useVisit } from '../../state/visitContext';
+	import { exportRecords } from '../../store/transfer';
 	import Button from '../../ui/Button.svelte';
 	import Menu from '../../ui/Menu.svelte';
-	import NumberField from '../../ui/NumberField.svelte';
+	import { say } from '../../ui/say.svelte';
 	import TextField from '../../ui/TextField.svelte';
+	import { downloadRecords } from '../../widgets/downloadRecords';
 	import Station from '../../widgets/Station.svelte';
 	import StrandRow from '../../widgets/StrandRow.svelte';
-	import { useVisit } from '../../state/visitContext';
 	import { tonedWord } from '../../widgets/summary';
-	import { AFTERCARE } from '../../wording/aftercare';
-	import { cautionTitle } from '../../wording/cautions';
-	import { curedWords } from '../../wording/cures';
-	import { formulaWords, placeWords } from '../../wording/tone';
+	import { rangeWords } from '../../wording/aftercare';
+	import { formatDate } from '../../wording/words';
+	import CameAs from './CameAs.svelte';
+	import ComeBack from './ComeBack.svelte';
+	import DoneToday from './DoneToday.svelte';
+	import EndPictures from './EndPictures.svelte';
+	import EndRows from './EndRows.svelte';
+	import WhyOtherwise from './WhyOtherwise.svelte';
 
 	const session = useVisit();
 	const MORE = [
@@ -34,7 +35,7 @@
 	const clock = useClock();
 	const result = $derived(session.visit.result);
 	const recorded = $derived(result.recordedAt !== undefined);
-	const suggested = $derived(RETURN_WEEKS_BY_KIND[session.visit.aim.kind]);
+	const view = new SendOffView(session);
 	const gap = $derived(
 		result.level === undefined ? undefined : result.level - session.head.finished.level
 	);
@@ -43,7 +44,13 @@
 		workspace.transact('recorded', (draft) => {
 			const own = draft.visit(session.id);
 			const { finished, rawLevel } = session.head;
-			record(own, { toned: finished.level, lifted: rawLevel }, suggested.from, clock.now());
+			record(
+				own,
+				{ toned: finished.level, lifted: rawLevel },
+				view.expectedZones,
+				view.back.from,
+				clock.now()
+			);
 			const next = nextFromRecord(workspace.visits.values(), own);
 			if (next) draft.put(next);
 		});
@@ -87,9 +94,7 @@
 				: `${Math.abs(gap).toFixed(1)} level ${gap > 0 ? 'lighter' : 'deeper'} than expected.`}
 	facts={[
 		{
-			value: result.returnWeeks
-				? `${result.returnWeeks} weeks`
-				: `${suggested.from}–${suggested.to} weeks`,
+			value: result.returnWeeks ? `${result.returnWeeks} weeks` : rangeWords(view.back),
 			label: 'until the next visit'
 		},
 		{ value: `${Math.round(session.head.lift.condition)}`, label: 'condition after' }
@@ -126,78 +131,35 @@
 		/>
 	{/snippet}
 	{#snippet picture()}
-		<div class="grid grid-cols-[repeat(auto-fit,minmax(300px,1fr))] gap-x-11 gap-y-6">
-			<div class="flex flex-col gap-3">
-				<h2 class="text-18">Seen at the end</h2>
-				<div class="grid grid-cols-3 items-end gap-5">
-					<NumberField
-						label="Level"
-						value={result.level}
-						{...BOUNDS.level}
-						step={0.1}
-						onchange={(v) => session.change('result level', (draft) => seeResult(draft, v))}
+		<div class="@container flex flex-col gap-6">
+			<EndRows rows={view.rows} />
+			<div class="grid grid-cols-[repeat(auto-fit,minmax(300px,1fr))] gap-x-11 gap-y-6">
+				<div class="flex flex-col gap-6">
+					<WhyOtherwise surprise={view.surprise} />
+					<CameAs />
+					<TextField
+						long
+						label="What to remember next time"
+						value={result.notes}
+						oninput={(v) =>
+							session.change('result notes', (draft) => (draft.result.notes = v.slice(0, 4000)))}
 					/>
-					<NumberField
-						label="Back in"
-						value={result.returnWeeks}
-						{...BOUNDS.returnWeeks}
-						unit="weeks"
-						onchange={(v) => session.change('return', (draft) => (draft.result.returnWeeks = v))}
+					<TextField
+						long
+						label="Offered, and not wanted"
+						value={result.refused ?? ''}
+						oninput={(v) =>
+							session.change('what was refused', (draft) => {
+								if (v === '') delete draft.result.refused;
+								else draft.result.refused = v.slice(0, 1000);
+							})}
 					/>
-					<NumberField
-						label="Left over"
-						value={result.leftoverGrams}
-						{...BOUNDS.leftoverGrams}
-						unit="g"
-						onchange={(v) =>
-							session.change('leftover', (draft) => (draft.result.leftoverGrams = v))}
-					/>
+					<EndPictures />
 				</div>
-				<TextField
-					label="Done by"
-					value={session.visit.colourist}
-					oninput={(v) =>
-						session.change('colourist', (draft) => (draft.colourist = v.slice(0, 120)))}
-				/>
-				<TextField
-					label="Tone, in your words"
-					value={result.tone}
-					oninput={(v) =>
-						session.change('result tone', (draft) => (draft.result.tone = v.slice(0, 120)))}
-				/>
-				<TextField
-					long
-					label="What to remember next time"
-					value={result.notes}
-					oninput={(v) =>
-						session.change('result notes', (draft) => (draft.result.notes = v.slice(0, 4000)))}
-				/>
-			</div>
-			<div class="flex flex-col gap-3">
-				<h2 class="text-18">For {session.client?.name.split(' ')[0] ?? 'the client'}</h2>
-				<ul>
-					{#each AFTERCARE as line (line)}<li class="border-b border-line py-1">{line}</li>{/each}
-				</ul>
-				{#if session.head.toner.parts.length > 0}
-					<p class="text-ink-soft">
-						Toned with {formulaWords(session.head.toner.parts)}, {session.visit.tone.minutes} min.
-					</p>
-				{/if}
-				{#each session.placed as { id: toner, mix, toner: { parts } } (toner)}
-					{#if parts.length > 0}
-						<p class="text-ink-soft">
-							{placeWords(mix)}: {formulaWords(parts)}, {mix.minutes} min.
-						</p>
-					{/if}
-				{/each}
-				{#each session.visit.run.cures ?? [] as cure (cure.id)}
-					<p class="text-ink-soft">{curedWords(cure)}.</p>
-				{/each}
-				{#each session.visit.passed.filter(({ reason }) => reason) as entry (entry.code)}
-					<p class="text-ink-soft">
-						Passed {cautionTitle(entry.code)} “{entry.reason}”
-					</p>
-				{/each}
+				<div class="flex flex-col gap-3">
+					<ComeBack {view} />
+					<DoneToday />
+				</div>
 			</div>
 		</div>
 	{/snippet}

@@ -12,19 +12,23 @@
 	import { contrastWords, KIND_OPTIONS, panelWords } from '../../wording/aim';
 	import { AimView } from '../../state/aimView.svelte';
 	import { freshenWords } from '../../wording/ageing';
-	import { AFTERCARE } from '../../wording/aftercare';
+	import { aftercareWords, backWords, rangeWords } from '../../wording/aftercare';
+	import { backDaysWords, backTitle } from '../../wording/backDates';
+	import { backDates } from '../../model/visit/backDates';
+	import { dayAfter, DAYS_PER_WEEK } from '../../model/time';
+	import { SendOffView } from '../../state/sendOffView.svelte';
+	import PhoneCode from './PhoneCode.svelte';
 	import { openVisit } from '../../state/openVisit';
 	import {
 		formatHours,
 		formatPrice,
 		formatWeeks,
 		labelIn,
-		formatDay,
 		formatDate
 	} from '../../wording/words';
 	import { isUntouched } from '../../model/commands/takePlan';
 	import { deciding, isWorkedSo } from '../../model/visit/planDay';
-	import { cost, fadeWeeks, freshenIn, returnDates } from '../../model/visit/upkeep';
+	import { cost, fadeWeeks, freshenIn } from '../../model/visit/upkeep';
 
 	interface Props {
 		id: string;
@@ -53,7 +57,17 @@
 			: undefined
 	);
 	const planning = $derived(otherwise && aimVerdict(otherwise, session.view.target));
-	const back = $derived(returnDates(session.visit, costs?.visits.at(-1)?.week ?? 0));
+	const end = new SendOffView(session);
+	/** Counted from the last visit that the plan asks for. */
+	const counted = $derived(
+		dayAfter(session.visit.date, (costs?.visits.at(-1)?.week ?? 0) * DAYS_PER_WEEK)
+	);
+	const agreed = $derived(session.visit.result.returnWeeks);
+	const back = $derived(
+		agreed === undefined ? end.back : { ...end.back, from: agreed, to: agreed }
+	);
+	const dates = $derived(backDates(back, counted, session.client));
+	const care = $derived(aftercareWords(end.aftercare));
 </script>
 
 <svelte:head><title>Upkeep · {session.client?.name ?? 'Visit'} · Zelvant</title></svelte:head>
@@ -98,8 +112,7 @@
 			>
 			<span class="told max-tablet:col-span-full max-tablet:mb-1.5 max-tablet:text-14"
 				><b class="figure font-semibold">{formatLevel(level)}</b>
-				{told}
-				{figures.shown ? hex : ''}{week > 0
+				{told}{figures.shown ? ` ${hex}` : ''}{week > 0
 					? `, ${Math.round(left * 100)} % of the toner left`
 					: ''}</span
 			>
@@ -109,15 +122,19 @@
 	<div class="my-5 grid grid-cols-[repeat(auto-fit,minmax(290px,1fr))] gap-x-10 gap-y-5">
 		<section>
 			<h2 class="text-15 font-semibold text-ink-soft">Come back</h2>
-			<p class="big figure text-28 leading-close">
-				{back.weeks.from < 13
-					? `${back.weeks.from} to ${formatWeeks(back.weeks.to)}`
-					: `${Math.round(back.weeks.from / 4.35)} to ${Math.round(back.weeks.to / 4.35)} months`}
-			</p>
-			<p>
-				{formatDay(back.from)} to {formatDay(back.to)}{(costs?.visits.length ?? 1) > 1
-					? ', counted from the last visit'
-					: ''}.
+			<p class="big figure text-28 leading-close">{rangeWords(back)}</p>
+			<dl>
+				{#each dates as date (date.what)}
+					<div class="flex flex-wrap justify-between gap-x-4 border-b border-line py-1">
+						<dt>{backTitle(date)}</dt>
+						<dd class="font-semibold">{backDaysWords(date)}</dd>
+					</div>
+				{/each}
+			</dl>
+			<p class="text-ink-soft">
+				{backWords(end.back)}{(costs?.visits.length ?? 1) > 1
+					? ' Counted from the last visit.'
+					: ''}
 			</p>
 			<p>
 				{freshenWords(freshen, session.habit)}
@@ -182,7 +199,7 @@
 		<section>
 			<h2 class="text-15 font-semibold text-ink-soft">Until then</h2>
 			<ul>
-				{#each AFTERCARE as line (line)}<li class="py-1">{line}</li>{/each}
+				{#each care as line (line)}<li class="py-1">{line}</li>{/each}
 			</ul>
 		</section>
 		{#if aimView.doors.length > 0}
@@ -199,6 +216,7 @@
 			</section>
 		{/if}
 	</div>
+	<PhoneCode name={session.client?.name ?? 'Client'} {dates} {care} />
 	<footer class="text-ink-soft">
 		{STANDING_CAUTIONS.read} What is said here is expected, not promised.
 	</footer>

@@ -1,0 +1,118 @@
+import { flushSync } from 'svelte';
+import { describe, expect, it } from 'vitest';
+import { seePlace } from '../model/commands/result';
+import { nextReading } from '../model/commands/newVisit';
+import { record } from '../model/commands/result';
+import { backDates } from '../model/visit/backDates';
+import { dayAfter } from '../model/time';
+import { MOMENT, NOW, openVisit } from '../testing/demoVisit';
+import { SendOffView } from './sendOffView.svelte';
+
+async function open(client: string) {
+	const { session, workspace } = await openVisit(client);
+	flushSync();
+	return { session, workspace, view: new SendOffView(session) };
+}
+
+describe('the end of a visit', () => {
+	it('tells every zone that the service takes in, and areas that are not as the rest', async () => {
+		const { session, view } = await open('casimir-bly');
+		expect(view.rows.map(({ key }) => key)).toEqual(['lengths', 'ends', 'fringe']);
+		const main = view.rows.find(({ isMain }) => isMain)!;
+		expect(main.expected.toned).toBeCloseTo(session.head.finished.level, 9);
+		expect(main.expected.lifted).toBeCloseTo(session.head.rawLevel, 9);
+		expect(view.rows.every(({ seen }) => seen === undefined)).toBe(true);
+	});
+	it('what is seen of the hair that the figures speak of is what was seen of the head', async () => {
+		const { session, view } = await open('casimir-bly');
+		const main = view.rows.find(({ isMain }) => isMain)!;
+		session.change('seen', (draft) =>
+			seePlace(draft, main.place, { level: 7.04, tone: 'warm' }, true)
+		);
+		expect(session.visit.result).toMatchObject({ level: 7, tone: 'warm' });
+		expect(view.rows.find(({ isMain }) => isMain)!.seen).toMatchObject({ level: 7, tone: 'warm' });
+		session.change('stretch', (draft) => seePlace(draft, main.place, { stretch: 'slow' }, true));
+		expect(view.rows.find(({ isMain }) => isMain)!.seen).toMatchObject({
+			level: 7,
+			stretch: 'slow'
+		});
+	});
+	it('the next visit starts zone by zone from what was seen there, under its toner', async () => {
+		const { session, view } = await open('casimir-bly');
+		const [lengths, ends] = view.rows;
+		session.change('recorded', (draft) => {
+			seePlace(draft, { zone: 'ends' }, { level: ends!.expected.toned - 0.5 }, false);
+			const { finished, rawLevel } = session.head;
+			record(draft, { toned: finished.level, lifted: rawLevel }, view.expectedZones, 13, NOW);
+		});
+		const next = nextReading(session.visit, dayAfter(MOMENT.day, 90));
+		expect(next.zones.ends.presentLevel).toBeCloseTo(ends!.expected.lifted - 0.5, 0);
+		expect(next.zones.lengths.presentLevel).toBeCloseTo(lengths!.expected.lifted, 0);
+		// Nobody looked at the lengths.
+		expect(next.unseen).toBe(true);
+	});
+	it('a retouch is no further lightening of hair that was light, a foil over it is', async () => {
+		const { session } = await open('anneke-rill');
+		session.change('recorded', (draft) => record(draft, { toned: 8, lifted: 8 }, {}, 6, NOW));
+		const day = dayAfter(MOMENT.day, 42);
+		expect(nextReading(session.visit, day).strain.lightenings).toBe(2);
+		const over = {
+			...session.visit,
+			lift: {
+				...session.visit.lift,
+				covers: { root: true, lengths: true, ends: true },
+				overlap: { reason: 'as asked', volume: 10 }
+			},
+			aim: { ...session.visit.aim, level: 10 }
+		};
+		expect(nextReading(over, day).strain.lightenings).toBe(3);
+	});
+	it('says why, from what was seen while it lay and at the end', async () => {
+		const { session, view } = await open('teodor-vask');
+		expect(view.surprise).toBeUndefined();
+		const { zone, plan } = session.head;
+		session.change('looks', (draft) => {
+			draft.run.notes = [20, 32, 45].map((minute) => ({
+				id: `look-${minute}`,
+				minute,
+				zone: zone.name,
+				level: 5,
+				text: ''
+			}));
+		});
+		expect(plan.covers[zone.name]).toBe(true);
+		const { gap, nothing, causes } = view.surprise!;
+		expect(gap).toBeLessThan(-0.5);
+		expect(nothing).toBeLessThan(0.5);
+		expect(causes[0]!.levels).toBeLessThan(0);
+	});
+	it('dates what follows: a gloss, a patch test that no longer holds, the next visit', async () => {
+		const { session, view } = await open('hesper-oake');
+		const dates = backDates(view.back, MOMENT.day, session.client);
+		const { from, to } = view.back;
+		expect(dates.find(({ what }) => what === 'back')).toEqual({
+			what: 'back',
+			from: dayAfter(MOMENT.day, 7 * from),
+			to: dayAfter(MOMENT.day, 7 * to)
+		});
+		// Her last test is more than a year old.
+		expect(dates.find(({ what }) => what === 'patchTest')!.from).toBe(
+			dayAfter(MOMENT.day, 7 * from - 2)
+		);
+		const tested = { ...session.client!, patchTests: [{ date: MOMENT.day, reacted: false }] };
+		expect(backDates(view.back, MOMENT.day, tested).map(({ what }) => what)).not.toContain(
+			'patchTest'
+		);
+		expect(backDates({ ...view.back, glossWeek: 3 }, MOMENT.day, tested)[0]).toEqual({
+			what: 'gloss',
+			from: dayAfter(MOMENT.day, 21)
+		});
+	});
+	it('tells each client what holds for this hair', async () => {
+		const yusra = (await open('yusra-halden')).view;
+		expect(yusra.aftercare).toContain('copperWater');
+		const anneke = (await open('anneke-rill')).view;
+		expect(anneke.aftercare).toContain('calmScalp');
+		expect(anneke.aftercare).not.toContain('copperWater');
+	});
+});
