@@ -301,7 +301,7 @@ test('upkeep is a page to hand over, and its numbers are those of the aim', asyn
 	await accessible(page);
 	await page.emulateMedia({ media: 'print' });
 	await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
-	await expect(page.getByText('Come back')).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Come back' })).toBeVisible();
 	await page.emulateMedia({ media: 'screen' });
 	await page.getByRole('link', { name: 'Back to the aim' }).click();
 	await expect(answer(page)).toContainText('7');

@@ -16,6 +16,7 @@ test('export, wipe, import: equal', async ({ page }) => {
 	await page.getByRole('radio', { name: /^4 medium brown/ }).click();
 	await saved(page);
 	const before = await exportAll(page);
+	const count = parse(before).documents.length;
 	await page.getByRole('button', { name: 'Clear the demo' }).click();
 	await expect(page.getByText('The demo is cleared.')).toBeVisible();
 	await page.goto('/clients');
@@ -23,10 +24,10 @@ test('export, wipe, import: equal', async ({ page }) => {
 	await page.goto('/records');
 	await importFile(page, before);
 	const preview = page.getByRole('region', { name: /would do/ });
-	await expect(preview).toContainText(/19\s*added/);
+	await expect(preview).toContainText(new RegExp(`${count - 1}\\s*added`));
 	await expect(preview).toContainText(/0\s*refused/);
 	await preview.getByRole('button', { name: 'Import these' }).click();
-	await expect(page.getByText(/19 added, 1 changed/)).toBeVisible();
+	await expect(page.getByText(`${count - 1} added, 1 changed`)).toBeVisible();
 	expect(parse(await exportAll(page)).documents).toEqual(parse(before).documents);
 });
 
@@ -35,6 +36,7 @@ test('an import shows what it would change before it does anything, and can be u
 }) => {
 	await openDemo(page);
 	const file = parse(await exportAll(page));
+	const clients = file.documents.filter(({ kind }) => kind === 'client').length;
 	const anneke = file.documents.find(({ id }) => id === 'anneke-rill')!;
 	anneke['note'] = 'now every thirteen';
 	file.documents.push({ ...anneke, id: 'someone-new', name: 'Perrin Ashgrove' });
@@ -47,7 +49,7 @@ test('an import shows what it would change before it does anything, and can be u
 	await preview.getByRole('button', { name: 'Import these' }).click();
 	await page.getByRole('button', { name: 'Undo' }).click();
 	await page.goto('/clients');
-	await expect(page.getByRole('heading', { name: '9 clients' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: `${clients} clients` })).toBeVisible();
 });
 
 test('of a file only what is wanted is taken in; whoever leaves finds it waiting', async ({
@@ -114,9 +116,9 @@ test('one client leaves alone, and comes back after being removed', async ({ pag
 	expect((await downloading).suggestedFilename()).toMatch(/^yusra-halden-.*\.zelvant\.json$/);
 	await page.getByRole('button', { name: 'More', exact: true }).click();
 	await page.getByRole('menuitem', { name: 'Remove client' }).click();
-	await expect(page.getByRole('heading', { name: '8 clients' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: '50 clients' })).toBeVisible();
 	await page.getByRole('button', { name: 'Undo' }).click();
-	await expect(page.getByRole('heading', { name: '9 clients' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: '51 clients' })).toBeVisible();
 });
 
 test('the demo never mixes with a person’s own records, and comes back as it was', async ({
@@ -134,7 +136,7 @@ test('the demo never mixes with a person’s own records, and comes back as it w
 	await page.getByRole('button', { name: 'Load the demo afresh' }).click();
 	await expect(page.getByText('The demo is as it was.')).toBeVisible();
 	await page.goto('/clients');
-	await expect(page.getByRole('heading', { name: '9 clients' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: '51 clients' })).toBeVisible();
 	await page.goto('/records');
 	await page.getByRole('button', { name: 'Open my own records' }).click();
 	await expect(page.getByText('Own Person').first()).toBeVisible();

@@ -539,6 +539,10 @@ export class HairView implements DayStrand, TonerSource {
 	);
 	tonedColours = $derived.by(() => this.#afterWeeks(0));
 	fadedColours = $derived.by(() => this.#afterWeeks(FADE_WEEKS));
+	/** The strand some weeks after the visit, at this client's washes; what has grown since is not on it. */
+	coloursAfter(weeks: number): StrandColours {
+		return this.#afterWeeks(weeks);
+	}
 	/** As it goes home: under the glaze, where one goes over all of this head's hair. */
 	finished = $derived.by((): Pick<TonerView['toned'], 'level' | 'lab'> => {
 		const glaze = this.#area() === undefined ? this.#source.glazes.at(-1) : undefined;

@@ -39,6 +39,19 @@ export function ledgerRows(visits: Iterable<Visit>, shelf: Shelf | undefined): L
 	return rows.sort((p, q) => q.date.localeCompare(p.date));
 }
 
+/** Past this share of its time the timer tells of the putting on too, and not of how long it lay. */
+const PAST_ITS_TIME = 1.5;
+
+/**
+ * How long a main application lay. The timer runs from the first stroke: what is put on for an hour and rinsed in turn
+ * lay as long as was planned, what was put on at once as long as the timer says.
+ */
+function layMinutes({ rinsedAtMinute, allOn }: Visit['run'], planned: number): number {
+	if (rinsedAtMinute === undefined) return planned;
+	if (allOn) return Math.round(Math.max(planned, rinsedAtMinute - allOn.minute));
+	return rinsedAtMinute <= planned * PAST_ITS_TIME ? rinsedAtMinute : planned;
+}
+
 function rowsOf(visit: Visit, shelf: Shelf | undefined): LedgerRow[] {
 	const { id: visitId, clientId, date, colourist, reading, result, run, tone } = visit;
 	const entry = { visitId, clientId, date, colourist, head: reading, notes: result.notes };
@@ -52,7 +65,7 @@ function rowsOf(visit: Visit, shelf: Shelf | undefined): LedgerRow[] {
 			step: kind,
 			plan,
 			areas,
-			minutes: kind === 'main' ? (run.rinsedAtMinute ?? plan.minutes) : plan.minutes,
+			minutes: kind === 'main' ? layMinutes(run, plan.minutes) : plan.minutes,
 			seen: kind === 'main' ? lifted : undefined,
 			expected: kind === 'main' ? result.expected?.lifted : undefined
 		}));

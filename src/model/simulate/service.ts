@@ -32,6 +32,8 @@ export interface HiddenHand {
 	readonly readsOff: number;
 	/** Share of a bowl that they leave over. */
 	readonly leaves: number;
+	/** They say when all is on: only then is their pace known. */
+	readonly taps: boolean;
 }
 
 /** A day that is to be worked. */
@@ -151,7 +153,7 @@ export function simulateService(day: SimulatedDay): Visit {
 					text: ''
 				}
 			],
-			...(reckoned > 0
+			...(reckoned > 0 && hand.taps
 				? {
 						allOn: {
 							minute: Math.max(1, tenth(on * Math.exp(chance.normal(NOISE.minutes)))),

@@ -40,11 +40,14 @@ const sectionsIn = ({ reading, aim, bowls, lift: plan }: Visit): SectionWork[] =
 
 /**
  * Minutes that a head had lain when it was read off and dry. What went on last lay less than the timer says; packets
- * that were rinsed one after the other lay the time that was planned.
+ * that were rinsed one after the other lay the time that was planned. Where nobody said when all was on, it counts
+ * as on after the minutes that usual hands take.
  */
-function lainMinutes({ run, lift }: Visit, minute: number): number {
+function lainMinutes(visit: Visit, minute: number, sections: () => readonly SectionWork[]): number {
+	const { run, lift } = visit;
 	const rinsed = Math.min(minute, run.rinsedAtMinute ?? minute);
-	const { minute: on } = run.allOn ?? { minute: 0 };
+	const reckoned = () => sections().reduce((sum, { load }) => sum + (load?.minutes ?? 0), 0);
+	const on = run.allOn?.minute ?? Math.min(reckoned(), Math.max(0, rinsed - lift.minutes));
 	return Math.min(rinsed - on / 2, Math.max(lift.minutes, rinsed - on));
 }
 
@@ -66,20 +69,20 @@ function workOut(visit: Visit): VisitLook[] {
 	const { reading, aim, lift, run } = visit;
 	if (visit.noLift) return [];
 	const zones = zonesOf(reading);
-	let sections: readonly SectionWork[] | undefined;
+	let known: readonly SectionWork[] | undefined;
+	const sections = () => (known ??= sectionsIn(visit));
 	return run.notes.flatMap((note): VisitLook[] => {
 		const { section, minute, level, lay, part, dry, step } = note;
 		if (level === undefined || step !== undefined || part === 'oldLights') return [];
-		sections ??= section === undefined ? undefined : sectionsIn(visit);
 		const worked =
-			section === undefined ? undefined : sections?.find((one) => one.section.id === section);
+			section === undefined ? undefined : sections().find((one) => one.section.id === section);
 		const [area] = worked ? workedIn({ reading, aim, plan: lift }, worked.section) : [];
 		const hair = worked ? hairAt(reading, area) : { reading, zones };
 		const plan = worked ? planAt(lift, reading, aim, area) : lift;
 		const zone = worked
 			? mainZone(hair.zones, plan.covers)
 			: zones.find(({ name }) => name === note.zone);
-		const minutes = lay?.minutes ?? (dry ? lainMinutes(visit, minute) : minute);
+		const minutes = lay?.minutes ?? (dry ? lainMinutes(visit, minute, sections) : minute);
 		if (!zone || minutes < 1 || !plan.covers[zone.name]) return [];
 		const { before: earlier } = visit;
 		const main = applicationOn(plan, zone, minutes);

@@ -1,18 +1,23 @@
 <script lang="ts">
-	import { removeClient } from '../../model/commands/remove';
-	import { useClock } from '../../state/clock.svelte';
 	import { goto } from '$app/navigation';
-	import { say } from '../../ui/say.svelte';
+	import { beginVisit } from '../../model/commands/newVisit';
+	import { removeClient } from '../../model/commands/remove';
+	import { picturesOf } from '../../model/visit/pictures';
+	import { useClock } from '../../state/clock.svelte';
 	import { useRecords } from '../../state/records';
 	import { exportRecords } from '../../store/transfer';
 	import Button from '../../ui/Button.svelte';
 	import Menu from '../../ui/Menu.svelte';
-	import DayRow from '../../widgets/VisitRow.svelte';
+	import { say } from '../../ui/say.svelte';
 	import PlaceHead from '../../widgets/PlaceHead.svelte';
+	import VisitRow from '../../widgets/VisitRow.svelte';
 	import { downloadRecords } from '../../widgets/downloadRecords';
-	import { beginVisit } from '../../model/commands/newVisit';
 	import { visitsWords } from '../../wording/client';
 	import ClientFacts from './ClientFacts.svelte';
+	import HeadOverYears from './HeadOverYears.svelte';
+	import MergeSheet from './MergeSheet.svelte';
+	import PrivacyNote from './PrivacyNote.svelte';
+	import VisitTold from './VisitTold.svelte';
 
 	interface Props {
 		id: string;
@@ -23,9 +28,15 @@
 	// The page is shown while the client is in the records.
 	const client = $derived(workspace.clients.get(id)!);
 	const visits = $derived(workspace.visitsOf(client.id));
-	/** Each row works out a whole visit, so a long history is shown in parts. */
-	const PAGE = 12;
-	let shown = $state(PAGE);
+	const recorded = $derived(visits.filter(({ result }) => result.recordedAt !== undefined));
+	/** What is still to come, or was begun and not closed: the next steps. */
+	const open = $derived(
+		visits.filter(({ result }) => result.recordedAt === undefined).toReversed()
+	);
+	let chosenId = $state<string>();
+	const chosen = $derived(recorded.find((visit) => visit.id === chosenId) ?? recorded[0]);
+	const pictures = $derived(new Set(visits.flatMap(picturesOf)).size);
+	let merging = $state(false);
 
 	function begin() {
 		const visit = beginVisit(client, visits, workspace.shelf, clock.moment());
@@ -46,33 +57,55 @@
 	}
 	const save = async () =>
 		downloadRecords(await exportRecords(workspace, clock.now(), id), client.name);
-	const ACTS = [{ id: 'remove', label: 'Remove client' }] as const;
+	const ACTS = [
+		{ id: 'merge', label: 'Merge with another record' },
+		{ id: 'remove', label: 'Remove client' }
+	] as const;
 </script>
 
 <PlaceHead title={client.name} above={visitsWords(visits, clock.today)}>
-	<Menu label="More" items={ACTS} onpick={() => void remove()} />
+	<Menu
+		label="More"
+		items={ACTS}
+		onpick={(act) => (act === 'merge' ? (merging = true) : void remove())}
+	/>
 	<Button onclick={() => void save()}>Export</Button>
 	<Button primary onclick={begin}>New visit</Button>
 </PlaceHead>
 
-<!-- The hair first, visit by visit; what is known of the person stands beside it. -->
+<!-- The hair first, over the years; what is known of the person stands beside it. -->
 <div class="@container">
-	<div class="grid gap-x-10 gap-y-6 @wide:grid-cols-[minmax(0,1fr)_260px]">
-		<section aria-labelledby="visits" class="min-w-0">
-			<h2 id="visits" class="sr-only">Visits</h2>
+	<div class="grid gap-x-10 gap-y-6 @wide:grid-cols-[minmax(0,1fr)_284px]">
+		<div class="flex min-w-0 flex-col gap-5">
 			{#if visits.length === 0}
 				<p class="border-t border-line pt-3 text-ink-soft">
 					No visit yet. The first one reads the hair, and it stands here.
 				</p>
-			{:else}
-				<ul>
-					{#each visits.slice(0, shown) as visit (visit.id)}<DayRow {visit} dated />{/each}
-				</ul>
-				{#if visits.length > shown}
-					<Button onclick={() => (shown += PAGE)}>Show earlier visits</Button>
-				{/if}
 			{/if}
-		</section>
-		<ClientFacts {client} />
+			{#if recorded.length > 0 && chosen}
+				{#key recorded[0]!.id}
+					<HeadOverYears
+						{client}
+						visits={recorded}
+						chosen={chosen.id}
+						onchoose={(visit) => (chosenId = visit)}
+					/>
+				{/key}
+				<VisitTold visit={chosen} />
+			{/if}
+			{#if open.length > 0}
+				<section aria-labelledby="next">
+					<h2 id="next" class="pb-1 text-18">{recorded.length > 0 ? 'Next' : 'Visits'}</h2>
+					<ul>
+						{#each open as visit (visit.id)}<VisitRow {visit} dated />{/each}
+					</ul>
+				</section>
+			{/if}
+		</div>
+		<div>
+			<ClientFacts {client} />
+			<PrivacyNote name={client.name} {pictures} visits={visits.length} />
+		</div>
 	</div>
 </div>
+<MergeSheet {client} open={merging} onclose={() => (merging = false)} />

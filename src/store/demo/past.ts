@@ -6,8 +6,14 @@ import type { Moment } from '../../model/time';
 import type { Client, Reading, Shelf, Visit } from '../../schema/records';
 
 /** Those who work in the demo salon, and what is true of them. */
-const WENNA: HiddenHand = { name: 'Wenna Trask', pace: 0.92, readsOff: -0.05, leaves: 0.08 };
-const IVO: HiddenHand = { name: 'Ivo Marlin', pace: 1.25, readsOff: 0.2, leaves: 0.17 };
+const WENNA: HiddenHand = {
+	name: 'Wenna Trask',
+	pace: 0.92,
+	readsOff: -0.05,
+	leaves: 0.08,
+	taps: false
+};
+const IVO: HiddenHand = { name: 'Ivo Marlin', pace: 1.25, readsOff: 0.2, leaves: 0.17, taps: true };
 
 /** Somebody whose visits are made up. */
 interface Past {

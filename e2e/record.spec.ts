@@ -1,0 +1,103 @@
+import { readFile } from 'node:fs/promises';
+import { expect, test } from '@playwright/test';
+import { accessible, answer, noSidewaysScroll, openDemo, saved } from './helpers';
+
+test('a client of two years opens on one page that tells what this head does', async ({ page }) => {
+	await openDemo(page);
+	await page.goto('/clients/anneke-rill');
+	const years = page.getByRole('region', { name: 'The head over the years' });
+	await expect(years).toContainText(/lifts \d+ % slower than typical, from 15 visits \(± \d+ %\)/);
+	await expect(years).toContainText('3.7 cm grown, the toner 13 weeks old');
+	await expect(years.getByRole('img', { name: /^today, expected/ })).toBeVisible();
+	const hung = years.getByRole('button', { name: /\d to \d/ });
+	expect(await hung.count()).toBeGreaterThan(5);
+	await expect(hung.last()).toHaveAttribute('aria-pressed', 'true');
+	const told = page.getByRole('region', { name: /\d{4}$/ });
+	await expect(told).toContainText('cream 20 vol');
+	const first = await told.innerText();
+	await hung.first().click();
+	await expect(told).not.toHaveText(first);
+	await years.getByRole('button', { name: /^Earlier than/ }).click();
+	await expect(years.getByRole('button', { name: 'Later' })).toBeVisible();
+	await accessible(page);
+	await page.setViewportSize({ width: 390, height: 844 });
+	await noSidewaysScroll(page);
+});
+
+test('two records of one person become one, and two again', async ({ page }) => {
+	await openDemo(page);
+	await page.goto('/clients/anneke-rill');
+	const heading = page.getByText(/^16 visits/);
+	await expect(heading).toBeVisible();
+	await page.getByRole('button', { name: 'More' }).click();
+	await page.getByRole('menuitem', { name: 'Merge with another record' }).click();
+	const sheet = page.getByRole('dialog', { name: 'Two records of one person' });
+	await sheet.getByLabel('The other record').fill('bertil');
+	await sheet.getByRole('button', { name: 'Bertil Oxley' }).click();
+	await expect(sheet).toContainText('10 visits of Bertil Oxley come over to Anneke Rill');
+	await sheet.getByRole('button', { name: 'Make them one' }).click();
+	await expect(page.getByText(/^26 visits/)).toBeVisible();
+	await expect(page.getByLabel('Note')).toHaveValue(/Also on record as Bertil Oxley/);
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(page.getByText(/^16 visits/)).toBeVisible();
+	await page.goto('/clients/bertil-oxley');
+	await expect(page.getByText(/^10 visits/)).toBeVisible();
+	await page.getByRole('button', { name: 'What is kept of Bertil Oxley' }).click();
+	await expect(page.getByText(/Nothing is sent anywhere/)).toBeVisible();
+});
+
+test('what was learned is shown, taken or left, and turned off', async ({ page }) => {
+	await openDemo(page);
+	await page.goto('/ledger');
+	await page.getByRole('link', { name: 'What was learned' }).click();
+	const against = page.getByRole('region', { name: 'Predicted against seen' });
+	await expect(against).toContainText(/of \d{3} looks lay inside the band/);
+	await expect(
+		against.getByRole('img', { name: 'Levels seen against levels predicted' })
+	).toBeVisible();
+	await against.getByRole('radio', { name: 'coarse' }).click();
+	await expect(against).toContainText('coarse: predictions were 0.2 level too hopeful');
+	await against.getByRole('button', { name: 'Table' }).click();
+	await expect(against.getByRole('table', { name: 'Predicted and seen' })).toBeVisible();
+	await accessible(page);
+
+	// The salon takes the rate of its own coarse heads, and gives it back.
+	const rates = page.getByRole('region', { name: 'How fast each texture lifts here' });
+	await rates.getByRole('button', { name: /^Take 0\.7/ }).click();
+	await expect(rates).toContainText(/0\.7\d is in use/);
+	await rates.getByRole('button', { name: 'As published' }).click();
+	await expect(rates).not.toContainText('is in use');
+
+	// A head is learned from, or not; a visit counts, or not.
+	const heads = page.getByRole('region', { name: 'Head by head' });
+	const anneke = heads.getByRole('listitem').filter({ hasText: 'Anneke Rill' });
+	await expect(anneke).toContainText('from 15 visits');
+	await anneke.getByRole('button', { name: '15 visits' }).click();
+	const sheet = page.getByRole('dialog', { name: 'What Anneke Rill taught' });
+	await sheet.getByRole('checkbox').first().click();
+	await page.keyboard.press('Escape');
+	await expect(anneke).toContainText('from 14 visits');
+	await anneke.getByRole('switch', { name: 'Learn' }).click();
+	await expect(anneke).toContainText('taken as typical');
+	await saved(page);
+	await page.goto('/visit/anneke-rill-today/lift');
+	await expect(answer(page)).toBeVisible();
+	await expect(page.getByRole('button', { name: /What this head taught/ })).toBeHidden();
+});
+
+test('the next prediction is another because of it', async ({ page }) => {
+	await openDemo(page);
+	await page.goto('/visit/anneke-rill-today/lift');
+	const known = await answer(page).innerText();
+	await page.getByRole('button', { name: /What this head taught/ }).click();
+	await page.getByRole('switch', { name: 'Predict with it' }).click();
+	await expect(answer(page)).not.toHaveText(known);
+	await page.goto('/clients/anneke-rill');
+	const downloading = page.waitForEvent('download');
+	await page.getByRole('button', { name: 'Export' }).click();
+	const file = JSON.parse(await readFile((await (await downloading).path())!, 'utf8')) as {
+		documents: { kind: string }[];
+	};
+	expect(file.documents.filter(({ kind }) => kind === 'client')).toHaveLength(1);
+	expect(file.documents.filter(({ kind }) => kind === 'visit')).toHaveLength(16);
+});
