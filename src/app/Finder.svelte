@@ -9,6 +9,8 @@
 	import { useRecords } from '../state/records';
 	import { exportRecords } from '../store/transfer';
 	import { downloadRecords } from '../widgets/downloadRecords';
+	import { ledgerRows, type LedgerRow } from '../model/ledger/rows';
+	import { ledgerText, ledgerWords } from '../wording/ledger';
 	import { formulaWords } from '../wording/tone';
 	import { formatDate, formatRatio, labelIn, PRODUCT_OPTIONS, STATIONS } from '../wording/words';
 	import { PLACES } from './places';
@@ -65,7 +67,8 @@
 		go: to(href)
 	}));
 
-	const nameOf = ({ clientId }: Visit) => workspace.clients.get(clientId)?.name ?? 'Unknown client';
+	const nameOf = ({ clientId }: Pick<Visit, 'clientId'>) =>
+		workspace.clients.get(clientId)?.name ?? 'Unknown client';
 	/** What a visit mixes: its lightener, and the toner where one was chosen. */
 	const mixedIn = ({ lift, tone }: Visit) =>
 		`${labelIn(PRODUCT_OPTIONS, lift.product)} ${lift.volume} vol ${formatRatio(lift.ratio)}${
@@ -80,6 +83,14 @@
 			aside: `${visit.aim.level} ${visit.aim.direction}`,
 			formula: mixedIn(visit)
 		}));
+	/** All that was mixed, tried or came of it; each is found as in the ledger. */
+	const ledger = ledgerRows(workspace.visits.values(), workspace.shelf);
+	const texts = new Map<LedgerRow, string>();
+	function textOf(row: LedgerRow): string {
+		const text = texts.get(row) ?? ledgerText(row, nameOf(row));
+		texts.set(row, text);
+		return text;
+	}
 	const byName = ({ name }: { name: string }) => name;
 	const asWords = ({ name, aside }: { name: string; aside: string }) => `${name} ${aside}`;
 
@@ -120,6 +131,17 @@
 								go: to(`/visit/${visit.id}/tone`)
 							})
 						)
+					: []
+			},
+			{
+				name: 'Ledger',
+				hits: query.trim()
+					? findByWords(ledger, query, textOf, MOST).map((row) => ({
+							id: row.key,
+							name: ledgerWords(row),
+							aside: `${nameOf(row)}, ${formatDate(row.date)}`,
+							go: to(`/visit/${row.visitId}/send-off`)
+						}))
 					: []
 			},
 			{ name: 'Places', hits: findByWords(places, query, byName) }

@@ -1,28 +1,65 @@
-import type { AreaName } from '../core/lift';
-import type { StepKind } from '../core/plan';
-import type { ChosenPart, LiftPlan, PlacedToner, Visit } from './records';
+import * as z from 'zod/mini';
+import { AREAS, CURE_ACTS, STEP_KINDS, TONE_FAULTS, TONER_PLACES } from '../core/vocabulary';
+import * as hair from './hair';
+import { chosenPart } from './records';
 
-type Cure = NonNullable<Visit['run']['cures']>[number];
+const parts = z.array(chosenPart).check(z.maxLength(8));
 
-/** What a row of the ledger is: an application, a toner, or what was done where something went wrong. */
-export type LedgerThing =
-	| {
-			readonly kind: 'lightening';
-			readonly step: 'main' | StepKind;
-			readonly plan: Pick<LiftPlan, 'product' | 'volume' | 'ratio' | 'placement'>;
-			readonly areas: readonly AreaName[] | undefined;
-	  }
-	| {
-			readonly kind: 'toner';
-			readonly place: PlacedToner['place'] | undefined;
-			readonly lineId: string | undefined;
-			readonly line: string | undefined;
-			readonly ratio: number;
-			readonly parts: readonly ChosenPart[];
-	  }
-	| {
-			readonly kind: 'cure';
-			readonly fault: Cure['fault'];
-			readonly act: Cure['act'];
-			readonly parts: readonly ChosenPart[];
-	  };
+/**
+ * What a row of the ledger is: an application, a toner, what was done where something went wrong, a strand that was
+ * tried, or what a visit came to.
+ */
+export const ledgerThing = z.discriminatedUnion('kind', [
+	z.object({
+		kind: z.literal('lightening'),
+		step: z.enum(['main', ...STEP_KINDS]),
+		plan: z.object({
+			product: hair.product,
+			volume: hair.volume,
+			ratio: hair.ratio,
+			placement: hair.placement
+		}),
+		areas: z.optional(z.readonly(z.array(z.enum(AREAS))))
+	}),
+	z.object({
+		kind: z.literal('toner'),
+		place: z.optional(z.enum(TONER_PLACES)),
+		lineId: z.optional(z.string().check(z.maxLength(80))),
+		line: z.optional(z.string().check(z.maxLength(80))),
+		ratio: hair.ratio,
+		parts
+	}),
+	z.object({
+		kind: z.literal('cure'),
+		fault: z.enum(TONE_FAULTS),
+		act: z.enum(CURE_ACTS),
+		parts
+	}),
+	z.object({
+		kind: z.literal('trial'),
+		result: z.enum(['pending', 'clean', 'reacted'])
+	}),
+	z.object({
+		kind: z.literal('visit'),
+		aim: z.object({ level: hair.level, direction: hair.direction }),
+		tone: z.string().check(z.maxLength(120))
+	})
+]);
+export type LedgerThing = z.infer<typeof ledgerThing>;
+
+const cell = (most: number) => z.string().check(z.maxLength(most));
+
+/** A row as a file holds it, once its figures are read: what people see, and what it was. */
+export const ledgerFileRow = z.object({
+	date: z.iso.date(),
+	head: cell(200),
+	colourist: cell(120),
+	'natural level': hair.naturalLevel,
+	texture: hair.texture,
+	warmth: hair.warmth,
+	minutes: z.optional(z.number().check(z.minimum(0), z.maximum(1440))),
+	expected: z.optional(hair.level),
+	seen: z.optional(hair.level),
+	notes: cell(4000),
+	record: ledgerThing
+});

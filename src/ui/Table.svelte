@@ -23,7 +23,8 @@
 		/** What stands in a cell; left out, the words of its column. */
 		cell?: Snippet<[row: T, column: string]>;
 		/** Where a row leads. */
-		hrefOf?: (row: T) => string;
+		/** Where a row leads; nothing where it leads nowhere. */
+		hrefOf?: (row: T) => string | undefined;
 		/** Column it is sorted by at first. */
 		sortedBy?: { readonly id: string; readonly desc?: boolean };
 		/** What stands above it, beside its columns. */
@@ -136,15 +137,16 @@
 </script>
 
 {#snippet cells(row: T)}
+	{@const href = hrefOf?.(row)}
 	{#each shown as column, i (column.id)}
 		<div
 			role="cell"
 			class={['min-w-0', column.end && 'text-right', i === 0 && '@max-narrow:w-full']}
 		>
-			{#if i === 0 && hrefOf}
+			{#if i === 0 && href}
 				<a
 					class="block no-underline after:absolute after:inset-0"
-					href={hrefOf(row)}
+					{href}
 					onkeydown={(event) => void walk(event)}
 					>{#if cell}{@render cell(row, column.id)}{:else}{column.value(row)}{/if}</a
 				>

@@ -1,3 +1,4 @@
+import { formatLevel } from '../core/hair';
 import { parseTone } from '../core/tone';
 import type { LedgerThing } from '../schema/ledger';
 import type { ChosenPart, Reading } from '../schema/records';
@@ -18,8 +19,12 @@ import {
 export const LEDGER_KINDS: Readonly<Record<LedgerThing['kind'], string>> = {
 	lightening: 'lightening',
 	toner: 'toners',
-	cure: 'what was mended'
+	cure: 'what was mended',
+	trial: 'trials',
+	visit: 'visits'
 };
+
+const TRIAL_WORDS = { pending: 'not read yet', clean: 'clean', reacted: 'it reacted' } as const;
 
 /** What it was, in a line. */
 export function ledgerWords(thing: LedgerThing): string {
@@ -33,6 +38,9 @@ export function ledgerWords(thing: LedgerThing): string {
 		const place = thing.place === undefined ? '' : `${PLACE_NAMES[thing.place]}: `;
 		return `${place}${formulaWords(thing.parts)}, ${formatRatio(thing.ratio)}${thing.line ? `, ${thing.line}` : ''}`;
 	}
+	if (thing.kind === 'trial') return `Strand tried: ${TRIAL_WORDS[thing.result]}`;
+	if (thing.kind === 'visit')
+		return `Visit for ${formatLevel(thing.aim.level)} ${thing.aim.direction}${thing.tone ? `, came out ${thing.tone}` : ''}`;
 	const mixed = thing.parts.length > 0 ? `: ${formulaWords(thing.parts)}` : '';
 	return `${FAULT_WORDS[thing.fault]}, ${ACT_WORDS[thing.act]}${mixed}`;
 }
@@ -54,7 +62,7 @@ export function ledgerText(
 	return [
 		client,
 		ledgerWords(row),
-		row.kind === 'lightening' ? '' : tonesOf(row.parts),
+		'parts' in row ? tonesOf(row.parts) : '',
 		`level ${naturalLevel} ${texture} ${warmth}`,
 		row.date,
 		formatDate(row.date),

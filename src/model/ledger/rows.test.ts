@@ -1,12 +1,12 @@
 import { csvParse } from 'd3-dsv';
 import { describe, expect, it } from 'vitest';
 import { ledgerText, ledgerWords } from '../../wording/ledger';
-import { openVisit } from '../../testing/demoVisit';
+import { NOW, openVisit, put } from '../../testing/demoVisit';
 import { findByWords } from '../find';
 import { logCure } from '../commands/cures';
 import { mixAgain } from '../commands/mixAgain';
 import { mixOwn } from '../commands/toner';
-import { ledgerCsv } from './csv';
+import { ledgerCsv, readLedgerCsv } from './csv';
 import { ledgerRows, scaledTo, type LedgerRow } from './rows';
 
 const PARTS = [
@@ -105,5 +105,59 @@ describe('the ledger', () => {
 		});
 		for (const row of table)
 			for (const cell of Object.values(row)) expect(cell).not.toMatch(/^[=+\-@]/);
+	});
+	it('rows come back from their file as they were, with what somebody mended in it', async () => {
+		const { rows, workspace } = await mixed();
+		const nameOf = ({ clientId }: LedgerRow) => workspace.clients.get(clientId)!.name;
+		const text = ledgerCsv(rows(), nameOf, ledgerWords);
+		const read = readLedgerCsv(text);
+		if (!read.ok) throw new Error('not read');
+		expect(read.refused).toEqual([]);
+		expect(read.rows).toHaveLength(rows().length);
+		read.rows.forEach((row, i) => {
+			const own = rows()[i]!;
+			expect(row.name).toBe(nameOf(own));
+			expect(ledgerWords(row)).toBe(ledgerWords(own));
+			expect(row).toMatchObject({
+				date: own.date,
+				head: own.head,
+				seen: own.seen,
+				expected: own.expected,
+				notes: own.notes
+			});
+		});
+		const mended = readLedgerCsv(text.replace('Hesper Oake', 'Hesper Oake-Lund'));
+		expect(mended.ok && mended.rows.some(({ name }) => name === 'Hesper Oake-Lund')).toBe(true);
+	});
+	it('what begins as a formula does or with a quote comes back as it was', async () => {
+		const { rows } = await mixed();
+		for (const name of ['=1+1', "'quoted", '-dash', '@at', 'plain']) {
+			const read = readLedgerCsv(ledgerCsv(rows().slice(0, 1), () => name, ledgerWords));
+			expect(read.ok && read.rows[0]!.name).toBe(name);
+		}
+	});
+	it('a file that is none says so, a line that is none is told by its number', async () => {
+		const { rows } = await mixed();
+		expect(readLedgerCsv('a,b\n1,2').ok).toBe(false);
+		expect(readLedgerCsv('').ok).toBe(false);
+		const lines = ledgerCsv(rows().slice(0, 2), () => 'A', ledgerWords).split('\n');
+		const read = readLedgerCsv([...lines, 'not,a,row'].join('\n'));
+		expect(read).toMatchObject({ ok: true, refused: [4] });
+	});
+	it('tells what a visit came to, and a strand that was tried once however many visits know of it', async () => {
+		const { session, workspace, rows, find } = await mixed();
+		session.change('tried', (draft) => {
+			draft.reading.strandTests = [
+				{ id: 'trial-1', date: '2026-02-20', result: 'clean', level: 8, note: 'held well' }
+			];
+			draft.result = { ...draft.result, tone: 'cool', level: 8, recordedAt: NOW.toISOString() };
+		});
+		const next = { ...session.visit, id: 'next-one', date: '2026-05-01' };
+		put(workspace, next);
+		expect(rows().filter(({ kind }) => kind === 'trial')).toHaveLength(2);
+		expect(find('hesper held well')).toMatchObject([
+			{ kind: 'trial', seen: 8, date: '2026-02-20' }
+		]);
+		expect(find('hesper came out cool')[0]).toMatchObject({ kind: 'visit', seen: 8 });
 	});
 });

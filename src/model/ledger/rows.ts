@@ -33,11 +33,51 @@ export type LedgerRow = LedgerEntry & LedgerThing;
 const isBegun = ({ run, result }: Visit): boolean =>
 	run.startedAt !== undefined || result.recordedAt !== undefined;
 
-/** Everything that was ever mixed here, the latest first. */
+/** A record is never changed in place: its rows are made once for each shelf. */
+const made = new WeakMap<
+	Visit,
+	{ readonly shelf: Shelf | undefined; readonly rows: LedgerRow[] }
+>();
+
+/** Everything that was ever mixed or tried here, and what each visit came to, the latest first. */
 export function ledgerRows(visits: Iterable<Visit>, shelf: Shelf | undefined): LedgerRow[] {
-	const rows = [...visits].filter(isBegun).flatMap((visit) => rowsOf(visit, shelf));
-	return rows.sort((p, q) => q.date.localeCompare(p.date));
+	const told = new Set<string>();
+	const rows = [...visits].flatMap((visit) => {
+		const known = made.get(visit);
+		const own =
+			known?.shelf === shelf && known
+				? known.rows
+				: [...(isBegun(visit) ? rowsOf(visit, shelf) : []), ...trialsOf(visit)];
+		made.set(visit, { shelf, rows: own });
+		return own;
+	});
+	// A strand that was tried is told by every visit that knows of it.
+	const once = rows.filter(({ key }) => !told.has(key) && told.add(key));
+	return once.sort((p, q) => q.date.localeCompare(p.date));
 }
+
+const headOf = ({ naturalLevel, texture, warmth }: Reading): LedgerEntry['head'] => ({
+	naturalLevel,
+	texture,
+	warmth
+});
+
+/** Strands that were cut off and tried ahead of this head. */
+const trialsOf = ({ id, clientId, colourist, reading }: Visit): LedgerRow[] =>
+	reading.strandTests.map((test) => ({
+		key: `${clientId} ${test.id}`,
+		visitId: id,
+		clientId,
+		date: test.date,
+		colourist,
+		head: headOf(reading),
+		minutes: undefined,
+		seen: test.level,
+		expected: undefined,
+		notes: test.note,
+		kind: 'trial',
+		result: test.result
+	}));
 
 /** Past this share of its time the timer tells of the putting on too, and not of how long it lay. */
 const PAST_ITS_TIME = 1.5;
@@ -54,7 +94,8 @@ function layMinutes({ rinsedAtMinute, allOn }: Visit['run'], planned: number): n
 
 function rowsOf(visit: Visit, shelf: Shelf | undefined): LedgerRow[] {
 	const { id: visitId, clientId, date, colourist, reading, result, run, tone } = visit;
-	const entry = { visitId, clientId, date, colourist, head: reading, notes: result.notes };
+	const notes = result.notes;
+	const entry = { visitId, clientId, date, colourist, head: headOf(reading), notes };
 	const lifted = run.notes.findLast(({ level, section }) => level !== undefined && !section)?.level;
 	const lightening = daySteps(visit)
 		.filter(({ plan }) => goesOn(plan))
@@ -100,7 +141,23 @@ function rowsOf(visit: Visit, shelf: Shelf | undefined): LedgerRow[] {
 			expected
 		})
 	);
+	const came: LedgerRow[] =
+		result.recordedAt === undefined
+			? []
+			: [
+					{
+						...entry,
+						key: `${visitId} visit`,
+						kind: 'visit',
+						aim: { level: visit.aim.level, direction: visit.aim.direction },
+						tone: result.tone,
+						minutes: result.tookMinutes,
+						seen: result.unsure ? undefined : result.level,
+						expected: result.expected?.toned
+					}
+				];
 	return [
+		...came,
 		...lightening,
 		...toner(tone, 'toner'),
 		...(tone.placed ?? []).flatMap((placed) => toner(placed, placed.id, placed.place)),

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Strand from '../../charts/strand/Strand.svelte';
-	import { rateBand, yearsAxis } from '../../charts/years/years';
+	import RateBand from '../../charts/years/RateBand.svelte';
+	import { yearsAxis } from '../../charts/years/years';
 	import { grownOut, knownOverTime } from '../../model/client/history';
 	import { weeksBetween } from '../../model/time';
 	import type { Client, Visit } from '../../schema/records';
@@ -25,7 +26,6 @@
 	/** A pair of strands, before and after, px. */
 	const PAIR = 40;
 	const HANGS = 170;
-	const RATE = 92;
 	/** As many as stand side by side; earlier ones when somebody asks for them. */
 	let back = $state(0);
 	const most = $derived(Math.max(2, Math.floor((width - 40) / (PAIR + 4)) - 1));
@@ -42,15 +42,6 @@
 		})
 	);
 	const now = $derived(known.at(-1)?.learned);
-	const band = $derived(
-		rateBand(
-			known
-				.filter(({ date }) => date >= drawn[0]!.date && date <= until)
-				.map(({ date, learned: { personal } }) => ({ date, ...personal })),
-			axis.at,
-			RATE
-		)
-	);
 	// svelte-ignore state_referenced_locally
 	// The page is keyed by the last visit.
 	const lastSession = last && openVisit(workspace, clock, last.id, `today ${last.id}`);
@@ -104,20 +95,14 @@
 		{/if}
 	</div>
 	{#if known.length > 0}
-		<svg
-			class="block"
+		<RateBand
+			known={known
+				.filter(({ date }) => date >= drawn[0]!.date && date <= until)
+				.map(({ date, learned: { personal } }) => ({ date, ...personal }))}
+			at={axis.at}
 			{width}
-			height={RATE}
-			role="img"
-			aria-label="How fast this head was known to lift, over the years"
-		>
-			{#each band.ends as { value, y } (value)}
-				<text x={width - 2} y={y + 4}>{value > 0 ? '+' : '−'}{Math.abs(value)} %</text>
-			{/each}
-			<line class="typical" x1="0" x2={width} y1={band.typical} y2={band.typical} />
-			<path class="sure" d={band.band} />
-			<path class="rate" d={band.path} />
-		</svg>
+			label="How fast this head was known to lift, over the years"
+		/>
 		{#if now}
 			<p>
 				This head {personalWords(now.personal, now.visits)}{habitsWords(now.areas)
@@ -143,23 +128,3 @@
 		</p>
 	{/if}
 </section>
-
-<style>
-	text {
-		fill: var(--ink-soft);
-		font: 500 13px var(--text);
-		text-anchor: end;
-	}
-	.typical {
-		stroke: var(--line);
-	}
-	.sure {
-		fill: var(--ink);
-		fill-opacity: 0.12;
-	}
-	.rate {
-		fill: none;
-		stroke: var(--ink);
-		stroke-width: 2;
-	}
-</style>

@@ -2,10 +2,17 @@
 	import { goto } from '$app/navigation';
 	import { formatLevel } from '../../core/hair';
 	import { ledgerRows, type LedgerRow } from '../../model/ledger/rows';
-	import { ledgerCsv } from '../../model/ledger/csv';
+	import {
+		ledgerCsv,
+		readLedgerCsv,
+		type FileLedgerRow,
+		type LedgerFile
+	} from '../../model/ledger/csv';
 	import { mixAgain } from '../../model/commands/mixAgain';
 	import { useClock } from '../../state/clock.svelte';
 	import { useRecords } from '../../state/records';
+	import { buttonLook } from '../../ui/look';
+	import SideBySide from './SideBySide.svelte';
 	import { downloadText, fileName } from '../../ui/download';
 	import Button from '../../ui/Button.svelte';
 	import Choice from '../../ui/Choice.svelte';
@@ -18,14 +25,19 @@
 
 	const { workspace } = useRecords();
 	const clock = useClock();
-	const all = $derived(ledgerRows(workspace.visits.values(), workspace.shelf));
-	const nameOf = ({ clientId }: LedgerRow) =>
-		workspace.clients.get(clientId)?.name ?? 'Unknown client';
+	/** Rows of a file that lie here beside one's own until they are put away. */
+	let file = $state.raw<{ readonly name: string; readonly read: LedgerFile }>();
+	const own = $derived(ledgerRows(workspace.visits.values(), workspace.shelf));
+	const all: readonly LedgerRow[] = $derived(file?.read.ok ? file.read.rows : own);
+	const nameOf = (row: LedgerRow) =>
+		'name' in row
+			? (row as FileLedgerRow).name
+			: (workspace.clients.get(row.clientId)?.name ?? 'Unknown client');
 	let kind = $state<LedgerRow['kind'] | 'all'>('all');
 	const rows = $derived(kind === 'all' ? all : all.filter((row) => row.kind === kind));
 	const KINDS = [
 		{ value: 'all', label: 'everything' },
-		...(['lightening', 'toner', 'cure'] as const).map((value) => ({
+		...(['lightening', 'toner', 'cure', 'trial', 'visit'] as const).map((value) => ({
 			value,
 			label: LEDGER_KINDS[value]
 		}))
@@ -45,6 +57,20 @@
 		);
 		again = undefined;
 		void goto(`/visit/${visitId}/tone`);
+	}
+	/** What lies side by side: two at most, the one chosen first goes first. */
+	let besideKeys = $state.raw<readonly string[]>([]);
+	const beside = $derived(besideKeys.flatMap((key) => all.find((row) => row.key === key) ?? []));
+	const layBeside = ({ key }: LedgerRow) =>
+		(besideKeys = besideKeys.includes(key)
+			? besideKeys.filter((other) => other !== key)
+			: [...besideKeys, key].slice(-2));
+
+	async function readFile(files: FileList | null) {
+		const picked = files?.[0];
+		if (!picked) return;
+		besideKeys = [];
+		file = { name: picked.name, read: readLedgerCsv(await picked.text()) };
 	}
 	const exportRows = () =>
 		downloadText(
@@ -77,20 +103,53 @@
 			end: true
 		},
 		{ id: 'seen', head: 'Seen', value: ({ seen }) => seen, track: '60px', end: true },
-		{ id: 'again', head: 'Again', value: () => undefined, track: '92px' }
+		{ id: 'again', head: 'Again', value: () => undefined, track: '92px' },
+		{ id: 'beside', head: 'Beside', value: () => undefined, track: '92px' }
 	];
 	const level = (value: number | undefined) => (value === undefined ? '' : formatLevel(value));
 </script>
 
 <PlaceHead
-	title="{all.length} mixture{all.length === 1 ? '' : 's'}, and what came of {all.length === 1
+	title="{all.length} entr{all.length === 1 ? 'y' : 'ies'}, and what came of {all.length === 1
 		? 'it'
 		: 'them'}"
 >
 	<a class="inline-grid tap place-items-center" href="/ledger/learned">What was learned</a>
+	<label
+		class={buttonLook({
+			class: 'outline-accent focus-within:outline-3 focus-within:outline-offset-2'
+		})}
+		>Read a CSV<input
+			class="absolute h-px w-px opacity-0"
+			type="file"
+			accept=".csv,text/csv"
+			onchange={(e) => {
+				void readFile(e.currentTarget.files);
+				e.currentTarget.value = '';
+			}}
+		/></label
+	>
 	{#if rows.length > 0}<Button onclick={exportRows}>Export as CSV</Button>{/if}
 </PlaceHead>
 
+{#if file}
+	<div class="mb-4 flex flex-wrap items-center gap-4" role="status">
+		{#if file.read.ok}
+			<p>
+				From {file.name}: {file.read.rows.length} row{file.read.rows.length === 1 ? '' : 's'}{file
+					.read.refused.length > 0
+					? `; lines ${file.read.refused.slice(0, 8).join(', ')} are no rows of a ledger`
+					: ''}. Your own records are as they were.
+			</p>
+		{:else}
+			<p>{file.name} is no table of a ledger. Nothing was changed.</p>
+		{/if}
+		<Button onclick={() => (file = undefined)}>Back to your own</Button>
+	</div>
+{/if}
+{#if beside.length > 0}
+	<SideBySide rows={beside} {nameOf} onclear={() => (besideKeys = [])} />
+{/if}
 {#if all.length === 0}
 	<p class="text-ink-soft">
 		Every formula that is mixed and every application stands here once a service has begun, with
@@ -111,7 +170,7 @@
 		{rows}
 		columns={COLUMNS}
 		keyOf={({ key }) => key}
-		hrefOf={({ visitId }) => `/visit/${visitId}/send-off`}
+		hrefOf={({ visitId }) => (visitId ? `/visit/${visitId}/send-off` : undefined)}
 		sortedBy={{ id: 'date', desc: true }}
 		rowHeight={53}
 	>
@@ -122,6 +181,14 @@
 			{:else if column === 'minutes'}{row.minutes ?? ''}
 			{:else if column === 'expected'}<span class="text-ink-soft">{level(row.expected)}</span>
 			{:else if column === 'seen'}<b class="figure">{level(row.seen)}</b>
+			{:else if column === 'beside'}
+				<span class="relative z-1"
+					><Button
+						onclick={() => layBeside(row)}
+						aria-pressed={besideKeys.includes(row.key)}
+						aria-label="Lay beside: {ledgerWords(row)}">Lay</Button
+					></span
+				>
 			{:else if row.kind === 'toner'}
 				<!-- Above the link that the whole row is. -->
 				<span class="relative z-1"
