@@ -101,3 +101,35 @@ test('the next prediction is another because of it', async ({ page }) => {
 	expect(file.documents.filter(({ kind }) => kind === 'client')).toHaveLength(1);
 	expect(file.documents.filter(({ kind }) => kind === 'visit')).toHaveLength(16);
 });
+
+test('the shelf counts down, says what to buy, and a price that was named is checked at the end', async ({
+	page
+}) => {
+	await openDemo(page);
+	await page.goto('/shelf');
+	await page.getByRole('link', { name: 'Stock and money' }).click();
+	await expect(page.getByRole('heading', { level: 1 })).toContainText(/\d things? to buy/);
+	const stock = page.getByRole('table', { name: 'Stock' });
+	await expect(stock.getByRole('row', { name: /30 vol/ })).toContainText('past its date');
+	const downloading = page.waitForEvent('download');
+	await page.getByRole('button', { name: 'List for who buys' }).click();
+	const list = await readFile((await (await downloading).path())!, 'utf8');
+	expect(list).toMatch(/^what,packs,grams a pack,grams left,price\n/);
+	await stock.getByRole('button', { name: 'Count 30 vol' }).click();
+	const sheet = page.getByRole('dialog', { name: '30 vol' });
+	await sheet.getByLabel('Stands there now').fill('2000');
+	await sheet.getByRole('checkbox', { name: 'It has a date' }).click();
+	await sheet.getByRole('button', { name: 'Counted' }).click();
+	await expect(stock.getByRole('row', { name: /30 vol/ })).toContainText('2.0 kg');
+	await expect(stock.getByRole('row', { name: /30 vol/ })).not.toContainText('past its date');
+	await expect(page.getByRole('table', { name: 'Month by month' })).toBeVisible();
+	await accessible(page);
+	await page.goto('/visit/hesper-oake-today/upkeep');
+	await page.getByRole('button', { name: /^Name this price/ }).click();
+	await expect(page.getByText(/^Named on /)).toBeVisible();
+	await page.goto('/visit/hesper-oake-today/send-off');
+	const came = page.getByRole('region', { name: 'As it came' });
+	await came.getByLabel('Asked for it').fill('990');
+	await came.getByLabel('Asked for it').press('Tab');
+	await expect(came).toContainText(/was named on .*: €\d+ over it\./);
+});

@@ -127,7 +127,7 @@ test('what nobody saw is not recorded as seen, and the next visit says so until 
 	await expect(answer(page)).toContainText('8.5');
 	await page.getByRole('button', { name: 'Record the visit' }).click();
 	await expect(page.getByText('Recorded as expected; nobody looked.')).toBeVisible();
-	await expect(page.getByLabel('Level', { exact: true })).toHaveValue('');
+	await expect(page.getByLabel('Level seen').first()).toHaveValue('');
 	await expect(answer(page)).toContainText('expected');
 	await comeBack(page, 'Hesper Oake');
 	const guess = page.getByText('Where the last visit ended was expected and not looked at');

@@ -86,7 +86,8 @@ test('a whole visit for a new client, found again after closing the browser', as
 	await page.close();
 	await again.goto('/clients');
 	await again.getByRole('link', { name: /Marrow Teal/ }).click();
-	await again.getByRole('link', { name: /4 to 8 ash/ }).click();
+	await expect(again.getByText('Agreed: 8 ash. Seen 8 cool')).toBeVisible();
+	await again.getByRole('link', { name: 'Open the visit' }).click();
 	await expect(again.getByLabel('What to remember next time')).toHaveValue('ends drank the toner');
 	await expect(again.getByText(`Toned with ${formula}`)).toBeVisible();
 });

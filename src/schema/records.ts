@@ -600,6 +600,10 @@ export const visit = z.object({
 	run,
 	tone: tonePlan,
 	result,
+	/** The price that was named to the client, and when. */
+	quote: z.optional(
+		z.object({ low: within(BOUNDS.price), high: within(BOUNDS.price), date: day })
+	),
 	/** Stops and questions passed, with the reason that was written. */
 	passed: z.array(z.object({ code: text(60), reason: text(1000), at: when })).check(z.maxLength(60))
 });
@@ -663,6 +667,18 @@ export const ringSwatch = z.object({
 	date: day
 });
 
+/** Something on the shelf as it was counted. */
+export const stockItem = z.object({
+	grams: within(BOUNDS.stockGrams),
+	countedAt: when,
+	/** Grams in one tub, bottle or tube, and what it costs. */
+	packGrams: within(BOUNDS.packGrams),
+	packPrice: z.optional(within(BOUNDS.rate)),
+	/** Fewer than this and it is bought again, g. */
+	leastGrams: z.optional(within(BOUNDS.stockGrams)),
+	useBy: z.optional(day)
+});
+
 export const shelf = z.object({
 	...document,
 	kind: z.literal('shelf'),
@@ -703,9 +719,14 @@ export const shelf = z.object({
 		z.object({
 			currency: z.string().check(z.regex(/^[A-Z]{3}$/)),
 			perHour: within(BOUNDS.rate),
-			perApplication: within(BOUNDS.rate)
+			perApplication: within(BOUNDS.rate),
+			/** Also by the foil and by the gram that is mixed, where the salon likes. */
+			perFoil: z.optional(within(BOUNDS.rate)),
+			perGram: z.optional(within(BOUNDS.rate))
 		})
 	),
+	/** What stands there, as it was last counted, by what it goes by: it counts down by what is weighed. */
+	stock: z.optional(z.record(text(100, 1), stockItem)),
 	lines: z.array(shelfLine).check(z.maxLength(40)),
 	/** Blends that are mixed again and again. */
 	formulas: z.optional(z.array(houseFormula).check(z.maxLength(200))),
@@ -759,5 +780,6 @@ export type TonerMix = z.infer<typeof tonerMix>;
 export type PlacedToner = z.infer<typeof placedToner>;
 export type ChosenPart = z.infer<typeof chosenPart>;
 export type BowlsPlan = z.infer<typeof bowlsPlan>;
+export type StockItem = z.infer<typeof stockItem>;
 export type MixedBowl = z.infer<typeof mixedBowl>;
 export type Station = z.infer<typeof station>;

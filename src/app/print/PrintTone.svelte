@@ -13,7 +13,7 @@
 	const toned = ({ parts, line, mix, toned: came }: typeof session.head.toner) => {
 		const made = line ? `${line.name} (${VEHICLE_NAMES[line.vehicle]})` : '';
 		const developer = line ? developerGramsOf(parts, line, mix.ratio, session.shelf?.scaleStep) : 0;
-		const cost = colourCost(parts, developer, session.shelf);
+		const cost = colourCost(parts, developer, session.shelf, line?.developerVolume);
 		const paid = cost === undefined ? '' : formatPrice(cost, session.shelf);
 		const mixed = beside(
 			formulaWords(parts),

@@ -21,5 +21,6 @@ export {
 export { keepRatio, type Poured } from './keepRatio';
 export { afterOverPour, pourState, toleranceOf, type PourState } from './pour';
 export { consistencyOf, partsOf, ratioBound, ratioFault, type RatioFault } from './ratio';
+export { stockLeft, type StockLeft } from './stock';
 export { tonerGrams, type TonedHair } from './tonerGrams';
 export { shareOut, splitByRatio, toStep } from './weigh';

@@ -1,3 +1,4 @@
+import type { Rates } from './price';
 import type { ClockToner } from '../work';
 import { volumeCeiling, type Ceilings } from '../caution';
 import {
@@ -64,7 +65,9 @@ export interface PlanConstraints {
 	/** The toner that follows each visit's lightening. */
 	readonly toner?: ClockToner | undefined;
 	/** Money an hour and for the materials of one application, in any currency. */
-	readonly rates?: { readonly perHour: number; readonly perApplication: number } | undefined;
+	readonly rates?: Rates | undefined;
+	/** Foils and grams of one application, where those are priced too. */
+	readonly materials?: { readonly foils: number; readonly grams: number } | undefined;
 }
 
 /** What stops the nearest that can be had. */

@@ -218,5 +218,15 @@ function planOf(
 const priceOf = (
 	chairMinutes: number,
 	applications: number,
-	{ rates }: PlanConstraints
-): number | undefined => rates && servicePrice(chairMinutes, applications, rates);
+	{ rates, materials = { foils: 0, grams: 0 } }: PlanConstraints
+): number | undefined =>
+	rates &&
+	servicePrice(
+		{
+			chairMinutes,
+			applications,
+			foils: applications * materials.foils,
+			grams: applications * materials.grams
+		},
+		rates
+	);

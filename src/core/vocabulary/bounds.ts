@@ -56,6 +56,9 @@ export const BOUNDS = {
 	toneMinutes: { min: 0, max: 90, step: 1 },
 	lineMinutes: { min: 1, max: 90, step: 1 },
 	toneGrams: { min: 1, max: 500, step: 1 },
+	/** Grams of one thing on the shelf, and in one tub, bottle or tube of it. */
+	stockGrams: { min: 0, max: 100_000, step: 1 },
+	packGrams: { min: 1, max: 10_000, step: 1 },
 	/** Minutes at the chair, from sitting down to getting up. */
 	tookMinutes: { min: 1, max: 1440, step: 5 },
 	/** What a visit costs, in the salon's currency. */

@@ -2,6 +2,7 @@ import { hairIdOf, type AimedHair, type AimProblem, type PlanConstraints } from 
 import type { LiftPlan, Shelf, Visit } from '../../schema/records';
 import { aimOf, aimOn, readingOf, type AreaGroup } from './exceptions';
 import { conditionOf, zonesOf } from './hair';
+import { loadsOf } from './headWork';
 import { AREAS } from '../../core/vocabulary';
 import { middleOf, touchesScalp } from './day';
 import { planAt } from './kept';
@@ -50,6 +51,15 @@ export function aimProblem(source: AimSource): AimProblem {
 	return { hair, constraints: salonConstraints(source) };
 }
 
+/** Foils and grams of one application on this head, where they are priced. */
+function materialsOf({ reading, aim, bowls }: Visit, plan: LiftPlan) {
+	const loads = loadsOf({ reading, aim, bowls, plan, usage: 1 });
+	return {
+		foils: plan.placement.startsWith('foil') ? bowls.foils : 0,
+		grams: loads.reduce((sum, load) => sum + (load?.grams ?? 0), 0)
+	};
+}
+
 /** What every plan of this visit keeps to: the salon's pace, ceilings, limits and prices. */
 export function salonConstraints(source: Omit<AimSource, 'groups' | 'learned'>): PlanConstraints {
 	const { plan, shelf, visit } = source;
@@ -67,7 +77,10 @@ export function salonConstraints(source: Omit<AimSource, 'groups' | 'learned'>):
 			? {
 					pace: shelf.pace,
 					ceilings: shelf.ceilings,
-					...(shelf.rates ? { rates: shelf.rates } : {})
+					...(shelf.rates ? { rates: shelf.rates } : {}),
+					...(shelf.rates?.perFoil || shelf.rates?.perGram
+						? { materials: materialsOf(visit, plan) }
+						: {})
 				}
 			: {})
 	};

@@ -15,6 +15,7 @@ import type {
 import { MAIN_STEP, tintOf } from './day';
 import { developerGramsOf, mixedFrom } from './tone';
 import { placedBowlId, type TonerPlace } from './placed';
+import { gramPrice, lightenerKey } from '../shelf/stock';
 import { placedPass } from './tonerNeed';
 import { tonerPass, type DayWork, type StepWork, type WorkBowl } from './work';
 
@@ -329,24 +330,51 @@ function colourBowl(
 export const colourCost = (
 	parts: readonly ChosenPart[],
 	developerGrams: number,
-	shelf: Shelf | undefined
+	shelf: Shelf | undefined,
+	developerVolume = 0
 ): number | undefined =>
-	shelf?.costs &&
-	(parts.reduce((sum, { grams }) => sum + grams, 0) * shelf.costs.colour +
-		developerGrams * shelf.costs.developer) /
-		100;
+	costOf(
+		[
+			...parts.map(({ shadeId, name, grams }) => ({
+				key: `colour:${shadeId ?? name}`,
+				kind: 'colour' as const,
+				grams
+			})),
+			{ key: `developer:${developerVolume}`, kind: 'developer', grams: developerGrams }
+		],
+		shelf
+	);
+
+/** Sum of what some grams cost; nothing where the price of any of them is not known. */
+function costOf(
+	some: readonly {
+		readonly key: string;
+		readonly kind: 'lightener' | 'developer' | 'colour';
+		readonly grams: number;
+	}[],
+	shelf: Shelf | undefined
+): number | undefined {
+	let sum = 0;
+	for (const { key, kind, grams } of some) {
+		if (grams === 0) continue;
+		const price = gramPrice(shelf, key, kind);
+		if (price === undefined) return undefined;
+		sum += price * grams;
+	}
+	return sum;
+}
 
 /** What the mixtures of the day cost, in the salon's currency; nothing where it has not said. */
 export function mixtureCost(
 	bowls: readonly MixBowl[],
 	shelf: Shelf | undefined
 ): number | undefined {
-	const costs = shelf?.costs;
-	if (!costs) return undefined;
-	return bowls
+	const weighed = bowls
 		.flatMap((bowl) => bowl.parts)
-		.reduce(
-			(sum, { kind, amount }) => (kind === 'additive' ? sum : sum + (amount * costs[kind]) / 100),
-			0
-		);
+		.flatMap((part) => {
+			if (part.kind === 'additive') return [];
+			const key = part.kind === 'lightener' ? lightenerKey(part.product) : part.key;
+			return [{ key, kind: part.kind, grams: part.amount }];
+		});
+	return weighed.length === 0 ? (shelf?.costs ? 0 : undefined) : costOf(weighed, shelf);
 }

@@ -219,13 +219,26 @@ export function dayWork(
 		asideOf(steps, aside),
 		finishOf(head)
 	);
+	const grams = sum((work) => work.bowls.totalGrams);
 	return {
 		steps,
 		main: steps.find(({ step }) => step.id === MAIN_STEP)?.bowls ?? NO_BOWLS,
 		bowls: sum((work) => work.bowls.bowls.length),
-		grams: sum((work) => work.bowls.totalGrams),
+		grams,
 		chairMinutes: minutes,
-		price: shelf?.rates && servicePrice(minutes, steps.length, shelf.rates)
+		price:
+			shelf?.rates &&
+			servicePrice(
+				{
+					chairMinutes: minutes,
+					applications: steps.length,
+					foils: steps.some(({ step }) => step.id === MAIN_STEP && isFoil(step.plan.placement))
+						? head.bowls.foils
+						: 0,
+					grams
+				},
+				shelf.rates
+			)
 	};
 }
 

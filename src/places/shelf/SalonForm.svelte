@@ -65,6 +65,21 @@
 			unit={currency}
 			onchange={(v) => setRates({ perApplication: v })}
 		/>
+		<NumberField
+			label="Each foil"
+			value={$form.rates?.perFoil}
+			{...BOUNDS.rate}
+			unit={currency}
+			onchange={(v) => setRates({ perFoil: v })}
+		/>
+		<NumberField
+			label="Each gram mixed"
+			value={$form.rates?.perGram}
+			{...BOUNDS.rate}
+			step={0.01}
+			unit={currency}
+			onchange={(v) => setRates({ perGram: v })}
+		/>
 		{#each COSTS as { key, label } (key)}
 			<NumberField
 				{label}

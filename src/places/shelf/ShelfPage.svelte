@@ -55,6 +55,7 @@
 </script>
 
 <PlaceHead title="Shelf">
+	<a class="inline-flex tap items-center" href="/shelf/stock">Stock and money</a>
 	<a class="inline-flex tap items-center" href="/shelf/salon">How this salon works</a>
 	<a class="inline-flex tap items-center" href="/shelf/ring"
 		>{shelf?.ladder ? 'Swatch ring: your own levels' : 'Swatch ring: the usual levels'}</a

@@ -1,10 +1,11 @@
 <script lang="ts">
 	import { BOUNDS } from '../../core/vocabulary';
+	import { weighedCost } from '../../model/shelf/stock';
 	import { useClock } from '../../state/clock.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import NumberField from '../../ui/NumberField.svelte';
 	import TextField from '../../ui/TextField.svelte';
-	import { formatHours, formatPrice } from '../../wording/words';
+	import { formatDay, formatHours, formatPrice } from '../../wording/words';
 
 	const session = useVisit();
 	const clock = useClock();
@@ -23,6 +24,24 @@
 		return minutes >= 1 && minutes <= BOUNDS.tookMinutes.max ? minutes : undefined;
 	});
 	const price = $derived(session.work.price);
+	const cost = $derived(weighedCost(session.visit, session.shelf));
+	const weighed = $derived(
+		(mixed > 0 ? `; weighed ${Math.round(mixed)} g` : '') +
+			(cost === undefined ? '' : `, materials worth ${formatPrice(cost, session.shelf)}`)
+	);
+	/** What was named beforehand, and how what was asked stands to it. */
+	const quoted = $derived.by(() => {
+		const { quote } = session.visit;
+		if (!quote) return '';
+		const { low, high, date } = quote;
+		const told = `${formatPrice(low, session.shelf)} to ${formatPrice(high, session.shelf)} was named on ${formatDay(date)}`;
+		const { price: asked } = result;
+		if (asked === undefined) return `${told}.`;
+		const gap = asked > high ? asked - high : Math.max(0, low - asked);
+		return gap === 0
+			? `${told}: within it.`
+			: `${told}: ${formatPrice(gap, session.shelf)} ${asked > high ? 'over' : 'under'} it.`;
+	});
 	const currency = $derived(session.shelf?.rates?.currency ?? '');
 </script>
 
@@ -57,11 +76,11 @@
 			oninput={(v) => session.change('colourist', (draft) => (draft.colourist = v.slice(0, 120)))}
 		/>
 	</div>
+	{#if quoted}<p class="pt-2">{quoted}</p>{/if}
 	<p class="pt-2 text-14 text-ink-soft">
 		Planned {formatHours(session.chairMinutes)}{price === undefined
 			? ''
 			: `, ${formatPrice(Math.round(price / 10) * 10, session.shelf)}`}, {session.work.grams} g of lightener
-		mixed{mixed > 0 ? `; weighed ${Math.round(mixed)} g` : ''}. Section by section it stands in
-		<a href="/visit/{session.id}/chair">Chair</a>.
+		mixed{weighed}. Section by section it stands in <a href="/visit/{session.id}/chair">Chair</a>.
 	</p>
 </section>

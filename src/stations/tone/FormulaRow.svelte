@@ -42,7 +42,8 @@
 		colourCost(
 			parts,
 			developerGramsOf(parts, line, formula.ratio, session.shelf?.scaleStep),
-			session.shelf
+			session.shelf,
+			line.developerVolume
 		)
 	);
 </script>

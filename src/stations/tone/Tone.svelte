@@ -89,7 +89,7 @@
 	const developerGrams = $derived(
 		toner.line ? developerGramsOf(parts, toner.line, mix.ratio, session.shelf?.scaleStep) : 0
 	);
-	const cost = $derived(colourCost(parts, developerGrams, session.shelf));
+	const cost = $derived(colourCost(parts, developerGrams, session.shelf, session.toner.volume));
 
 	function next() {
 		session.change('toner', (draft) =>

@@ -53,7 +53,7 @@
 	{#await code then text}
 		{@const { path, size } = squares(text)}
 		<svg
-			class="h-80 w-80 flex-none bg-white print-exact"
+			class="aspect-square w-full max-w-80 flex-none bg-white print-exact"
 			viewBox="0 0 {size} {size}"
 			shape-rendering="crispEdges"
 			role="img"

@@ -24,8 +24,10 @@
 		formatPrice,
 		formatWeeks,
 		labelIn,
-		formatDate
+		formatDate,
+		formatDay
 	} from '../../wording/words';
+	import { priceRange } from '../../core/plan';
 	import { isUntouched } from '../../model/commands/takePlan';
 	import { deciding, isWorkedSo } from '../../model/visit/planDay';
 	import { cost, fadeWeeks, freshenIn } from '../../model/visit/upkeep';
@@ -57,6 +59,15 @@
 			: undefined
 	);
 	const planning = $derived(otherwise && aimVerdict(otherwise, session.view.target));
+	const quote = $derived(session.visit.quote);
+	/** What today is asked for, in a range. */
+	const today = $derived(
+		session.work.price === undefined ? undefined : priceRange(session.work.price)
+	);
+	const nameIt = () =>
+		session.change('price named', (draft) => {
+			if (today) draft.quote = { ...today, date: clock.today };
+		});
 	const end = new SendOffView(session);
 	/** Counted from the last visit that the plan asks for. */
 	const counted = $derived(
@@ -175,6 +186,22 @@
 					</p>
 				{:else}
 					<p class="no-print">No prices yet: <a href="/shelf">set them on the shelf</a>.</p>
+				{/if}
+				{#if quote}
+					<p>
+						Named on {formatDay(quote.date)}: {formatPrice(quote.low, session.shelf)} to {formatPrice(
+							quote.high,
+							session.shelf
+						)} for today.
+					</p>
+				{/if}
+				{#if today}
+					<p class="no-print pt-1">
+						<Button onclick={nameIt}
+							>{quote ? 'Name it anew' : 'Name this price'}: {formatPrice(today.low, session.shelf)} to
+							{formatPrice(today.high, session.shelf)} for today</Button
+						>
+					</p>
 				{/if}
 				{#if costs.visits.length > 1}
 					<ul>

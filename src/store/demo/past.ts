@@ -206,7 +206,7 @@ export const OTHERS: readonly Pick<Client, 'id' | 'name' | 'note' | 'washesPerWe
 	{
 		id: 'bertil-oxley',
 		name: 'Bertil Oxley',
-		note: 'Coarse and dark; foils on the regrowth. Wants no brass, keeps it short of blonde.',
+		note: 'Coarse, and slow; foils on the regrowth. Wants no brass, keeps it short of blonde.',
 		washesPerWeek: 2
 	},
 	...LIGHT_NAMES.map((name, i) => ({ id: slug(name), name, note: '', washesPerWeek: 1 + (i % 4) }))

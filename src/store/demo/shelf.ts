@@ -77,12 +77,33 @@ const kelplineKey = {
 const brineKey = { T: 'BM', V: 'V', R: 'R', A: 'C', G: 'G', I: 'B' };
 const brineNames = { T: 'Teal', V: 'Violet', R: 'Rose', A: 'Apricot', G: 'Citron', I: 'Ink' };
 
+/** What stood on the demo's shelf when it was counted eight weeks ago: some of it is to be bought. */
+function demoStock(now: Date): Shelf['stock'] {
+	const countedAt = new Date(now.getTime() - 56 * 24 * 3_600_000).toISOString();
+	const useBy = (days: number) =>
+		new Date(now.getTime() + days * 24 * 3_600_000).toISOString().slice(0, 10);
+	const tub = { countedAt, packGrams: 500, packPrice: 30, leastGrams: 400 };
+	const bottle = { countedAt, packGrams: 1000, packPrice: 12, leastGrams: 600 };
+	const tube = { countedAt, packGrams: 60, packPrice: 8, leastGrams: 60 };
+	return {
+		'lightener:powder': { ...tub, grams: 900 },
+		'lightener:cream': { ...tub, grams: 620, packPrice: 34 },
+		'developer:10': { ...bottle, grams: 1600 },
+		'developer:20': { ...bottle, grams: 2100, useBy: useBy(20) },
+		'developer:30': { ...bottle, grams: 400, useBy: useBy(-6) },
+		'colour:lantern-demi-9-V': { ...tube, grams: 150 },
+		'colour:lantern-demi-9-G': { ...tube, grams: 90 },
+		'colour:lantern-demi-8-NA': { ...tube, grams: 240 }
+	};
+}
+
 /** The house lines of the demo salon. The same letter or digit means different hues in two of them. */
 export const demoShelf = (now: Date): Shelf => ({
 	...plainShelf(now),
 	lightenerName: 'Saltmarsh',
 	costs: { lightener: 6, developer: 1.2, colour: 14 },
 	ring: [],
+	stock: demoStock(now),
 	lines: [
 		{
 			id: 'lantern-demi',

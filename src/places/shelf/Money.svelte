@@ -1,0 +1,59 @@
+<script lang="ts">
+	import type { MonthMoney } from '../../model/shelf/stock';
+	import type { Shelf } from '../../schema/records';
+	import Table from '../../ui/Table.svelte';
+	import type { TableColumn } from '../../ui/table';
+	import { formatHours, formatMonth, formatPrice } from '../../wording/words';
+
+	interface Props {
+		months: readonly MonthMoney[];
+		shelf: Shelf;
+	}
+	let { months, shelf }: Props = $props();
+	const money = (value: number) => formatPrice(value, shelf);
+	/** What an hour at the chair earned, materials taken off; nothing where it is not known. */
+	const perHour = ({ asked, materials, minutes }: MonthMoney) =>
+		asked > 0 && minutes > 0 ? (60 * (asked - materials)) / minutes : undefined;
+	const columns: readonly TableColumn<MonthMoney>[] = [
+		{
+			id: 'month',
+			head: 'Month',
+			value: ({ month }) => month,
+			track: 'minmax(130px,1fr)',
+			fixed: true
+		},
+		{ id: 'visits', head: 'Visits', value: ({ visits }) => visits, track: '64px', end: true },
+		{
+			id: 'hours',
+			head: 'At the chair',
+			value: ({ minutes }) => minutes,
+			track: '112px',
+			end: true
+		},
+		{ id: 'asked', head: 'Asked', value: ({ asked }) => asked, track: '96px', end: true },
+		{
+			id: 'materials',
+			head: 'Materials',
+			value: ({ materials }) => materials,
+			track: '96px',
+			end: true
+		},
+		{ id: 'hour', head: 'An hour earned', value: perHour, track: '128px', end: true }
+	];
+</script>
+
+{#if months.length > 0}
+	<section class="mt-6 border-t border-line pt-4" aria-labelledby="money">
+		<h2 id="money" class="pb-1 text-18">Month by month</h2>
+		<Table label="Month by month" rows={months} {columns} keyOf={({ month }) => month}>
+			{#snippet cell(row, column)}
+				{#if column === 'month'}<b>{formatMonth(`${row.month}-01`)}</b>
+				{:else if column === 'visits'}{row.visits}
+				{:else if column === 'hours'}{row.minutes > 0 ? formatHours(row.minutes) : '–'}
+				{:else if column === 'asked'}{row.askedVisits > 0 ? money(row.asked) : '–'}
+				{:else if column === 'materials'}{row.materials > 0 ? money(row.materials) : '–'}
+				{:else}{perHour(row) === undefined ? '–' : money(perHour(row)!)}{/if}
+			{/snippet}
+		</Table>
+	</section>
+{/if}
