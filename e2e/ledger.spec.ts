@@ -71,7 +71,7 @@ test('two rows lie side by side; a file of rows is read back, and one of its for
 
 	const downloading = page.waitForEvent('download');
 	await page.getByRole('button', { name: 'Export as CSV' }).click();
-	const path = (await (await downloading).path())!;
+	const path = await (await downloading).path();
 	const text = await readFile(path, 'utf8');
 	// A table as any reader has it: a line a row, none of its cells a formula.
 	const lines = csvParse(text);

@@ -95,7 +95,7 @@ test('the next prediction is another because of it', async ({ page }) => {
 	await page.goto('/clients/anneke-rill');
 	const downloading = page.waitForEvent('download');
 	await page.getByRole('button', { name: 'Export' }).click();
-	const file = JSON.parse(await readFile((await (await downloading).path())!, 'utf8')) as {
+	const file = JSON.parse(await readFile(await (await downloading).path(), 'utf8')) as {
 		documents: { kind: string }[];
 	};
 	expect(file.documents.filter(({ kind }) => kind === 'client')).toHaveLength(1);
@@ -113,7 +113,7 @@ test('the shelf counts down, says what to buy, and a price that was named is che
 	await expect(stock.getByRole('row', { name: /30 vol/ })).toContainText('past its date');
 	const downloading = page.waitForEvent('download');
 	await page.getByRole('button', { name: 'List for who buys' }).click();
-	const list = await readFile((await (await downloading).path())!, 'utf8');
+	const list = await readFile(await (await downloading).path(), 'utf8');
 	expect(list).toMatch(/^what,packs,grams a pack,grams left,price\n/);
 	await stock.getByRole('button', { name: 'Count 30 vol' }).click();
 	const sheet = page.getByRole('dialog', { name: '30 vol' });

@@ -58,7 +58,7 @@ test('when to come back is one answer: here, on the sheet, in a calendar and in 
 	const days = await back.getByText('Come back', { exact: true }).locator('xpath=..').innerText();
 	const downloading = page.waitForEvent('download');
 	await back.getByRole('button', { name: 'Dates as a calendar file' }).click();
-	const file = await readFile((await (await downloading).path())!, 'utf8');
+	const file = await readFile(await (await downloading).path(), 'utf8');
 	expect(file).toContain('BEGIN:VCALENDAR');
 	expect(file.match(/BEGIN:VEVENT/g)!.length).toBeGreaterThanOrEqual(2);
 	expect(file).toMatch(/SUMMARY:Hesper Oake: patch test\\?, 48 hours before/);

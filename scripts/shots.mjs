@@ -24,11 +24,9 @@ const SHOTS = [
 	['first', '/', DESK, 'light'],
 	['day', '/', DESK, 'light'],
 	['read', '/visit/anneke-rill-today/read', DESK, 'light'],
-	['read-areas', '/visit/casimir-bly-today/read', DESK, 'dark'],
 	['aim', '/visit/casimir-bly-today/aim', DESK, 'light'],
 	['upkeep', '/visit/casimir-bly-today/upkeep', DESK, 'light'],
 	['lift', `${HESPER}/lift`, DESK, 'light'],
-	['lift-visits', '/visit/casimir-bly-today/lift', DESK, 'dark'],
 	['bowls', `${HESPER}/bowls`, DESK, 'light'],
 	['weigh', `${HESPER}/mix?bowl=1`, DESK, 'light'],
 	['chair', `${HESPER}/chair`, DESK, 'dark'],
@@ -36,8 +34,10 @@ const SHOTS = [
 	['assistant', `${HESPER}/assist`, DESK, 'dark'],
 	['tone', `${HESPER}/tone`, DESK, 'light'],
 	['tone-melt', '/visit/casimir-bly-today/tone', DESK, 'dark'],
-	['tone-cures', `${HESPER}/tone`, { width: 1280, height: 2780 }, 'light'],
-	['send-off', `${HESPER}/send-off`, DESK, 'light'],
+	['send-off', '/visit/anneke-rill-past-15/send-off', { width: 1280, height: 1240 }, 'light'],
+	['client', '/clients/anneke-rill', { width: 1280, height: 900 }, 'light'],
+	['ledger', '/ledger', DESK, 'dark'],
+	['learned', '/ledger/learned', { width: 1280, height: 1060 }, 'light'],
 	['clients', '/clients', DESK, 'light'],
 	['shelf', '/shelf', DESK, 'light']
 ];
@@ -69,7 +69,6 @@ for (const [name, path, viewport, colorScheme, fold] of SHOTS) {
 	await page.goto(base + path);
 	await page.getByRole('heading', { level: 1 }).waitFor();
 	if (name === 'first') await page.getByText('in one visit').waitFor();
-	if (name === 'read-areas') await page.getByRole('button', { name: 'fringe' }).click();
 	if (name.startsWith('bowls')) await page.locator('.locks li').first().waitFor();
 	if (name === 'weigh') {
 		await page.getByRole('button', { name: 'Pull the plug' }).waitFor();
@@ -77,10 +76,16 @@ for (const [name, path, viewport, colorScheme, fold] of SHOTS) {
 		await page.getByRole('button', { name: '+5 g' }).click();
 	}
 	if (name.startsWith('tone')) await tone(page, name);
-	if (name === 'lift-visits') {
-		await page.getByText('Visits', { exact: true }).click();
-		await page.getByRole('button', { name: 'Take this plan' }).first().waitFor();
+	if (name === 'ledger') {
+		await page.getByRole('radio', { name: 'toners' }).click();
+		for (const row of [0, 2])
+			await page
+				.getByRole('button', { name: /^Lay beside/ })
+				.nth(row)
+				.click();
+		await page.evaluate(() => scrollTo(0, 0));
 	}
+	if (name === 'learned') await page.getByText('inside the band that was told').waitFor();
 	if (fold) {
 		await page.getByText(fold, { exact: true }).click();
 		await page.getByText(fold, { exact: true }).evaluate((title) => title.scrollIntoView());
@@ -98,19 +103,13 @@ await browser.close();
 server.kill();
 process.exit(0);
 
-/** A toner as it is found; a melt of three; zones that differ, what went wrong and how it ages. */
+/** A toner as it is found; a melt of three. */
 async function tone(page, name) {
 	await page.getByRole('button', { name: 'Choose', exact: true }).first().waitFor();
 	if (name === 'tone-melt') {
 		await page.getByRole('button', { name: 'Another toner for some of it' }).click();
 		await page.getByRole('menuitem', { name: /^Melt of three/ }).click();
 		await page.getByText('suggested').waitFor();
-	}
-	if (name === 'tone-cures') {
-		await page.getByRole('button', { name: 'Choose', exact: true }).first().click();
-		await page.getByText('Something is not right', { exact: true }).click();
-		await page.getByRole('button', { name: 'This was done' }).first().waitFor();
-		await page.getByText('How it ages', { exact: true }).click();
 	}
 	await page.waitForTimeout(1500);
 }

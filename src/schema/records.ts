@@ -601,9 +601,7 @@ export const visit = z.object({
 	tone: tonePlan,
 	result,
 	/** The price that was named to the client, and when. */
-	quote: z.optional(
-		z.object({ low: within(BOUNDS.price), high: within(BOUNDS.price), date: day })
-	),
+	quote: z.optional(z.object({ low: within(BOUNDS.price), high: within(BOUNDS.price), date: day })),
 	/** Stops and questions passed, with the reason that was written. */
 	passed: z.array(z.object({ code: text(60), reason: text(1000), at: when })).check(z.maxLength(60))
 });

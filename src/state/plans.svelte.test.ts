@@ -133,7 +133,9 @@ describe('ways side by side', () => {
 		const answer = wayAnswer(session.head, dayOf(session.visit), session);
 		expect(answer.lift.level).toBeCloseTo(session.head.lift.level, 9);
 		expect(answer.work).toEqual(session.work);
-		expect(answer.work.price).toBe(servicePrice({ chairMinutes: session.chairMinutes, applications: 1 }, session.shelf!.rates!));
+		expect(answer.work.price).toBe(
+			servicePrice({ chairMinutes: session.chairMinutes, applications: 1 }, session.shelf!.rates!)
+		);
 		expect(answer.moments.at(-1)!.minute).toBe(session.plan.minutes);
 		expect(answer.moments.at(-1)!.level).toBeCloseTo(answer.lift.level, 6);
 	});

@@ -12,10 +12,7 @@ export const LEARN = {
 	leastVisits: 2,
 	/** Years without visits in which what was learned halves: hair and habits change. */
 	halfLifeYears: 1,
-	/** The grid on which the posterior is worked out: ± this many prior deviations. */
-	gridSpan: 5,
-	gridSteps: 201,
-	/** The grid of a head and its areas. */
+	/** Steps of the grids of a head and its areas, and how many deviations they reach to either side. */
 	grid: { head: 61, place: 17, span: 4, placeSpan: 3 }
 } as const;
 

@@ -1,6 +1,6 @@
 import type { AreaName } from '../lift';
 import { LEARN } from './constants';
-import { observationOf, type LevelLook } from './look';
+import { levelsOf, type LevelLook } from './look';
 import { factorOf, fadePersonal, UNKNOWN_CLIENT, type Personal } from './personal';
 import { headAndPlaces, type PlaceEvidence } from './places';
 
@@ -48,12 +48,12 @@ export function learnHead(
 ): TaughtHead {
 	const evidence = visits.flatMap(({ years, looks }) =>
 		looks.map((look): PlaceEvidence<AreaName> => {
-			const { seen, expectedAtLog } = observationOf(look);
+			const expectedAt = levelsOf(look);
 			const counts = Math.pow(0.5, years / LEARN.halfLifeYears);
 			return {
 				place: look.area,
 				logLikelihood: (logRate) => {
-					const d = (seen - expectedAtLog(logRate)) / LEARN.readingSd;
+					const d = (look.seen - expectedAt(logRate)) / LEARN.readingSd;
 					return (-counts * d * d) / 2;
 				}
 			};

@@ -7,7 +7,6 @@ import {
 	type Fibre,
 	type HeadFactors
 } from '../lift';
-import type { Observation } from './personal';
 
 /** A level that somebody saw, with all that the engine needs to expect it. */
 export interface LevelLook {
@@ -40,13 +39,10 @@ const TABLE = { from: -1.6, to: 1.6, steps: 17 } as const;
 const tables = perLadder(() => new WeakMap<LevelLook, Float64Array>());
 
 /**
- * A look as the learning takes it. A grid of factors asks for hundreds of levels, which a few dozen tell to the
- * hundredth: each is worked out when it is first asked for.
+ * Level that a look was to be expected at by log(personal), as the learning asks for it: a grid asks for hundreds, which
+ * a few tell to the hundredth; each is worked out when it is first asked for.
  */
-export function observationOf(look: LevelLook): Observation & {
-	/** The same by log(personal): what a grid of those asks. */
-	readonly expectedAtLog: (logPersonal: number) => number;
-} {
+export function levelsOf(look: LevelLook): (logPersonal: number) => number {
 	const { from, to, steps } = TABLE;
 	const step = (to - from) / (steps - 1);
 	const tabled = tables();
@@ -56,14 +52,9 @@ export function observationOf(look: LevelLook): Observation & {
 		if (Number.isNaN(known[i]!)) known[i] = expectedOf(look, Math.exp(from + i * step));
 		return known[i]!;
 	};
-	const expectedAtLog = (logPersonal: number): number => {
+	return (logPersonal) => {
 		const at = Math.min(steps - 1.001, Math.max(0, (logPersonal - from) / step));
 		const i = Math.floor(at);
 		return level(i) + (level(i + 1) - level(i)) * (at - i);
-	};
-	return {
-		seen: look.seen,
-		expectedAtLog,
-		expectedAt: (personal) => expectedAtLog(Math.log(personal))
 	};
 }

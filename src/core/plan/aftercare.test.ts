@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { aftercareOf, type HairGoingHome } from '.';
+import { aftercareOf, type HairGoingHome } from './aftercare';
 
 const plain: HairGoingHome = {
 	heatHabit: false,

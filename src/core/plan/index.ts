@@ -23,7 +23,7 @@ export {
 	type ResultKind
 } from './resultKinds';
 export { whenBack, type BackReason, type WhenBack } from './whenBack';
-export { aftercareOf, type Aftercare, type HairGoingHome } from './aftercare';
+export { aftercareOf, type Aftercare } from './aftercare';
 export { freshenWeek, priceRange, RETURN_WEEKS_BY_KIND } from './upkeep';
 export { regrowthShows } from './regrowthShows';
 export { trueDepositLevel } from './trueDeposit';

@@ -12,7 +12,7 @@ import type { HiddenHand } from './service';
 
 const shelf = demoShelf(NOW);
 const line = shelf.lines[0]!;
-const HAND: HiddenHand = { name: 'Wenna Trask', pace: 1, readsOff: 0, leaves: 0.1, taps: true };
+const HAND: HiddenHand = { name: 'Wenna Trask', pace: 1, readsOff: 0, uses: 1, taps: true };
 const plain = newVisit('head', MOMENT);
 const first = {
 	...plain,

@@ -30,8 +30,8 @@ export interface HiddenHand {
 	readonly pace: number;
 	/** Levels that their eye reads lighter than there is. */
 	readonly readsOff: number;
-	/** Share of a bowl that they leave over. */
-	readonly leaves: number;
+	/** Factor on the grams that usual hands put on. */
+	readonly uses: number;
 	/** They say when all is on: only then is their pace known. */
 	readonly taps: boolean;
 }
@@ -83,6 +83,7 @@ export function simulateService(day: SimulatedDay): Visit {
 		on += section.load.minutes * hand.pace;
 		return [{ section, from, to: on }];
 	});
+	const needed = laid.reduce((sum, { section }) => sum + section.load!.grams, 0);
 	const reckoned = laid.reduce((sum, { section }) => sum + section.load!.minutes, 0);
 	const bowlAt = (minute: number) =>
 		work.main.bowls.findLast(({ mixAtMinute }) => mixAtMinute * hand.pace <= minute) ??
@@ -167,7 +168,7 @@ export function simulateService(day: SimulatedDay): Visit {
 			level: onScale(tenth(end.toned + eye() / 2)),
 			tone: end.word,
 			expected: { toned: tenth(guess.toned), lifted: tenth(guess.raw) },
-			leftoverGrams: Math.max(0, Math.round(grams * (hand.leaves + chance.normal(0.03)))),
+			leftoverGrams: Math.max(0, Math.round(grams - needed * (hand.uses + chance.normal(0.04)))),
 			returnWeeks: RETURN_WEEKS_BY_KIND[aim.kind].from,
 			tookMinutes: took,
 			recordedAt: recordedAt.toISOString()

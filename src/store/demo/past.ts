@@ -10,10 +10,10 @@ const WENNA: HiddenHand = {
 	name: 'Wenna Trask',
 	pace: 0.92,
 	readsOff: -0.05,
-	leaves: 0.08,
+	uses: 1.02,
 	taps: false
 };
-const IVO: HiddenHand = { name: 'Ivo Marlin', pace: 1.25, readsOff: 0.2, leaves: 0.17, taps: true };
+const IVO: HiddenHand = { name: 'Ivo Marlin', pace: 1.25, readsOff: 0.2, uses: 0.9, taps: true };
 
 /** Somebody whose visits are made up. */
 interface Past {
@@ -212,7 +212,10 @@ export const OTHERS: readonly Pick<Client, 'id' | 'name' | 'note' | 'washesPerWe
 	...LIGHT_NAMES.map((name, i) => ({ id: slug(name), name, note: '', washesPerWeek: 1 + (i % 4) }))
 ];
 
-/** Whether a visit is one of those that were made up. */
+/**
+ * Whether a visit is one of those that were made up.
+ * @internal
+ */
 export const isPast = ({ id }: Pick<Visit, 'id'>): boolean => id.includes('-past-');
 
 /** What was recorded in the demo salon before today, made by a seeded simulator. */

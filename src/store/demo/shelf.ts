@@ -3,6 +3,7 @@ import { USUAL_CEILINGS } from '../../core/caution';
 import { USUAL_STOCK } from '../../core/mix';
 import type { Shelf, ShelfLine } from '../../schema/records';
 import { stamp } from '../../model/identity';
+import { dayAfter, dayIn } from '../../model/time';
 
 type Shade = ShelfLine['shades'][number];
 
@@ -80,8 +81,7 @@ const brineNames = { T: 'Teal', V: 'Violet', R: 'Rose', A: 'Apricot', G: 'Citron
 /** What stood on the demo's shelf when it was counted eight weeks ago: some of it is to be bought. */
 function demoStock(now: Date): Shelf['stock'] {
 	const countedAt = new Date(now.getTime() - 56 * 24 * 3_600_000).toISOString();
-	const useBy = (days: number) =>
-		new Date(now.getTime() + days * 24 * 3_600_000).toISOString().slice(0, 10);
+	const useBy = (days: number) => dayAfter(dayIn(now, 'Etc/UTC'), days);
 	const tub = { countedAt, packGrams: 500, packPrice: 30, leastGrams: 400 };
 	const bottle = { countedAt, packGrams: 1000, packPrice: 12, leastGrams: 600 };
 	const tube = { countedAt, packGrams: 60, packPrice: 8, leastGrams: 60 };
