@@ -133,3 +133,19 @@ test('the shelf counts down, says what to buy, and a price that was named is che
 	await came.getByLabel('Asked for it').press('Tab');
 	await expect(came).toContainText(/was named on .*: €\d+ over it\./);
 });
+
+test('several visits are one plan: where it stands, what the next starts from, and the new promise', async ({
+	page
+}) => {
+	await openDemo(page);
+	await page.goto('/clients/teodor-vask');
+	const plan = page.getByRole('region', { name: 'Visit 2 of 2 is next' });
+	await expect(plan).toContainText('Seen at 5, 6.1 was promised: 1.1 level short.');
+	await expect(plan).toContainText(/The next starts 7 weeks after it: 6 cm grown/);
+	await expect(plan).toContainText(
+		/A new promise: \d more visits?, 1 was promised\.|What was promised stands\./
+	);
+	await accessible(page);
+	await page.setViewportSize({ width: 390, height: 844 });
+	await noSidewaysScroll(page);
+});

@@ -595,7 +595,20 @@ export const visit = z.object({
 	/** Ways that were weighed against it, side by side. */
 	ways: z.array(liftWay).check(z.maxLength(3)),
 	/** Where several visits were planned together: which of them this is. */
-	series: z.optional(z.object({ id, number: z.int().check(z.minimum(1), z.maximum(60)) })),
+	series: z.optional(
+		z.object({
+			id,
+			number: z.int().check(z.minimum(1), z.maximum(60)),
+			/** What was promised when it was planned: the level that this visit leaves, and after how many all is done. */
+			promise: z.optional(
+				z.object({
+					level: hair.level,
+					visits: z.int().check(z.minimum(1), z.maximum(60)),
+					date: day
+				})
+			)
+		})
+	),
 	bowls: bowlsPlan,
 	run,
 	tone: tonePlan,

@@ -1,12 +1,20 @@
 import { describeTone } from '../core/hair';
 import { levelOfFibre, type AreaName } from '../core/lift';
-import { aftercareOf, freshenWeek, regrowthShows, whenBack, type Aftercare } from '../core/plan';
+import {
+	aftercareOf,
+	freshenWeek,
+	regrowthShows,
+	whenBack,
+	type Aftercare,
+	type WhenBack
+} from '../core/plan';
 import type { SurpriseAnswer } from '../core/learn';
 import { seenAt, type EndPlace, type ExpectedEnd, type SeenPlace } from '../model/commands/result';
 import { goesOn } from '../model/visit/day';
 import { levelsSeen } from '../model/visit/seen';
 import { visitSurprise } from '../model/visit/surprise';
-import { dayAfter, DAYS_PER_WEEK, type Day } from '../model/time';
+import { backDates, type BackDate } from '../model/visit/backDates';
+import type { Day } from '../model/time';
 import type { ZoneName } from '../schema/records';
 import type { HairView } from './hairView.svelte';
 import { steady } from './steady';
@@ -142,12 +150,17 @@ export class SendOffView {
 		});
 	});
 
-	/** The same as days: from the day of the visit, or of the last one that its plan still asks for. */
-	backDays(from: Day = this.#session.visit.date): { readonly from: Day; readonly to: Day } {
-		return {
-			from: dayAfter(from, this.back.from * DAYS_PER_WEEK),
-			to: dayAfter(from, this.back.to * DAYS_PER_WEEK)
-		};
+	/** What was agreed with the person; until then what is right for this hair. */
+	get agreed(): WhenBack {
+		const { returnWeeks } = this.#session.visit.result;
+		return returnWeeks === undefined
+			? this.back
+			: { ...this.back, from: returnWeeks, to: returnWeeks };
+	}
+
+	/** The days of it: a gloss, a patch test, the next visit. @param counted the day from which weeks are counted */
+	dates(counted: Day = this.#session.visit.date): BackDate[] {
+		return backDates(this.agreed, counted, this.#session.client);
 	}
 
 	/** What the client is told, for exactly this hair. */

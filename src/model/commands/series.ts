@@ -1,5 +1,6 @@
 import { dayAfter, DAYS_PER_WEEK, daysBetween } from '../time';
 import type { LiftPlan, Visit } from '../../schema/records';
+import { onScale } from '../../core/hair';
 import { newId } from '../identity';
 import { carriedBowls, nextReading, workedOnHead } from './newVisit';
 
@@ -21,7 +22,12 @@ export function makeSeries(first: Visit, planned: readonly SeriesVisit[], now: D
 	const { id, number } = first.series ?? { id: newId(), number: 1 };
 	const made: Visit[] = [];
 	for (const [i, { week, day }] of planned.entries()) {
-		const series = { id, number: number + i };
+		const promise = {
+			level: Math.round(10 * onScale(planned[i]!.level)) / 10,
+			visits: number + planned.length - 1,
+			date: first.date
+		};
+		const series = { id, number: number + i, promise };
 		const last = made.at(-1);
 		if (!last) {
 			made.push({ ...first, ...day, series, updatedAt: now.toISOString() });

@@ -10,6 +10,7 @@
 	import Menu from '../../ui/Menu.svelte';
 	import { say } from '../../ui/say.svelte';
 	import PlaceHead from '../../widgets/PlaceHead.svelte';
+	import PlanStands from '../../widgets/PlanStands.svelte';
 	import VisitRow from '../../widgets/VisitRow.svelte';
 	import { downloadRecords } from '../../widgets/downloadRecords';
 	import { visitsWords } from '../../wording/client';
@@ -95,6 +96,7 @@
 			{/if}
 			{#if open.length > 0}
 				<section aria-labelledby="next">
+					{#if open[0]?.series}<PlanStands visit={open[0]} />{/if}
 					<h2 id="next" class="pb-1 text-18">{recorded.length > 0 ? 'Next' : 'Visits'}</h2>
 					<ul>
 						{#each open as visit (visit.id)}<VisitRow {visit} dated />{/each}

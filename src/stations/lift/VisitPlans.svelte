@@ -24,6 +24,7 @@
 		PACE_OPTIONS,
 		PRODUCT_OPTIONS
 	} from '../../wording/words';
+	import PlanStands from '../../widgets/PlanStands.svelte';
 	import SeriesDates from './SeriesDates.svelte';
 	import { planProblem, takePlan, type PlanWishes } from '../../model/commands/takePlan';
 	import { deciding } from '../../model/visit/planDay';
@@ -114,7 +115,10 @@
 	</ol>
 {/snippet}
 
-{#if series.length > 1}<SeriesDates {series} />{/if}
+{#if series.length > 1}
+	<PlanStands visit={session.visit} />
+	<SeriesDates {series} />
+{/if}
 <div
 	class="mb-3 grid grid-cols-[auto_120px_120px] items-end justify-start gap-x-8 gap-y-1 @max-narrow:grid-cols-[1fr_1fr]"
 >

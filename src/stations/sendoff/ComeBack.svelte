@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { BOUNDS } from '../../core/vocabulary';
-	import { backDates } from '../../model/visit/backDates';
 	import { useClock } from '../../state/clock.svelte';
 	import type { SendOffView } from '../../state/sendOffView.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import { calendarOf } from '../../store/calendar';
 	import Button from '../../ui/Button.svelte';
 	import { downloadText, fileName } from '../../ui/download';
+	import BackDates from '../../widgets/BackDates.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
 	import { aftercareWords, backWords, rangeWords } from '../../wording/aftercare';
 	import { backDaysWords, backTitle } from '../../wording/backDates';
@@ -18,11 +18,7 @@
 	const session = useVisit();
 	const clock = useClock();
 	const weeks = $derived(session.visit.result.returnWeeks);
-	/** What was agreed with the person goes before what is usual. */
-	const back = $derived(
-		weeks === undefined ? view.back : { ...view.back, from: weeks, to: Math.max(weeks, weeks) }
-	);
-	const dates = $derived(backDates(back, session.visit.date, session.client));
+	const dates = $derived(view.dates());
 	async function exportCalendar() {
 		const name = session.client?.name ?? 'Client';
 		const days = dates.map((date) => ({
@@ -42,14 +38,7 @@
 <section aria-labelledby="back">
 	<h2 id="back" class="text-18">Come back in {rangeWords(view.back)}</h2>
 	<p class="text-ink-soft">{backWords(view.back)}</p>
-	<dl class="py-1">
-		{#each dates as date (date.what)}
-			<div class="flex flex-wrap justify-between gap-x-4 border-b border-line py-1">
-				<dt>{backTitle(date)}</dt>
-				<dd class="font-semibold">{backDaysWords(date)}</dd>
-			</div>
-		{/each}
-	</dl>
+	<BackDates {dates} />
 	<div class="flex flex-wrap items-end gap-3 pt-1">
 		<NumberField
 			label="Agreed: back in"

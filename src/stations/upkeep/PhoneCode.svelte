@@ -57,7 +57,8 @@
 			viewBox="0 0 {size} {size}"
 			shape-rendering="crispEdges"
 			role="img"
-			aria-label="Code that holds the dates and the aftercare"><path d={path} /></svg
+			aria-label="Code that holds the dates and the aftercare"
+			><path class="fill-black" d={path} /></svg
 		>
 	{/await}
 	<div class="max-w-80">
@@ -72,9 +73,3 @@
 		</div>
 	</div>
 </section>
-
-<style>
-	path {
-		fill: black;
-	}
-</style>

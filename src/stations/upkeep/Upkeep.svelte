@@ -13,10 +13,9 @@
 	import { AimView } from '../../state/aimView.svelte';
 	import { freshenWords } from '../../wording/ageing';
 	import { aftercareWords, backWords, rangeWords } from '../../wording/aftercare';
-	import { backDaysWords, backTitle } from '../../wording/backDates';
-	import { backDates } from '../../model/visit/backDates';
 	import { dayAfter, DAYS_PER_WEEK } from '../../model/time';
 	import { SendOffView } from '../../state/sendOffView.svelte';
+	import BackDates from '../../widgets/BackDates.svelte';
 	import PhoneCode from './PhoneCode.svelte';
 	import { openVisit } from '../../state/openVisit';
 	import {
@@ -73,11 +72,7 @@
 	const counted = $derived(
 		dayAfter(session.visit.date, (costs?.visits.at(-1)?.week ?? 0) * DAYS_PER_WEEK)
 	);
-	const agreed = $derived(session.visit.result.returnWeeks);
-	const back = $derived(
-		agreed === undefined ? end.back : { ...end.back, from: agreed, to: agreed }
-	);
-	const dates = $derived(backDates(back, counted, session.client));
+	const dates = $derived(end.dates(counted));
 	const care = $derived(aftercareWords(end.aftercare));
 </script>
 
@@ -133,15 +128,8 @@
 	<div class="my-5 grid grid-cols-[repeat(auto-fit,minmax(290px,1fr))] gap-x-10 gap-y-5">
 		<section>
 			<h2 class="text-15 font-semibold text-ink-soft">Come back</h2>
-			<p class="big figure text-28 leading-close">{rangeWords(back)}</p>
-			<dl>
-				{#each dates as date (date.what)}
-					<div class="flex flex-wrap justify-between gap-x-4 border-b border-line py-1">
-						<dt>{backTitle(date)}</dt>
-						<dd class="font-semibold">{backDaysWords(date)}</dd>
-					</div>
-				{/each}
-			</dl>
+			<p class="big figure text-28 leading-close">{rangeWords(end.agreed)}</p>
+			<BackDates {dates} />
 			<p class="text-ink-soft">
 				{backWords(end.back)}{(costs?.visits.length ?? 1) > 1
 					? ' Counted from the last visit.'

@@ -5,6 +5,22 @@ import { dayAfter, DAYS_PER_WEEK, type Moment } from '../../model/time';
 import { demoPast, OTHERS } from './past';
 import { demoShelf } from './shelf';
 
+/** Two visits that were planned together: what was promised of each. */
+const seriesOf = (
+	today: Visit,
+	{ promised = today.aim.level, weeksAgo }: Before,
+	number: 1 | 2,
+	moment: Moment
+): Visit['series'] => ({
+	id: `${today.clientId}-plan`,
+	number,
+	promise: {
+		level: number === 1 ? promised : today.aim.level,
+		visits: 2,
+		date: dayAfter(moment.day, -Math.round(weeksAgo * DAYS_PER_WEEK))
+	}
+});
+
 /** The visit before today's, recorded. */
 function beforeOf(today: Visit, before: Before, moment: Moment): Visit {
 	const days = before.weeksAgo * DAYS_PER_WEEK;
@@ -12,6 +28,7 @@ function beforeOf(today: Visit, before: Before, moment: Moment): Visit {
 	const minutes = Math.max(...before.notes.map(({ minute }) => minute));
 	return {
 		...today,
+		...(before.promised === undefined ? {} : { series: seriesOf(today, before, 1, moment) }),
 		id: `${today.clientId}-before`,
 		createdAt: then.toISOString(),
 		updatedAt: then.toISOString(),
@@ -94,6 +111,8 @@ export function demoDocuments(moment: Moment): AnyDocument[] {
 			tone: { ...plain.tone, lineId: 'lantern-demi' },
 			...rest
 		};
+		if (person.before?.promised !== undefined)
+			visit.series = seriesOf(visit, person.before, 2, moment);
 		documents.push(
 			client,
 			visit,

@@ -12,6 +12,8 @@ export interface Before {
 	readonly notes: Visit['run']['notes'];
 	readonly level: number;
 	readonly tone: string;
+	/** Level that it was to leave, where it was the first of two that were planned together. */
+	readonly promised?: number;
 }
 
 /** Somebody of the demo salon, where they differ from a plain head. */
@@ -95,7 +97,8 @@ export const people = ({ at: now, day }: Moment): readonly Person[] => [
 				{ id: 'teodor-3', minute: 50, zone: 'ends', level: 5, text: '' }
 			],
 			level: 5,
-			tone: 'red-orange'
+			tone: 'red-orange',
+			promised: 6.1
 		},
 		visit: {
 			status: 'waiting',
