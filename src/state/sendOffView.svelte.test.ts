@@ -51,6 +51,18 @@ describe('the end of a visit', () => {
 		// Nobody looked at the lengths.
 		expect(next.unseen).toBe(true);
 	});
+	it('keeps how long they sat, as it is shown, unless somebody said otherwise', async () => {
+		const { session } = await open('hesper-oake');
+		session.change('recorded', (draft) => record(draft, { toned: 8, lifted: 8 }, {}, 6, NOW));
+		expect(session.visit.result.tookMinutes).toBe(70);
+		const other = (await open('hesper-oake')).session;
+		other.change('told', (draft) => (draft.result.tookMinutes = 95));
+		other.change('recorded', (draft) => record(draft, { toned: 8, lifted: 8 }, {}, 6, NOW));
+		expect(other.visit.result.tookMinutes).toBe(95);
+		const waits = (await open('anneke-rill')).session;
+		waits.change('recorded', (draft) => record(draft, { toned: 8, lifted: 8 }, {}, 6, NOW));
+		expect(waits.visit.result.tookMinutes).toBeUndefined();
+	});
 	it('a retouch is no further lightening of hair that was light, a foil over it is', async () => {
 		const { session } = await open('anneke-rill');
 		session.change('recorded', (draft) => record(draft, { toned: 8, lifted: 8 }, {}, 6, NOW));

@@ -23,7 +23,7 @@
 	) as [ReturnType<typeof openVisit>, ReturnType<typeof openVisit>];
 	const tonerLeft = $derived.by(() => {
 		const { none, parts, weeks } = before.head.toner;
-		return none || parts.length === 0 ? undefined : (weeks[Math.round(start.weeks)]?.left ?? 0);
+		return none || parts.length === 0 ? undefined : weeks[Math.round(start.weeks)]?.left;
 	});
 	const promised = $derived(next.series?.promise);
 	const judged = $derived(after.judging.found);

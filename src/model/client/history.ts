@@ -31,14 +31,18 @@ export function knownOverTime(visits: readonly Visit[], today: Day, from: Learns
 /** Points of a strand as small as it hangs here. */
 const POINTS = 20;
 
+/** Centimetres that have grown since a visit, ≥ 0. */
+export const grownSince = ({ reading, date }: Visit, today: Day): number =>
+	Math.max(0, (reading.growthCmPerMonth * weeksBetween(date, today)) / WEEKS_PER_MONTH);
+
 /**
  * A strand with what has grown at its scalp since it was worked: as long as before and that much longer.
  * @param colours of the strand as it is by then, without what has grown
  */
 export function grownOut(colours: StrandColours, visit: Visit, today: Day): StrandColours {
-	const { reading, date } = visit;
-	const { lengthCm, growthCmPerMonth } = reading;
-	const grown = Math.max(0, (growthCmPerMonth * weeksBetween(date, today)) / WEEKS_PER_MONTH);
+	const { reading } = visit;
+	const { lengthCm } = reading;
+	const grown = grownSince(visit, today);
 	const natural = rgbOf(labOfFibre(naturalFibre(reading), reading.whiteShare));
 	const last = colours.hair.length - 1;
 	const at = (point: number): number | undefined => {

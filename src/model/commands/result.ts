@@ -1,5 +1,6 @@
 import type { AreaName } from '../../core/lift';
 import type { SurpriseCause } from '../../core/learn';
+import { BOUNDS } from '../../core/vocabulary';
 import type { Visit, ZoneName } from '../../schema/records';
 
 const tenth = (level: number): number => Math.round(level * 10) / 10;
@@ -14,6 +15,16 @@ const tenths = ({ toned, lifted }: ExpectedEnd): ExpectedEnd => ({
 	toned: tenth(toned),
 	lifted: tenth(lifted)
 });
+
+/** Minutes since who is worked on sat down; nothing where nobody sits, or sat down on another day. */
+export function satMinutes(
+	{ chairSince, status }: Pick<Visit, 'chairSince' | 'status'>,
+	now: Date
+): number | undefined {
+	if (!chairSince || status !== 'inChair') return undefined;
+	const minutes = Math.round((now.getTime() - new Date(chairSince).getTime()) / 60_000);
+	return minutes >= 1 && minutes <= BOUNDS.tookMinutes.max ? minutes : undefined;
+}
 
 /**
  * Records what a visit came to, on its draft. What somebody saw stays as written; where nobody looked, none
@@ -35,6 +46,8 @@ export function record(
 	};
 	draft.result.recordedAt = now.toISOString();
 	draft.result.returnWeeks ??= returnWeeks;
+	const sat = satMinutes(draft, now);
+	if (sat !== undefined) draft.result.tookMinutes ??= sat;
 	draft.status = 'done';
 	if (!draft.settled.includes('sendOff')) draft.settled.push('sendOff');
 }

@@ -1,4 +1,5 @@
 import type { SalonHead } from '../../core/learn';
+import { weighedLightener } from '../shelf/stock';
 import { handPaceFrom, type HandPace } from '../visit/handPace';
 import { learnedFrom, looksOf, teachingVisits } from '../visit/learned';
 import type { Learned } from '../visit/lift';
@@ -94,11 +95,9 @@ export function taughtHands(
 ): TaughtHand[] {
 	const names = [...new Set(visits.map(({ colourist }) => colourist))].filter(Boolean).sort();
 	return names.map((name) => {
-		const weighed = visits.flatMap(({ colourist, bowls, result }) => {
-			const mixed = bowls.mixed
-				.filter(({ kind }) => kind === 'lightener')
-				.flatMap(({ parts }) => parts.map(({ grams }) => grams))
-				.reduce((sum, grams) => sum + grams, 0);
+		const weighed = visits.flatMap((visit) => {
+			const { colourist, result } = visit;
+			const mixed = weighedLightener(visit);
 			const { leftoverGrams, untaught } = result;
 			return colourist === name && !untaught && leftoverGrams !== undefined && mixed > 0
 				? [{ mixed, leftoverGrams }]

@@ -5,6 +5,7 @@ import { bisect } from '../../core/numeric';
 import { RETURN_WEEKS_BY_KIND } from '../../core/plan';
 import { BOUNDS } from '../../core/vocabulary';
 import type { MixedBowl, Shelf, ShelfLine, Visit } from '../../schema/records';
+import { weighedLightener } from '../shelf/stock';
 import { dayBowls } from '../visit/dayBowls';
 import { aimOf, aimOn } from '../visit/exceptions';
 import { conditionOf, mainZone, type ZoneStart } from '../visit/hair';
@@ -126,10 +127,7 @@ export function simulateService(day: SimulatedDay): Visit {
 	const guess = endOf(day, planned, learned.factor);
 	const dry = onScale(tenth(end.raw + eye()));
 	const mixed = mixedBowls(day, planned, work);
-	const grams = mixed
-		.filter(({ kind }) => kind === 'lightener')
-		.flatMap(({ parts }) => parts.map((part) => part.grams))
-		.reduce((sum, each) => sum + each, 0);
+	const grams = weighedLightener({ bowls: { ...bowls, mixed } });
 	const took = Math.round(work.chairMinutes + (hand.pace - 1) * reckoned + 6 * chance.normal(1));
 	const recordedAt = new Date(at.getTime() + took * 60_000);
 	return {

@@ -2,7 +2,7 @@
 	import Strand from '../../charts/strand/Strand.svelte';
 	import RateBand from '../../charts/years/RateBand.svelte';
 	import { yearsAxis } from '../../charts/years/years';
-	import { grownOut, knownOverTime } from '../../model/client/history';
+	import { grownOut, grownSince, knownOverTime } from '../../model/client/history';
 	import { weeksBetween } from '../../model/time';
 	import type { Client, Visit } from '../../schema/records';
 	import { useClock } from '../../state/clock.svelte';
@@ -49,9 +49,7 @@
 	const today = $derived(
 		last && lastSession && grownOut(lastSession.head.coloursAfter(weeks), last, clock.today)
 	);
-	const grownCm = $derived(
-		last ? Math.round((weeks / 4.35) * last.reading.growthCmPerMonth * 10) / 10 : 0
-	);
+	const grownCm = $derived(last ? Math.round(10 * grownSince(last, clock.today)) / 10 : 0);
 </script>
 
 <section aria-labelledby="years" bind:clientWidth={width}>

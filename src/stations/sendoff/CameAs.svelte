@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { BOUNDS } from '../../core/vocabulary';
-	import { weighedCost } from '../../model/shelf/stock';
+	import { satMinutes } from '../../model/commands/result';
+	import { weighedCost, weighedLightener } from '../../model/shelf/stock';
 	import { useClock } from '../../state/clock.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import NumberField from '../../ui/NumberField.svelte';
@@ -10,19 +11,9 @@
 	const session = useVisit();
 	const clock = useClock();
 	const result = $derived(session.visit.result);
-	const mixed = $derived(
-		session.visit.bowls.mixed
-			.filter(({ kind }) => kind === 'lightener')
-			.flatMap(({ parts }) => parts.map(({ grams }) => grams))
-			.reduce((sum, grams) => sum + grams, 0)
-	);
+	const mixed = $derived(weighedLightener(session.visit));
 	/** Minutes since they sat down, while they sit. */
-	const sat = $derived.by(() => {
-		const { chairSince, status } = session.visit;
-		if (!chairSince || status !== 'inChair') return undefined;
-		const minutes = Math.round((clock.now().getTime() - new Date(chairSince).getTime()) / 60_000);
-		return minutes >= 1 && minutes <= BOUNDS.tookMinutes.max ? minutes : undefined;
-	});
+	const sat = $derived(satMinutes(session.visit, clock.now()));
 	const price = $derived(session.work.price);
 	const cost = $derived(weighedCost(session.visit, session.shelf));
 	const weighed = $derived(
