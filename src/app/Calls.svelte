@@ -2,6 +2,8 @@
 	import { SvelteMap } from 'svelte/reactivity';
 	import { useClock } from '../state/clock.svelte';
 	import { bell } from '../devices/bell';
+	import { useRecords } from '../state/records';
+	import WhenRead from '../widgets/WhenRead.svelte';
 	import ChairCall from './ChairCall.svelte';
 
 	interface Props {
@@ -9,6 +11,7 @@
 		ids: readonly string[];
 	}
 	let { ids }: Props = $props();
+	const { workspace } = useRecords();
 	const clock = useClock();
 	$effect(clock.run);
 
@@ -57,6 +60,12 @@
 
 <div class="no-print flex flex-wrap" role="region" aria-label="What calls">
 	{#each ids as id, i (id)}
-		<ChairCall {id} voice={i} onnext={(next) => (next ? nexts.set(id, next) : nexts.delete(id))} />
+		<WhenRead clientId={workspace.cards.get(id)?.clientId ?? ''}>
+			<ChairCall
+				{id}
+				voice={i}
+				onnext={(next) => (next ? nexts.set(id, next) : nexts.delete(id))}
+			/>
+		</WhenRead>
 	{/each}
 </div>

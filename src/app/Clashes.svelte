@@ -10,7 +10,7 @@
 	function nameOf({ key }: FieldClash): string {
 		const [kind, id = ''] = key.split(':');
 		if (kind === 'shelf') return 'the Shelf';
-		const clientId = kind === 'client' ? id : workspace.visits.get(id)?.clientId;
+		const clientId = kind === 'client' ? id : workspace.cards.get(id)?.clientId;
 		return workspace.clients.get(clientId ?? '')?.name ?? 'a record';
 	}
 	/** The field as it is written down: “lift minutes”. */

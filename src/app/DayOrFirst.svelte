@@ -3,7 +3,7 @@
 
 	const { workspace } = useRecords();
 	/** Nobody has ever sat down: the first minute, and not an empty day. */
-	const first = $derived(workspace.clients.size + workspace.visits.size === 0);
+	const first = $derived(workspace.clients.size + workspace.cards.size === 0);
 </script>
 
 <svelte:head><title>{first ? 'Zelvant' : 'Day · Zelvant'}</title></svelte:head>

@@ -2,14 +2,13 @@
 	import { goto } from '$app/navigation';
 	import { Command, Dialog } from 'bits-ui';
 	import { setMode } from 'mode-watcher';
-	import { findByWords, findClients } from '../model/find';
-	import type { Visit } from '../schema/records';
+	import { findByWords, findClients, searchable, warmUp } from '../model/find';
 	import { useClock } from '../state/clock.svelte';
 	import { finding } from '../state/finding.svelte';
 	import { useRecords } from '../state/records';
-	import { exportRecords } from '../store/transfer';
 	import { downloadRecords } from '../widgets/downloadRecords';
-	import { ledgerRows, type LedgerRow } from '../model/ledger/rows';
+	import { ledgerOf, type LedgerRow } from '../model/ledger/rows';
+	import type { VisitCard } from '../model/index/card';
 	import { ledgerText, ledgerWords } from '../wording/ledger';
 	import { formulaWords } from '../wording/tone';
 	import { formatDate, formatRatio, labelIn, PRODUCT_OPTIONS, STATIONS } from '../wording/words';
@@ -46,7 +45,7 @@
 			id: 'export',
 			name: 'Export everything',
 			aside: 'a file of your own',
-			go: async () => downloadRecords(await exportRecords(workspace, clock.now()), 'zelvant')
+			go: () => downloadRecords(workspace, clock.moment(), 'zelvant')
 		},
 		{ id: 'dark', name: 'Dark theme', aside: '', go: () => setMode('dark') },
 		{ id: 'light', name: 'Light theme', aside: '', go: () => setMode('light') },
@@ -67,32 +66,29 @@
 		go: to(href)
 	}));
 
-	const nameOf = ({ clientId }: Pick<Visit, 'clientId'>) =>
+	const nameOf = ({ clientId }: Pick<VisitCard, 'clientId'>) =>
 		workspace.clients.get(clientId)?.name ?? 'Unknown client';
 	/** What a visit mixes: its lightener, and the toner where one was chosen. */
-	const mixedIn = ({ lift, tone }: Visit) =>
-		`${labelIn(PRODUCT_OPTIONS, lift.product)} ${lift.volume} vol ${formatRatio(lift.ratio)}${
-			tone.parts.length > 0 ? `; ${formulaWords(tone.parts)}` : ''
+	const mixedIn = ({ lightener: { product, volume, ratio }, parts }: VisitCard) =>
+		`${labelIn(PRODUCT_OPTIONS, product)} ${volume} vol ${formatRatio(ratio)}${
+			parts.length > 0 ? `; ${formulaWords(parts)}` : ''
 		}`;
-	/** Newest first; each with its words, made once while the search is open. */
-	const visits = [...workspace.visits.values()]
-		.sort((p, q) => q.date.localeCompare(p.date))
-		.map((visit) => ({
-			visit,
-			name: `${nameOf(visit)}, ${formatDate(visit.date)}`,
-			aside: `${visit.aim.level} ${visit.aim.direction}`,
-			formula: mixedIn(visit)
-		}));
+	const visitName = (card: VisitCard) => `${nameOf(card)}, ${formatDate(card.date)}`;
+	const aimOf = ({ aim }: VisitCard) => `${aim.level} ${aim.direction}`;
+	/** Newest first. */
+	const visits = [...workspace.cards.values()].sort((p, q) =>
+		p.date < q.date ? 1 : p.date > q.date ? -1 : 0
+	);
 	/** All that was mixed, tried or came of it; each is found as in the ledger. */
-	const ledger = ledgerRows(workspace.visits.values(), workspace.shelf);
-	const texts = new Map<LedgerRow, string>();
-	function textOf(row: LedgerRow): string {
-		const text = texts.get(row) ?? ledgerText(row, nameOf(row));
-		texts.set(row, text);
-		return text;
-	}
-	const byName = ({ name }: { name: string }) => name;
-	const asWords = ({ name, aside }: { name: string; aside: string }) => `${name} ${aside}`;
+	const { book } = workspace;
+	void book.read();
+	const ledger = $derived(ledgerOf(book.leaves, workspace.shelf?.lines));
+	const textOf = searchable((row: LedgerRow) => ledgerText(row, nameOf(row)));
+	$effect(() => warmUp(ledger, textOf));
+	const byName = searchable(({ name }: { name: string }) => name);
+	const asVisit = searchable((card: VisitCard) => `${visitName(card)} ${aimOf(card)}`);
+	const asFormula = searchable((card: VisitCard) => `${mixedIn(card)} ${visitName(card)}`);
+	$effect(() => warmUp(visits, (card) => asVisit(card) + asFormula(card)));
 
 	const groups = $derived(
 		[
@@ -113,24 +109,22 @@
 			{ name: 'Acts', hits: findByWords(acts, query, byName) },
 			{
 				name: 'Visits',
-				hits: findByWords(visits, query, asWords, MOST).map(({ visit, name, aside }) => ({
-					id: visit.id,
-					name,
-					aside,
-					go: to(`/visit/${visit.id}/${visit.status === 'done' ? 'send-off' : 'read'}`)
+				hits: findByWords(visits, query, asVisit, MOST).map((card) => ({
+					id: card.id,
+					name: visitName(card),
+					aside: aimOf(card),
+					go: to(`/visit/${card.id}/${card.status === 'done' ? 'send-off' : 'read'}`)
 				}))
 			},
 			{
 				name: 'Formulas',
 				hits: query.trim()
-					? findByWords(visits, query, (each) => `${each.formula} ${each.name}`, MOST).map(
-							({ visit, name, formula }) => ({
-								id: visit.id,
-								name: formula,
-								aside: name,
-								go: to(`/visit/${visit.id}/tone`)
-							})
-						)
+					? findByWords(visits, query, asFormula, MOST).map((card) => ({
+							id: card.id,
+							name: mixedIn(card),
+							aside: visitName(card),
+							go: to(`/visit/${card.id}/tone`)
+						}))
 					: []
 			},
 			{

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
 	import { useRecords } from '../state/records';
+	import WhenRead from '../widgets/WhenRead.svelte';
 
 	interface Props {
 		/** A visit or a client, by its id. */
@@ -15,15 +16,18 @@
 		clients: { name: 'client', back: { path: '/clients', label: 'All clients' } }
 	} as const;
 	const words = $derived(WORDS[of]);
+	const clientId = $derived(
+		of === 'visits' ? workspace.cards.get(id)?.clientId : workspace.clients.has(id) ? id : undefined
+	);
 </script>
 
 <svelte:head>
-	{#if !workspace[of].has(id)}<title>Not in the records · Zelvant</title>{/if}
+	{#if clientId === undefined}<title>Not in the records · Zelvant</title>{/if}
 </svelte:head>
 
 <!-- What is shown of a record is made anew for another one. -->
-{#if workspace[of].has(id)}
-	{#key id}{@render children()}{/key}
+{#if clientId !== undefined}
+	{#key id}<WhenRead {clientId}>{@render children()}</WhenRead>{/key}
 {:else}
 	<main class="p-10">
 		<h1>This {words.name} is not in the records</h1>

@@ -5,10 +5,11 @@
 	import type { Workspace } from '../store/workspace.svelte';
 	import type { Salon } from '../store/open';
 	import KeySheet from './KeySheet.svelte';
-	import { isRunning } from '../model/commands/clocks';
 	import { leaveNotes } from '../store/notes';
 	import { actOf } from '../ui/keys';
+	import { exporting } from '../state/exporting.svelte';
 	import { finding } from '../state/finding.svelte';
+	import Working from '../ui/Working.svelte';
 	import SaveBanner from './SaveBanner.svelte';
 
 	interface Props {
@@ -30,7 +31,9 @@
 	});
 
 	/** Visits whose service runs: they call on every page. */
-	const running = $derived([...workspace.visits.values()].filter(isRunning).map(({ id }) => id));
+	const running = $derived(
+		[...workspace.cards.values()].filter((card) => card.isRunning).map(({ id }) => id)
+	);
 
 	const leave = () => leaveNotes(workspace, salon, localStorage);
 	function press(event: KeyboardEvent) {
@@ -44,6 +47,11 @@
 <svelte:document onvisibilitychange={() => document.hidden && leave()} />
 
 <SaveBanner />
+{#if exporting.share !== undefined}
+	<div class="no-print sticky top-0 z-30 border-b border-edge bg-room px-6 py-2">
+		<Working label="Writing the file…" share={exporting.share} onstop={() => exporting.stop()} />
+	</div>
+{/if}
 {#if running.length > 0}
 	{#await import('./Calls.svelte') then { default: Calls }}<Calls ids={running} />{/await}
 {/if}

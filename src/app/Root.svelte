@@ -4,6 +4,7 @@
 	import { provideClock } from '../state/clock.svelte';
 	import { browserIsTooOld, chosenSalon, openWorkspace, withoutRecords } from '../store/open';
 	import Button from '../ui/Button.svelte';
+	import Progress from '../ui/Progress.svelte';
 	import Messages from '../ui/Messages.svelte';
 	import { clock } from './clock';
 	import Opened from './Opened.svelte';
@@ -11,13 +12,18 @@
 	let { children }: { children: Snippet } = $props();
 	provideClock(clock);
 	const salon = chosenSalon();
-	let opening = $state.raw(browserIsTooOld() ? undefined : openWorkspace(salon, clock));
+	let opening = $state.raw(browserIsTooOld() ? undefined : openWorkspace(salon, clock, gone));
+	/** Share of the records that has been gone through, where that has to be done first. */
+	let share = $state.raw<number>();
+	function gone(to: number) {
+		if (to - (share ?? 0) > 0.02) share = to;
+	}
 	let slow = $state(false);
 	setTimeout(() => (slow = true), 200);
 	/** A browser that refused may let us in later: another window is closed, space is made. */
 	const RETRY_MS = 4000;
 	function again() {
-		const next = openWorkspace(salon, clock);
+		const next = openWorkspace(salon, clock, gone);
 		// What is shown stays until this attempt has come out.
 		next.then(
 			() => (opening = next),
@@ -40,7 +46,12 @@
 	</p>
 {:else}
 	{#await opening}
-		{#if slow}<p class="max-w-173 p-10 text-18">Opening the records…</p>{/if}
+		{#if slow}<p class="max-w-173 p-10 text-18">
+				{#if share === undefined}Opening the records…{:else}<Progress
+						label="Going through the records, once…"
+						{share}
+					/>{/if}
+			</p>{/if}
 	{:then workspace}
 		<Opened {workspace} {salon}>{@render children()}</Opened>
 	{:catch error}

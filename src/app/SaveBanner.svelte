@@ -14,11 +14,8 @@
 		workspace.saveState.status === 'failed' ? workspace.saveState : undefined
 	);
 	async function save() {
-		const [{ exportRecords }, { downloadRecords }] = await Promise.all([
-			import('../store/transfer'),
-			import('../widgets/downloadRecords')
-		]);
-		downloadRecords(await exportRecords(workspace, clock.now()), 'zelvant');
+		const { downloadRecords } = await import('../widgets/downloadRecords');
+		await downloadRecords(workspace, clock.moment(), 'zelvant');
 	}
 </script>
 

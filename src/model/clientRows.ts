@@ -1,5 +1,6 @@
 import type { StrandColours } from '../core/colour';
-import type { Client, Reading, Visit } from '../schema/records';
+import type { Client, Reading } from '../schema/records';
+import type { VisitCard } from './index/card';
 import { coloursOf, pointsOf, withOldLights, zonesOf } from './visit/hair';
 
 /** A client with what tells this head from the next. */
@@ -8,21 +9,21 @@ export interface ClientRow {
 	/** How often they sat down. */
 	readonly visits: number;
 	/** The last time, where there was one. */
-	readonly last?: Visit | undefined;
+	readonly last?: VisitCard | undefined;
 }
 
-/** Clients with their last visit, in one walk over all visits. */
-export function clientRows(clients: Iterable<Client>, visits: Iterable<Visit>): ClientRow[] {
-	const of = new Map<string, { visits: number; last: Visit }>();
-	for (const visit of visits) {
-		const known = of.get(visit.clientId);
-		const later = known && !isLater(visit, known.last) ? known.last : visit;
-		of.set(visit.clientId, { visits: (known?.visits ?? 0) + 1, last: later });
+/** Clients with their last visit, in one walk over all cards. */
+export function clientRows(clients: Iterable<Client>, cards: Iterable<VisitCard>): ClientRow[] {
+	const of = new Map<string, { visits: number; last: VisitCard }>();
+	for (const card of cards) {
+		const known = of.get(card.clientId);
+		const later = known && !isLater(card, known.last) ? known.last : card;
+		of.set(card.clientId, { visits: (known?.visits ?? 0) + 1, last: later });
 	}
 	return [...clients].map((client) => ({ client, visits: 0, ...of.get(client.id) }));
 }
 
-const isLater = (p: Visit, q: Visit): boolean =>
+const isLater = (p: VisitCard, q: VisitCard): boolean =>
 	p.date === q.date ? p.createdAt > q.createdAt : p.date > q.date;
 
 const EVERYWHERE = { root: true, lengths: true, ends: true } as const;

@@ -551,7 +551,10 @@ export const result = z.object({
 	unsure: z.optional(z.literal(true)),
 	/** What was expected when it was recorded: toned, and lifted under the toner. */
 	expected: z.optional(
-		z.extend(expectedEnd, { zones: z.optional(z.partialRecord(zoneName, expectedEnd)) })
+		z.extend(expectedEnd, {
+			zones: z.optional(z.partialRecord(zoneName, expectedEnd)),
+			areas: z.optional(z.partialRecord(areaName, expectedEnd))
+		})
 	),
 	/** The same of single zones, and of areas that are not as the rest. */
 	zones: z.optional(z.partialRecord(zoneName, seenPlace)),

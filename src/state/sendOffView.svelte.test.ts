@@ -5,8 +5,20 @@ import { nextReading } from '../model/commands/newVisit';
 import { record } from '../model/commands/result';
 import { backDates } from '../model/visit/backDates';
 import { dayAfter } from '../model/time';
+import { readingOf } from '../model/visit/exceptions';
+import type { Visit } from '../schema/records';
 import { MOMENT, NOW, openVisit } from '../testing/demoVisit';
 import { SendOffView } from './sendOffView.svelte';
+
+/** A deep neutral brown, of the line on the shelf. */
+const DEEP = [{ name: '5N', level: 5, tone: 'N', grams: 30 }];
+const openedToner = ({ tone: { lineId, vehicle, ratio, totalGrams } }: Visit) => ({
+	...(lineId === undefined ? {} : { lineId }),
+	vehicle,
+	ratio,
+	minutes: 20,
+	totalGrams
+});
 
 async function open(client: string) {
 	const { session, workspace } = await openVisit(client);
@@ -43,13 +55,53 @@ describe('the end of a visit', () => {
 		session.change('recorded', (draft) => {
 			seePlace(draft, { zone: 'ends' }, { level: ends!.expected.toned - 0.5 }, false);
 			const { finished, rawLevel } = session.head;
-			record(draft, { toned: finished.level, lifted: rawLevel }, view.expectedZones, 13, NOW);
+			record(draft, { toned: finished.level, lifted: rawLevel }, view.expectedPlaces, 13, NOW);
 		});
 		const next = nextReading(session.visit, dayAfter(MOMENT.day, 90));
 		expect(next.zones.ends.presentLevel).toBeCloseTo(ends!.expected.lifted - 0.5, 0);
 		expect(next.zones.lengths.presentLevel).toBeCloseTo(lengths!.expected.lifted, 0);
 		// Nobody looked at the lengths.
 		expect(next.unseen).toBe(true);
+	});
+	it('an area apart that was seen is read so next time, and what nobody looked at as the rest went', async () => {
+		const { session, view } = await open('casimir-bly');
+		const fringe = view.rows.find(({ key }) => key === 'fringe')!;
+		const recordWith = (seen: Record<string, number>) => {
+			const draft = structuredClone(session.visit);
+			for (const [key, off] of Object.entries(seen)) {
+				const row = view.rows.find((each) => each.key === key)!;
+				seePlace(draft, row.place, { level: row.expected.toned + off }, row.isMain);
+			}
+			const { finished, rawLevel } = session.head;
+			record(draft, { toned: finished.level, lifted: rawLevel }, view.expectedPlaces, 13, NOW);
+			return nextReading(draft, dayAfter(MOMENT.day, 90));
+		};
+		const levelOf = (reading: ReturnType<typeof nextReading>) =>
+			readingOf(reading, 'fringe').zones.lengths.presentLevel;
+		expect(levelOf(recordWith({ fringe: -0.6 }))).toBeCloseTo(fringe.expected.lifted - 0.6, 0);
+		expect(levelOf(recordWith({ lengths: 0.5 }))).toBeCloseTo(fringe.expected.lifted + 0.5, 0);
+		expect(levelOf(recordWith({}))).toBeCloseTo(fringe.expected.lifted, 0);
+	});
+	it('expects of ends that are toned apart what their own toner makes of them', async () => {
+		const { session, view } = await open('casimir-bly');
+		const before = view.rows.find(({ key }) => key === 'ends')!.expected;
+		session.change('ends apart', (draft) => {
+			draft.tone.placed = [
+				{
+					...openedToner(draft),
+					id: 'e',
+					place: 'ends',
+					cm: 4,
+					aim: { level: 5, direction: 'neutral', keepWarmth: 0.3 },
+					choice: 'formula',
+					parts: DEEP
+				}
+			];
+		});
+		flushSync();
+		const { expected } = view.rows.find(({ key }) => key === 'ends')!;
+		expect(expected.toned).toBeLessThan(before.toned - 0.5);
+		expect(expected.lifted).toBeCloseTo(before.lifted, 9);
 	});
 	it('keeps how long they sat, as it is shown, unless somebody said otherwise', async () => {
 		const { session } = await open('hesper-oake');

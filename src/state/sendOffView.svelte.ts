@@ -9,7 +9,13 @@ import {
 	type WhenBack
 } from '../core/plan';
 import type { SurpriseAnswer } from '../core/learn';
-import { seenAt, type EndPlace, type ExpectedEnd, type SeenPlace } from '../model/commands/result';
+import {
+	seenAt,
+	type EndPlace,
+	type ExpectedEnd,
+	type ExpectedPlaces,
+	type SeenPlace
+} from '../model/commands/result';
 import { goesOn } from '../model/visit/day';
 import { levelsSeen } from '../model/visit/seen';
 import { visitSurprise } from '../model/visit/surprise';
@@ -17,6 +23,7 @@ import { backDates, type BackDate } from '../model/visit/backDates';
 import type { Day } from '../model/time';
 import type { ZoneName } from '../schema/records';
 import type { HairView } from './hairView.svelte';
+import type { TonerView } from './tonerView.svelte';
 import { steady } from './steady';
 import type { VisitState } from './visitState.svelte';
 
@@ -88,12 +95,20 @@ export class SendOffView {
 			return { toned: level, lifted: hair.rawLevel, word: describeTone(lab, 'toned') };
 		}
 		const left = hair.leftOn(zone);
-		const toned = hair.toner.withoutWhite(left);
+		const toned = this.#tonerOn(hair, name).withoutWhite(left);
 		return {
 			lifted: levelOfFibre(left),
 			toned: toned.level,
 			word: describeTone(toned.lab, 'toned')
 		};
+	}
+
+	/** The toner that ends up on a zone: one of its own place, or else the one for the rest. */
+	#tonerOn(hair: HairView, zone: ZoneName): TonerView {
+		const own = this.#session.placed.find(
+			({ mix: { place, choice } }) => place === PLACE_OF[zone] && choice !== 'none'
+		);
+		return (hair === this.#session.head && own?.toner) || hair.toner;
 	}
 
 	#areaRow(area: AreaName, areas: readonly AreaName[]): EndRow {
@@ -111,11 +126,16 @@ export class SendOffView {
 		};
 	}
 
-	/** What is expected of each zone, as the record keeps it. */
-	get expectedZones(): Partial<Record<ZoneName, ExpectedEnd>> {
-		return Object.fromEntries(
-			this.rows.flatMap(({ zone, expected }) => (zone ? [[zone, expected]] : []))
-		);
+	/** What is expected of each zone and of areas apart, as the record keeps it. */
+	get expectedPlaces(): ExpectedPlaces {
+		return {
+			zones: Object.fromEntries(
+				this.rows.flatMap(({ zone, expected }) => (zone ? [[zone, expected]] : []))
+			),
+			areas: Object.fromEntries(
+				this.rows.flatMap(({ areas, key, expected }) => (areas ? [[key, expected]] : []))
+			)
+		};
 	}
 
 	/** Why it went otherwise than expected; nothing where nobody looked. */
@@ -181,6 +201,9 @@ export class SendOffView {
 		})
 	);
 }
+
+/** Where a toner of its own goes that is laid on a zone. */
+const PLACE_OF = { root: 'root', lengths: 'middle', ends: 'ends' } as const;
 
 /** Nobody sees a step of less, levels. */
 const HARDLY = 0.25;

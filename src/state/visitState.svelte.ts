@@ -308,7 +308,7 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 	/** How fast whoever works on this head puts colour on. */
 	handPace: HandPace = $derived.by(
 		steady(() =>
-			handPaceFrom(this.#workspace.visits.values(), this.visit.colourist, this.visit, this.shelf)
+			handPaceFrom(this.#workspace.cards.values(), this.visit.colourist, this.visit, this.shelf)
 		)
 	);
 	/** The head as its hours are reckoned. */

@@ -19,47 +19,85 @@ interface Entry {
 /** Does something while nobody else, in any window, does the like. */
 export type Exclusively = <T>(work: () => Promise<T>) => Promise<T>;
 
-/** A stored value with its key. */
-interface Row {
-	readonly key: string;
-	readonly value: unknown;
+/** The values of one store, read while nobody writes. */
+interface Shelf {
+	get(key: string): Promise<unknown>;
+	each(before: string, visit: (value: unknown, key: string) => void): Promise<void>;
+	keys(): Promise<string[]>;
 }
 
-/** How many documents are on their way at once. */
+/** What is read while nobody else, in any window, writes. */
+export interface Reading {
+	readonly sequence: number;
+	readonly documents: Shelf;
+	readonly index: Shelf;
+	/** Puts an index in place of the one there is: page by page, and what makes it valid last. */
+	rewriteIndex(pages: Iterable<readonly [string, unknown]>): Promise<void>;
+	/** Puts pages into the index that there is, in their order. */
+	putIndex(pages: AsyncIterable<readonly [string, unknown]>): Promise<void>;
+}
+
+/** Keys of what goes into the index; all others are documents. */
+export const isIndexKey = (key: string): boolean => /^(card|leaf|meta)\b/.test(key);
+
+/** How many values are on their way at once. */
 const AT_ONCE = 100;
 const ENTRY = 'entry';
 const NOTHING: Entry = { id: '', sequence: 0 };
 
 /**
- * Documents with a write-ahead journal: a batch is written into the journal as one value, applied document
- * by document, and cleared. Whatever is killed in between, the next one who opens or writes applies the
- * rest: all of a batch is there, or nothing of it. It is safe with the first write, one read after it was
- * asked for: what stands in between is what a kill may take.
+ * Documents with a write-ahead journal, and a small index beside them: a batch is written into the journal as
+ * one value, applied value by value, and cleared. Whatever is killed in between, the next one who opens or writes
+ * applies the rest: all of a batch is there, or nothing of it. It is safe with the first write, one read after it
+ * was asked for: what stands in between is what a kill may take.
  */
 export class JournalledStore {
 	/** The batch composed last by this window, should its writing have to be tried again. */
 	#composed: { readonly id: string; readonly batch: Batch } | undefined;
+	/** What a killed window left and the disk is too full for: read as if it were there. */
+	#left = new Map<string, unknown>();
 
+	/** @param index a store of its own: other windows of an earlier Zelvant know nothing of it */
 	constructor(
 		private readonly documents: KeyValueStore,
 		private readonly journal: KeyValueStore,
+		private readonly index: KeyValueStore,
 		private readonly exclusively: Exclusively
 	) {}
 
 	/**
-	 * Everything there is, with what a killed window left in the journal: applied, or, where the disk is too
-	 * full for that, read with the rest until it can be.
+	 * Applies what a killed window left in the journal, or, where the disk is too full for that, reads it with the
+	 * rest until it can be applied; then reads whatever is asked for, while nobody writes.
 	 */
-	open(): Promise<{ readonly sequence: number; readonly rows: readonly Row[] }> {
+	open<T>(read: (from: Reading) => Promise<T>): Promise<T> {
 		return this.exclusively(async () => {
 			const left = await this.#entry();
-			const applied = await this.#apply(left).then(
-				() => true,
-				() => false
-			);
-			const rows = await this.documents.all();
-			return { sequence: left.sequence, rows: applied ? rows : withEntry(rows, left) };
+			await this.#apply(left).catch(() => {
+				this.#left = new Map(left.put?.map(({ key, value }) => [key, value]));
+				for (const key of left.remove ?? []) this.#left.set(key, undefined);
+			});
+			return read({
+				sequence: left.sequence,
+				documents: this.#reading(this.documents, (key) => !isIndexKey(key)),
+				index: this.#reading(this.index, isIndexKey),
+				rewriteIndex: (pages) => this.#rewriteIndex(pages),
+				putIndex: async (pages) => {
+					for await (const [key, value] of pages) await this.index.set(key, value);
+				}
+			});
 		});
+	}
+
+	/** A value as it is by now; nothing where there is none. */
+	get(key: string): Promise<unknown> {
+		return this.#left.has(key)
+			? Promise.resolve(this.#left.get(key))
+			: this.#storeOf(key).get(key);
+	}
+
+	/** Keys of all documents, in their order. */
+	async keys(): Promise<string[]> {
+		return this.#reading(this.documents, (key) => !isIndexKey(key)).keys();
 	}
 
 	/**
@@ -77,13 +115,52 @@ export class JournalledStore {
 			if (last.id === id && this.#composed?.id === id) {
 				return { sequence: last.sequence, batch: this.#composed.batch };
 			}
-			const batch = await compose(last.sequence, (key) => this.documents.get(key));
+			const batch = await compose(last.sequence, (key) => this.get(key));
 			this.#composed = { id, batch };
 			const entry: Entry = { ...batch, id, sequence: last.sequence + 1 };
 			await this.journal.set(ENTRY, entry);
 			await this.#apply(entry);
 			return { sequence: entry.sequence, batch };
 		});
+	}
+
+	#storeOf(key: string): KeyValueStore {
+		return isIndexKey(key) ? this.index : this.documents;
+	}
+
+	#reading(store: KeyValueStore, isOwn: (key: string) => boolean): Shelf {
+		const left = [...this.#left].filter(([key]) => isOwn(key));
+		return {
+			get: (key) => this.get(key),
+			each: async (before, visit) => {
+				await store.each(before, (value, key) => {
+					if (!this.#left.has(key)) visit(value, key);
+				});
+				for (const [key, value] of left) if (key < before && value !== undefined) visit(value, key);
+			},
+			keys: async () => {
+				const keys = (await store.keys()).filter((key) => !this.#left.has(key));
+				return [
+					...keys,
+					...left.flatMap(([key, value]) => (value === undefined ? [] : [key]))
+				].sort();
+			}
+		};
+	}
+
+	async #rewriteIndex(pages: Iterable<readonly [string, unknown]>): Promise<void> {
+		const { index } = this;
+		const old = await index.keys();
+		// Killed halfway it is no index: what makes it one goes first, and comes last.
+		for (const some of inParts(old.sort().reverse())) {
+			await Promise.all(some.map((key) => index.remove(key)));
+		}
+		const all = [...pages];
+		for (const some of inParts(all.slice(0, -1))) {
+			await Promise.all(some.map(([key, value]) => index.set(key, value)));
+		}
+		const last = all.at(-1);
+		if (last) await index.set(...last);
 	}
 
 	async #entry(): Promise<Entry> {
@@ -93,24 +170,19 @@ export class JournalledStore {
 	/** Applying twice comes to the same as applying once. */
 	async #apply({ id, sequence, put, remove }: Entry): Promise<void> {
 		if (!put || !remove) return;
-		for (let i = 0; i < put.length; i += AT_ONCE) {
-			await Promise.all(
-				put.slice(i, i + AT_ONCE).map(({ key, value }) => this.documents.set(key, value))
-			);
+		for (const some of inParts(put)) {
+			await Promise.all(some.map(({ key, value }) => this.#storeOf(key).set(key, value)));
 		}
-		for (let i = 0; i < remove.length; i += AT_ONCE) {
-			await Promise.all(remove.slice(i, i + AT_ONCE).map((key) => this.documents.remove(key)));
+		for (const some of inParts(remove)) {
+			await Promise.all(some.map((key) => this.#storeOf(key).remove(key)));
 		}
 		await this.journal.set(ENTRY, { id, sequence } satisfies Entry);
+		this.#left.clear();
 	}
 }
 
-/** Rows as they are once a batch is applied. */
-function withEntry(rows: readonly Row[], { put = [], remove = [] }: Entry): Row[] {
-	const all = new Map(rows.map(({ key, value }) => [key, value]));
-	for (const { key, value } of put) all.set(key, value);
-	for (const key of remove) all.delete(key);
-	return [...all].map(([key, value]) => ({ key, value }));
+function* inParts<T>(items: readonly T[]): Generator<readonly T[]> {
+	for (let i = 0; i < items.length; i += AT_ONCE) yield items.slice(i, i + AT_ONCE);
 }
 
 /** By Web Locks where the browser has them; over plain http, where it has none, one after the other in this window. */

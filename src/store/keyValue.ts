@@ -5,8 +5,12 @@ export interface KeyValueStore {
 	get(key: string): Promise<unknown>;
 	set(key: string, value: unknown): Promise<void>;
 	remove(key: string): Promise<void>;
-	/** Every value with its key, as it is: nothing is known of its shape yet. */
-	all(): Promise<{ readonly key: string; readonly value: unknown }[]>;
+	/**
+	 * Walks the values in the order of their keys, as they are: nothing is known of their shape yet.
+	 * @param before only those whose key comes before this one
+	 */
+	each(before: string, visit: (value: unknown, key: string) => void): Promise<void>;
+	keys(): Promise<string[]>;
 }
 
 /**
@@ -25,14 +29,15 @@ export function browserStore(database: string, storeName: string): KeyValueStore
 			await forage.setItem(key, value);
 		},
 		remove: (key) => forage.removeItem(key),
-		async all() {
-			const rows: { key: string; value: unknown }[] = [];
-			await forage.iterate<unknown, undefined>((value, key) => {
-				rows.push({ key, value });
+		async each(before, visit) {
+			// Whatever it is told but `undefined` ends the walk.
+			await forage.iterate<unknown, true | undefined>((value, key) => {
+				if (key >= before) return true;
+				visit(value, key);
 				return undefined;
 			});
-			return rows;
-		}
+		},
+		keys: () => forage.keys()
 	};
 }
 
@@ -49,6 +54,10 @@ export function memoryStore(initial: Iterable<readonly [string, unknown]> = []):
 			map.delete(key);
 			return Promise.resolve();
 		},
-		all: () => Promise.resolve([...map].map(([key, value]) => ({ key, value })))
+		each: (before, visit) => {
+			for (const key of [...map.keys()].sort()) if (key < before) visit(map.get(key), key);
+			return Promise.resolve();
+		},
+		keys: () => Promise.resolve([...map.keys()].sort())
 	};
 }

@@ -1,6 +1,7 @@
 import { keyOf } from '../model/identity';
 import type { AnyDocument } from '../schema/records';
-import { readDocument, type Workspace } from './workspace.svelte';
+import { readDocument } from './readDocument';
+import type { Workspace } from './workspace.svelte';
 
 /**
  * Storage is asynchronous, and a page that closes does not wait for it. What is not stored at that moment is
@@ -58,11 +59,16 @@ function statesIn(noted: Record<string, unknown>): readonly unknown[] | undefine
  * migrations; the notes are cleared when it is safe.
  * @param salon which records are opened
  */
-export function takeNotes(workspace: Workspace, salon: string, storage: Storage): void {
+export async function takeNotes(
+	workspace: Workspace,
+	salon: string,
+	storage: Storage
+): Promise<void> {
 	const keys = Array.from({ length: storage.length }, (_, i) => storage.key(i)).filter(
 		(key): key is string => key?.startsWith(prefixOf(salon)) === true
 	);
 	if (keys.length === 0) return;
+	await workspace.read(keys.map((key) => key.slice(prefixOf(salon).length)));
 	for (const key of keys) {
 		const noted = parsed(storage.getItem(key));
 		if (noted === undefined) continue;

@@ -1,3 +1,4 @@
+import { keyOf } from '../model/identity';
 import type { Moment } from '../model/time';
 import type { AnyDocument } from '../schema/records';
 import { plainShelf } from './demo/shelf';
@@ -31,13 +32,19 @@ const databaseOf = (salon: Salon): string => (salon === 'own' ? 'zelvant' : 'zel
 
 /**
  * Opens the records of a salon; empty ones get what they need to begin with.
+ * @param onprogress share of what has to be gone through first, 0-1; it is asked for when there is much of it
  * @throws when the browser refuses them
  */
-export async function openWorkspace(salon: Salon, clock: Timed): Promise<Workspace> {
+export async function openWorkspace(
+	salon: Salon,
+	clock: Timed,
+	onprogress?: (share: number) => void
+): Promise<Workspace> {
 	const database = databaseOf(salon);
 	const store = new JournalledStore(
 		browserStore(database, 'documents'),
 		browserStore(`${database}-journal`, 'journal'),
+		browserStore(`${database}-index`, 'index'),
 		exclusivelyBy(database)
 	);
 	const workspace = new Workspace(store, {
@@ -48,13 +55,13 @@ export async function openWorkspace(salon: Salon, clock: Timed): Promise<Workspa
 			return (await storage?.persist()) ?? false;
 		}
 	});
-	await workspace.open();
+	await workspace.open(onprogress);
 	// Asked once there is something to keep; from then on the browser knows its answer.
-	if (workspace.all.length > 0) {
+	if (!workspace.isEmpty) {
 		const storage = navigator.storage as StorageManager | undefined;
 		workspace.kept = await storage?.persisted().catch(() => false);
 	}
-	takeNotes(workspace, salon, localStorage);
+	await takeNotes(workspace, salon, localStorage);
 	await begin(workspace, salon, clock.moment());
 	return workspace;
 }
@@ -66,40 +73,48 @@ export async function withoutRecords(salon: Salon, clock: Timed): Promise<Worksp
 		get: () => Promise.resolve(null),
 		set: refusal,
 		remove: refusal,
-		all: () => Promise.resolve([])
+		each: () => Promise.resolve(),
+		keys: () => Promise.resolve([])
 	};
-	const workspace = new Workspace(new JournalledStore(nothing, nothing, (work) => work()), {
-		now: clock.now
-	});
+	const workspace = new Workspace(
+		new JournalledStore(nothing, nothing, nothing, (work) => work()),
+		{
+			now: clock.now
+		}
+	);
 	await begin(workspace, salon, clock.moment());
 	return workspace;
 }
 
 /** A workspace to try something in: nothing of it is kept, and nobody else's records are touched. */
 export function scratch(documents: readonly AnyDocument[], clock: Pick<Timed, 'now'>): Workspace {
-	const store = new JournalledStore(memoryStore(), memoryStore(), (work) => work());
+	const store = new JournalledStore(memoryStore(), memoryStore(), memoryStore(), (work) => work());
 	const workspace = new Workspace(store, { now: clock.now });
 	workspace.begin(documents);
 	return workspace;
 }
 
 async function begin(workspace: Workspace, salon: Salon, moment: Moment): Promise<void> {
-	if (salon === 'demo' && workspace.all.length === 0) {
+	if (salon === 'demo' && workspace.isEmpty) {
 		workspace.begin(await demoOf(moment));
 	} else if (!workspace.shelf) workspace.begin([plainShelf(moment.at)]);
 }
 
 /** Puts documents in place of everything there is, as one step; what is set aside stays there. */
-export function replaceAll(
+export async function replaceAll(
 	workspace: Workspace,
 	label: string,
 	documents: readonly AnyDocument[]
-): string | undefined {
-	const kept = new Set(documents.map(({ kind, id }) => `${kind}:${id}`));
+): Promise<string | undefined> {
+	const kept = new Set(documents.map(keyOf));
+	const gone: string[] = [];
+	for await (const { document } of workspace.walk()) {
+		const key = keyOf(document);
+		await workspace.read([key]);
+		if (!kept.has(key)) gone.push(key);
+	}
 	return workspace.transact(label, (draft) => {
-		for (const document of workspace.all) {
-			if (!kept.has(`${document.kind}:${document.id}`)) draft.remove(document);
-		}
+		for (const key of gone) draft.removeKey(key);
 		for (const document of documents) draft.put(document);
 	});
 }

@@ -37,7 +37,11 @@ export class Transaction {
 	}
 	/** Takes a document out; taking out what is not there changes nothing. */
 	remove(document: Pick<AnyDocument, 'kind' | 'id'>): void {
-		this.#drafts.set(keyOf(document), undefined);
+		this.removeKey(keyOf(document));
+	}
+
+	removeKey(key: string): void {
+		this.#drafts.set(key, undefined);
 	}
 
 	#need(kind: AnyDocument['kind'], id: string): AnyDocument {

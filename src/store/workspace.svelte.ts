@@ -1,19 +1,19 @@
 import { dequal as equal } from 'dequal/lite';
 import { SvelteMap } from 'svelte/reactivity';
 import { keyOf, newId } from '../model/identity';
-import { migrate } from '../schema/migrations';
-import {
-	anyDocument,
-	type AnyDocument,
-	type Client,
-	type Picture,
-	type Shelf,
-	type Visit
-} from '../schema/records';
+import { cardOf } from '../model/index/card';
+import { leafOf, type LedgerLeaf } from '../model/index/leaf';
+import { picturesOf } from '../model/visit/pictures';
+import type { AnyDocument, Client, Picture, Shelf, Visit } from '../schema/records';
+import { CardIndex } from './cardIndex.svelte';
 import { currentGesture } from './gesture.svelte';
 import { StepHistory, type Label, type Step } from './history.svelte';
-import type { Batch, JournalledStore } from './journalledStore';
+import { isIndexKey, type Batch, type JournalledStore } from './journalledStore';
+import { LedgerBook } from './ledgerBook.svelte';
 import { merge3, withValueAt, type Clash } from './merge';
+import { openIndex, readIndex } from './openIndex';
+import { readDocument, type SetAside } from './readDocument';
+import { META, newMeta, pagesOfDays, withIndex, type Written } from './recordIndex';
 import { Transaction, type Change } from './transaction';
 
 /** How what was changed is kept: the state of the writes that are still to succeed. */
@@ -26,13 +26,6 @@ export type SaveState =
 			readonly problem: 'full' | 'silent' | 'refused';
 			readonly told: string;
 	  };
-
-/** A stored value that could not be read; kept as it is and shown, never dropped. */
-export interface SetAside {
-	readonly key: string;
-	readonly reason: string;
-	readonly value: unknown;
-}
 
 /** One field that two windows changed at once: what the other one set holds, until somebody says. */
 export interface FieldClash extends Clash {
@@ -73,21 +66,27 @@ const SILENT_MS = 6000;
 const RETRY_MS = [500, 1000, 2000, 4000, 8000] as const;
 /** Where what others stored could not be read, it is tried again after this, ms. */
 const CATCH_UP_MS = 2000;
+const CATCH_UP_TRIES = 5;
 
-const firstFault = (parsed: ReturnType<typeof anyDocument.safeParse> | undefined): string => {
-	const issue = parsed?.error?.issues[0];
-	return issue ? `${issue.path.join('.')} ${issue.message}` : '';
-};
+/** Documents that are read or written at once. */
+const AT_ONCE = 100;
 
 /**
- * All documents of one salon in memory, with their store behind them. Reading is immediate and reactive.
+ * The documents of one salon with their store behind them. Clients and the shelf are in memory; visits and pictures
+ * once somebody asked for them, and of all visits their cards. What is in memory is read at once and reactive.
  * Whatever is changed is one transaction over any number of documents: it can be taken back, it is stored
  * whole or not at all, and it is laid on the documents as they are by then, whoever changed them meanwhile.
  */
 export class Workspace {
 	readonly clients = new SvelteMap<string, Client>();
+	/** What is known of every visit, read or not. */
+	readonly cards = new CardIndex();
+	/** Visits that were read. */
 	readonly visits = new SvelteMap<string, Visit>();
+	/** Pictures of the visits that were read. */
 	readonly pictures = new SvelteMap<string, Picture>();
+	/** The ledger of all visits, once it is asked for. */
+	readonly book: LedgerBook;
 	shelf = $state.raw<Shelf | undefined>();
 	aside = $state.raw<readonly SetAside[]>([]);
 	saveState = $state.raw<SaveState>({ status: 'saved' });
@@ -115,33 +114,49 @@ export class Workspace {
 	constructor(store: JournalledStore, options: WorkspaceOptions) {
 		this.#store = store;
 		this.#options = options;
+		this.book = new LedgerBook({ cards: this.cards, get: (key) => store.get(key) });
 		const { channel } = options;
 		if (channel) {
 			channel.onmessage = ({ data }: MessageEvent<Broadcast>) => void this.#hear(data);
 		}
 	}
 
-	/** Reads everything, sets aside what does not fit, and writes down what a migration parted. */
-	async open(): Promise<void> {
-		const { sequence, rows } = await this.#store.open();
-		this.#sequence = sequence;
-		const aside: SetAside[] = [];
-		const parted: AnyDocument[] = [];
-		for (const { key, value } of rows) {
-			const read = readDocument(value);
-			if (!read.ok) {
-				aside.push({ key, reason: read.reason, value });
-				continue;
-			}
-			this.#stored.set(key, read.document);
-			this.#hold(key, read.document);
-			if (read.also.length > 0) parted.push(read.document, ...read.also);
+	/**
+	 * Opens the records: reads what every page needs, sets aside what does not fit, and writes down what a migration
+	 * parted.
+	 * @param onprogress share of what has to be gone through first, 0-1
+	 */
+	async open(onprogress?: (share: number) => void): Promise<void> {
+		const opened = await this.#store.open((from) => openIndex(from, onprogress));
+		this.#sequence = opened.sequence;
+		this.cards.replace(opened.cards);
+		for (const document of opened.documents) this.#keep(keyOf(document), document);
+		this.aside = opened.aside;
+		if (opened.leaves) this.book.take(opened.leaves);
+		for (const document of opened.parted) {
+			await this.read([keyOf(document)]);
+			this.#change(keyOf(document), document);
 		}
-		this.aside = aside;
-		for (const document of parted) this.#change(keyOf(document), document);
 	}
 
+	/** Whether there is nothing at all. */
+	get isEmpty(): boolean {
+		return this.clients.size + this.cards.size === 0 && !this.shelf;
+	}
+
+	/**
+	 * A document that is in memory; nothing where there is none.
+	 * @throws {Error} when it is a visit that was not read
+	 */
 	get(key: string): AnyDocument | undefined {
+		const document = this.#held(key);
+		const [kind, id = ''] = key.split(':');
+		if (!document && kind === 'visit' && this.cards.has(id)) {
+			throw new Error(`the visit ${id} was not read yet`);
+		}
+		return document;
+	}
+	#held(key: string): AnyDocument | undefined {
 		const [kind, id = ''] = key.split(':');
 		if (kind === 'client') return this.clients.get(id);
 		if (kind === 'visit') return this.visits.get(id);
@@ -149,20 +164,145 @@ export class Workspace {
 		return this.shelf && keyOf(this.shelf) === key ? this.shelf : undefined;
 	}
 
-	get all(): AnyDocument[] {
-		return [
-			...this.clients.values(),
-			...this.visits.values(),
-			...this.pictures.values(),
-			...(this.shelf ? [this.shelf] : [])
-		];
+	/** Visits of a client, newest first, as far as they are read. */
+	visitsOf(clientId: string): Visit[] {
+		return this.cards
+			.of(clientId)
+			.flatMap(({ id }) => this.visits.get(id) ?? [])
+			.sort((p, q) => q.date.localeCompare(p.date) || q.createdAt.localeCompare(p.createdAt));
+	}
+	/** Whether all visits of a client are in memory. */
+	isRead(clientId: string): boolean {
+		return this.cards.of(clientId).every(({ id }) => this.visits.has(id));
+	}
+	/** Reads all visits of a client into memory, with their pictures. */
+	readVisitsOf(clientId: string): Promise<void> {
+		return this.readVisits(this.cards.of(clientId).map(({ id }) => id));
+	}
+	/**
+	 * Reads visits into memory, with their pictures.
+	 * @throws when the browser refuses them
+	 */
+	async readVisits(ids: readonly string[]): Promise<void> {
+		await this.read(ids.map((id) => `visit:${id}`));
+		const pictures = ids.flatMap((id) => {
+			const visit = this.visits.get(id);
+			return visit ? picturesOf(visit) : [];
+		});
+		await this.read(pictures.map((id) => `picture:${id}`));
+	}
+	/** Reads documents into memory; those that are there stay as they are. */
+	async read(keys: readonly string[]): Promise<void> {
+		const wanted = keys.filter((key) => !this.#held(key) && !this.#dirty.has(key));
+		for (let i = 0; i < wanted.length; i += AT_ONCE) {
+			await Promise.all(wanted.slice(i, i + AT_ONCE).map((key) => this.#readOne(key)));
+		}
+	}
+	async #readOne(key: string): Promise<void> {
+		const value = await this.#store.get(key);
+		// Somebody else may have brought it, or taken it out, while it was read.
+		if (this.#held(key) || this.#dirty.has(key)) return;
+		if (value === null || value === undefined) {
+			this.cards.delete(key.split(':')[1] ?? '');
+			return;
+		}
+		const read = readDocument(value);
+		if (read.ok) {
+			this.#keep(key, read.document);
+			return;
+		}
+		this.cards.delete(key.split(':')[1] ?? '');
+		if (!this.aside.some((one) => one.key === key)) {
+			this.aside = [...this.aside, { key, reason: read.reason, value }];
+		}
+	}
+	/** Holds a document as it is stored. */
+	#keep(key: string, document: AnyDocument): void {
+		this.#stored.set(key, document);
+		this.#hold(key, document);
 	}
 
-	/** Visits of a client, newest first. */
-	visitsOf(clientId: string): Visit[] {
-		return [...this.visits.values()]
-			.filter((visit) => visit.clientId === clientId)
-			.sort((p, q) => q.date.localeCompare(p.date) || q.createdAt.localeCompare(p.createdAt));
+	/**
+	 * Documents as they are by now, also those that are not stored yet, in the order of their keys. What is read for
+	 * it is not held.
+	 * @param only keys; left out, all of them
+	 */
+	async *walk(
+		only?: readonly string[]
+	): AsyncGenerator<{ readonly document: AnyDocument; readonly share: number }> {
+		const keys = only ?? [...new Set([...(await this.#store.keys()), ...this.#dirty])].sort();
+		for (let i = 0; i < keys.length; i += AT_ONCE) {
+			const part = keys.slice(i, i + AT_ONCE);
+			const documents = await Promise.all(part.map((key) => this.#now(key)));
+			for (const [k, document] of documents.entries()) {
+				if (document) yield { document, share: (i + k + 1) / keys.length };
+			}
+		}
+	}
+	/** A document as it is by now, without holding it. */
+	async #now(key: string): Promise<AnyDocument | undefined> {
+		const held = this.#held(key);
+		if (held || this.#dirty.has(key)) return held;
+		const read = readDocument(await this.#store.get(key));
+		return read.ok ? read.document : undefined;
+	}
+
+	/**
+	 * Brings many documents in, part by part, without holding them: each part is stored whole before the next is
+	 * asked for, and nothing of it can be taken back. Where it ends halfway, what came in stays.
+	 * @returns how many came in
+	 * @throws when a part is refused, once the records are in order again
+	 */
+	async bringIn(parts: AsyncIterable<readonly AnyDocument[]>): Promise<number> {
+		await this.flush();
+		const days = new Set<string>();
+		const fresh = new Map<string, LedgerLeaf>();
+		let count = 0;
+		let missed = false;
+		try {
+			for await (const part of parts) {
+				const { sequence, batch } = await this.#store.commit(newId(), () =>
+					Promise.resolve({
+						put: part.map((document) => ({ key: keyOf(document), value: document })),
+						remove: []
+					})
+				);
+				missed ||= sequence !== this.#sequence + 1;
+				this.#sequence = sequence;
+				for (const document of part) {
+					if (document.kind === 'visit') {
+						const before = this.cards.get(document.id)?.date;
+						if (before !== undefined) days.add(before);
+						days.add(document.date);
+						fresh.set(document.id, leafOf(document));
+					}
+					this.#heard(keyOf(document), document);
+				}
+				count += part.length;
+				this.#options.channel?.postMessage({ sequence, batch } satisfies Broadcast);
+			}
+		} finally {
+			await (missed ? this.#catchUp() : this.#putInOrder(days, fresh));
+		}
+		return count;
+	}
+	/** Writes the index of what was brought in. Where somebody else wrote meanwhile, the next one who opens makes it. */
+	#putInOrder(days: ReadonlySet<string>, fresh: ReadonlyMap<string, LedgerLeaf>): Promise<void> {
+		return this.#store
+			.open(async (from) => {
+				if (from.sequence !== this.#sequence) return;
+				await from.putIndex(
+					pagesOfDays(days, this.cards.values(), fresh, (key) => from.index.get(key))
+				);
+				const meta = newMeta({
+					sequence: from.sequence,
+					documents: (await from.documents.keys()).length,
+					shelf: this.shelf && keyOf(this.shelf),
+					aside: this.aside.map(({ key }) => key)
+				});
+				await from.putIndex(oneByOne([[META, meta]]));
+			})
+			.catch(() => undefined);
 	}
 
 	/**
@@ -239,9 +379,7 @@ export class Workspace {
 	async putAside(values: readonly SetAside[]): Promise<void> {
 		const fresh = values.filter(({ key }) => !this.aside.some((one) => one.key === key));
 		if (fresh.length === 0) return;
-		await this.#store.commit(newId(), () =>
-			Promise.resolve({ put: fresh.map(({ key, value }) => ({ key, value })), remove: [] })
-		);
+		await this.#store.commit(newId(), (sequence, read) => withIndex([], sequence, read, fresh));
 		this.aside = [...this.aside, ...fresh];
 	}
 
@@ -332,20 +470,19 @@ export class Workspace {
 		const clashes: FieldClash[] = [];
 		const { sequence, batch } = await this.#store.commit(id, async (stored, read) => {
 			const behind = stored !== known;
-			const put: Batch['put'][number][] = [];
-			const remove: string[] = [];
+			const written: Written[] = [];
 			for (const [key, { before, after }] of entries) {
-				let value = after;
-				if (behind) {
-					const there = readDocument(await read(key));
-					const merged = merge3(before, after, there.ok ? there.document : undefined);
-					value = merged.value;
-					clashes.push(...merged.clashes.map((clash) => ({ ...clash, key, id: newId() })));
+				if (!behind) {
+					written.push({ key, was: before, now: after });
+					continue;
 				}
-				if (value) put.push({ key, value });
-				else remove.push(key);
+				const there = readDocument(await read(key));
+				const was = there.ok ? there.document : undefined;
+				const merged = merge3(before, after, was);
+				clashes.push(...merged.clashes.map((clash) => ({ ...clash, key, id: newId() })));
+				written.push({ key, was, now: merged.value });
 			}
-			return { put, remove };
+			return withIndex(written, stored, read);
 		});
 		this.#flight = undefined;
 		const missed = sequence !== this.#sequence + 1;
@@ -356,7 +493,11 @@ export class Workspace {
 		}
 		if (clashes.length > 0) this.clashes = [...this.clashes, ...clashes];
 		// Other windows only hear of what is safely stored.
-		this.#options.channel?.postMessage({ sequence, batch } satisfies Broadcast);
+		const documents: Batch = {
+			put: batch.put.filter(({ key }) => !isIndexKey(key)),
+			remove: batch.remove.filter((key) => !isIndexKey(key))
+		};
+		this.#options.channel?.postMessage({ sequence, batch: documents } satisfies Broadcast);
 		if (missed) await this.#catchUp();
 	}
 
@@ -370,38 +511,67 @@ export class Workspace {
 		this.#sequence = sequence;
 		for (const { key, value } of batch.put) {
 			const read = readDocument(value);
-			if (read.ok) this.#settle(key, this.#stored.get(key), read.document);
+			if (read.ok) this.#heard(key, read.document);
 		}
-		for (const key of batch.remove) this.#settle(key, this.#stored.get(key), undefined);
+		for (const key of batch.remove) this.#heard(key, undefined);
 	}
 
-	/** Reads again what is stored, where something was missed: as often as it takes. */
-	async #catchUp(): Promise<void> {
-		const read = await this.#store.open().catch(() => undefined);
-		if (!read) {
-			setTimeout(() => void this.#catchUp(), CATCH_UP_MS);
+	/** A document was stored by somebody else: it is held where somebody here may be looking at it. */
+	#heard(key: string, document: AnyDocument | undefined): void {
+		if (
+			document?.kind === 'visit' &&
+			!this.#held(key) &&
+			!(this.cards.of(document.clientId).length > 0 && this.isRead(document.clientId))
+		) {
+			this.cards.put(cardOf(document));
+			this.book.put(() => leafOf(document));
 			return;
 		}
-		const { sequence, rows } = read;
-		this.#sequence = Math.max(this.#sequence, sequence);
-		const there = new Map<string, AnyDocument>();
-		for (const { key, value } of rows) {
-			const read = readDocument(value);
-			if (read.ok) there.set(key, read.document);
+		this.#settle(key, this.#stored.get(key), document);
+		if (!document && !this.#held(key)) this.#hold(key, undefined);
+	}
+
+	/**
+	 * Reads again what is stored, where something was missed: as often as it takes. Somebody may be bringing in many,
+	 * and the index is not of all of them yet; where it stays so, it is made here.
+	 */
+	async #catchUp(tries = 0): Promise<void> {
+		const found = await this.#store
+			.open(async (from) => {
+				const opened = tries < CATCH_UP_TRIES ? await readIndex(from) : await openIndex(from);
+				const held = await Promise.all(
+					[...this.#stored.keys()].map(
+						async (key) => [key, readDocument(await from.documents.get(key))] as const
+					)
+				);
+				return opened && { opened, held };
+			})
+			.catch(() => undefined);
+		if (!found) {
+			setTimeout(() => void this.#catchUp(tries + 1), CATCH_UP_MS);
+			return;
 		}
+		const { opened, held } = found;
+		this.#sequence = Math.max(this.#sequence, opened.sequence);
+		const there = new Map(opened.documents.map((document) => [keyOf(document), document]));
+		for (const [key, read] of held) if (read.ok) there.set(key, read.document);
+		this.cards.replace(opened.cards);
 		for (const key of new Set([...there.keys(), ...this.#stored.keys()])) {
 			const document = there.get(key);
 			if (!equal(document, this.#stored.get(key))) {
 				this.#settle(key, this.#stored.get(key), document);
 			}
 		}
+		// What is changed here and not stored yet has a card of its own.
+		for (const key of this.#dirty) this.#hold(key, this.#held(key));
+		this.book.again();
 	}
 
 	/** A document is stored: what was changed here since is laid on it. */
 	#settle(key: string, base: AnyDocument | undefined, stored: AnyDocument | undefined): void {
 		if (stored) this.#stored.set(key, stored);
 		else this.#stored.delete(key);
-		const mine = this.get(key);
+		const mine = this.#held(key);
 		if (mine === stored) return;
 		const { value, clashes } = merge3(base, mine, stored);
 		this.#hold(key, value);
@@ -414,37 +584,24 @@ export class Workspace {
 		const [kind, id = ''] = key.split(':');
 		if (document) {
 			if (document.kind === 'client') this.clients.set(id, document);
-			else if (document.kind === 'visit') this.visits.set(id, document);
-			else if (document.kind === 'picture') this.pictures.set(id, document);
+			else if (document.kind === 'visit') {
+				this.visits.set(id, document);
+				this.cards.put(cardOf(document));
+				this.book.put(() => leafOf(document));
+			} else if (document.kind === 'picture') this.pictures.set(id, document);
 			else this.shelf = document;
 		} else if (kind === 'client') this.clients.delete(id);
-		else if (kind === 'visit') this.visits.delete(id);
-		else if (kind === 'picture') this.pictures.delete(id);
+		else if (kind === 'visit') {
+			this.visits.delete(id);
+			this.cards.delete(id);
+			this.book.delete(id);
+		} else if (kind === 'picture') this.pictures.delete(id);
 		else if (this.shelf && keyOf(this.shelf) === key) this.shelf = undefined;
 	}
 }
 
-type ReadDocument =
-	| { readonly ok: true; readonly document: AnyDocument; readonly also: readonly AnyDocument[] }
-	| { readonly ok: false; readonly reason: string };
-
-/** A stored value as a document of today, with what its migration parted from it; or why it is none. */
-export function readDocument(value: unknown): ReadDocument {
-	const migrated = migrate(value);
-	if (!migrated.ok) {
-		return {
-			ok: false,
-			reason:
-				migrated.problem === 'newer' ? 'written by a newer Zelvant' : 'not a document of Zelvant'
-		};
-	}
-	const parsed = anyDocument.safeParse(migrated.document);
-	if (!parsed.success) return { ok: false, reason: `does not fit: ${firstFault(parsed)}` };
-	const also = migrated.also.flatMap((each) => {
-		const own = anyDocument.safeParse(each);
-		return own.success ? [own.data] : [];
-	});
-	return { ok: true, document: parsed.data, also };
+async function* oneByOne<T>(items: readonly T[]): AsyncGenerator<T> {
+	for (const item of items) yield await Promise.resolve(item);
 }
 
 const isFull = (error: unknown): boolean =>

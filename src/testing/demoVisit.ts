@@ -35,10 +35,12 @@ export async function openMemory(documents: readonly AnyDocument[]): Promise<Wor
 	const store = new JournalledStore(
 		memoryStore(documents.map((document) => [keyOf(document), document])),
 		memoryStore(),
+		memoryStore(),
 		(work) => work()
 	);
 	const workspace = new Workspace(store, { now: () => NOW });
 	await workspace.open();
+	await workspace.readVisits([...workspace.cards.values()].map(({ id }) => id));
 	return workspace;
 }
 

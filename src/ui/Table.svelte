@@ -12,7 +12,7 @@
 	import ArrowUp from '@lucide/svelte/icons/arrow-up';
 	import { tick, type Snippet } from 'svelte';
 	import { get } from 'svelte/store';
-	import { collate, type CellValue, type TableColumn } from './table';
+	import { collate, type CellValue, type SortedBy, type TableColumn } from './table';
 	import Menu from './Menu.svelte';
 
 	interface Props {
@@ -26,7 +26,9 @@
 		/** Where a row leads; nothing where it leads nowhere. */
 		hrefOf?: (row: T) => string | undefined;
 		/** Column it is sorted by at first. */
-		sortedBy?: { readonly id: string; readonly desc?: boolean };
+		sortedBy?: SortedBy | undefined;
+		/** Told how it is to be sorted, where the rows come sorted so; left out, it sorts them itself. */
+		onsort?: (by: SortedBy) => unknown;
 		/** What stands above it, beside its columns. */
 		tools?: Snippet;
 		/** Marks the row that is looked at. */
@@ -42,6 +44,7 @@
 		cell,
 		hrefOf,
 		sortedBy,
+		onsort,
 		tools,
 		isMarked = () => false,
 		rowHeight = 56
@@ -64,6 +67,7 @@
 		features,
 		// A head that is pressed turns the order round: there is no third.
 		enableSortingRemoval: false,
+		manualSorting: onsort !== undefined,
 		get columns() {
 			return columns.map(({ id, head, value }) => ({
 				id,
@@ -81,6 +85,11 @@
 		initialState: { sorting: sortedBy ? [{ id: sortedBy.id, desc: sortedBy.desc ?? false }] : [] }
 	});
 	const sorted = $derived(table.getRowModel().rows);
+	function sortBy(column: ReturnType<typeof table.getColumn>) {
+		column?.toggleSorting();
+		const by = column?.getIsSorted();
+		if (column && by) onsort?.({ id: column.id, desc: by === 'desc' });
+	}
 	const byId = $derived(new Map(columns.map((column) => [column.id, column])));
 	const shown = $derived(table.getVisibleLeafColumns().map(({ id }) => byId.get(id)!));
 	const tracks = $derived(shown.map(({ track }) => track ?? 'minmax(0,1fr)').join(' '));
@@ -197,7 +206,7 @@
 						>
 							<button
 								class={[headLook(end), 'w-full', by && 'font-bold text-ink']}
-								onclick={() => column.toggleSorting()}
+								onclick={() => sortBy(column)}
 								>{head}{#if by === 'asc'}<ArrowUp
 										size={15}
 										class="flex-none"

@@ -8,9 +8,13 @@ export const fileName = (about: string, day: string, ending: string): string =>
 	}-${day}.${ending}`;
 
 /** Hands a text to the browser to save as a file. */
-export function downloadText(name: string, type: string, text: string): void {
+export const downloadText = (name: string, type: string, text: string): void =>
+	downloadBlob(name, new Blob([text], { type }));
+
+/** Hands what is already a file to the browser to save. */
+export function downloadBlob(name: string, file: Blob): void {
 	const link = document.createElement('a');
-	link.href = URL.createObjectURL(new Blob([text], { type }));
+	link.href = URL.createObjectURL(file);
 	link.download = name;
 	link.click();
 	setTimeout(() => URL.revokeObjectURL(link.href), 10_000);

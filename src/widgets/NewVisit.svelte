@@ -17,8 +17,9 @@
 	let { open, station = 'read', prepare = (visit) => visit, onclose }: Props = $props();
 	const { workspace } = useRecords();
 	const clock = useClock();
-	function begin(client: Client, isNew = false) {
+	async function begin(client: Client, isNew = false) {
 		const { id } = client;
+		await workspace.readVisitsOf(id);
 		const moment = clock.moment();
 		const visit = prepare(beginVisit(client, workspace.visitsOf(id), workspace.shelf, moment));
 		workspace.transact(isNew ? 'new client' : 'new visit', (draft) => {
@@ -34,8 +35,8 @@
 	{#await import('./NewClientForm.svelte') then { default: NewClientForm }}
 		<NewClientForm
 			act="New client, {station === 'read' ? 'read the hair' : 'plan the lift'}"
-			onknown={(client) => begin(client)}
-			onnew={(name) => begin(newClient(name, clock.now()), true)}
+			onknown={(client) => void begin(client)}
+			onnew={(name) => void begin(newClient(name, clock.now()), true)}
 		/>
 	{/await}
 </Sheet>

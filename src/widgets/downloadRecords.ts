@@ -1,10 +1,19 @@
-import type { RecordsFile } from '../schema/file';
-import { downloadText, fileName } from '../ui/download';
+import type { Moment } from '../model/time';
+import { exporting } from '../state/exporting.svelte';
+import type { Exported } from '../store/exportFile';
+import { downloadBlob, fileName } from '../ui/download';
 
-/** Hands a file of records to the browser to save. */
-export const downloadRecords = (file: RecordsFile, about: string): void =>
-	downloadText(
-		fileName(about, file.exportedAt.slice(0, 10), 'zelvant.json'),
-		'application/json',
-		JSON.stringify(file, null, '\t')
-	);
+/**
+ * Makes a file of records and hands it to the browser to save.
+ * @param about what it is about, for its name
+ * @param only keys of what is wanted; left out, everything
+ */
+export async function downloadRecords(
+	records: Exported,
+	{ at, day }: Moment,
+	about: string,
+	only?: readonly string[]
+): Promise<void> {
+	const file = await exporting.run(records, at, only);
+	if (file) downloadBlob(fileName(about, day, 'zelvant.json'), file);
+}

@@ -87,15 +87,27 @@ export function formatHours(minutes: number): string {
 const navigatorLocale = (): string =>
 	typeof navigator === 'undefined' ? 'en' : navigator.language;
 
+/** Days whose words are kept: those of more than ten years. */
+const MOST_TOLD = 4000;
+
 /** Formatters are slow to make and quick to use: one each for as long as the page speaks one language. */
 function formatterOf(options: Intl.DateTimeFormatOptions): (date: string) => string {
 	let made: { readonly locale: string; readonly formatter: DateFormatter } | undefined;
+	/** A list tells the same days again and again. */
+	const told = new Map<string, string>();
 	return (date) => {
 		const locale = navigatorLocale();
 		if (made?.locale !== locale) {
 			made = { locale, formatter: new DateFormatter(locale, { ...options, timeZone: 'UTC' }) };
+			told.clear();
 		}
-		return made.formatter.format(parseDate(date).toDate('UTC'));
+		let words = told.get(date);
+		if (words === undefined) {
+			words = made.formatter.format(parseDate(date).toDate('UTC'));
+			if (told.size >= MOST_TOLD) told.clear();
+			told.set(date, words);
+		}
+		return words;
 	};
 }
 

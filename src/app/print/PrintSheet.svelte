@@ -53,7 +53,7 @@
 	});
 	const main = $derived(session.head.main.lift);
 	const workspace = useRecords().workspace;
-	const series = $derived(seriesOf(workspace.visits.values(), visit));
+	const series = $derived(seriesOf(workspace.visitsOf(visit.clientId), visit));
 	/**
 	 * The way out for every likely stalling point. It is a search and the sheet is seldom looked at, so it is
 	 * worked out when somebody prints: on the spot, before the page is laid out.

@@ -1,7 +1,7 @@
 import { weeksBetween, type Day, type Moment } from '../time';
 import { AREAS, BOUNDS, ZONE_NAMES } from '../../core/vocabulary';
 import { STARTS_AT, type AreaName } from '../../core/lift';
-import { aimOf, exceptions, readingOf } from '../visit/exceptions';
+import { aimOf, areaGroups, exceptions, readingOf } from '../visit/exceptions';
 import { daySteps } from '../visit/day';
 import { stepsAt, stepsOn } from '../visit/kept';
 import { subjectOf } from '../visit/lift';
@@ -92,7 +92,7 @@ export function nextReading(last: Visit, day: Day): Reading {
 		// A root that was light already is old blonde now, whether or not anything went on it today.
 		const begunAnew = worked.root || before.zones.root.state !== 'natural';
 		const left = (zone: ZoneName): ZoneReading => {
-			const end = worked[zone] ? leftOn(last, zone) : undefined;
+			const end = worked[zone] ? leftOn(last, zone, area) : undefined;
 			const { oldLights, ...kept } = before.zones[zone];
 			// Nobody looks at old light pieces apart: where they were taken along, they are as was expected.
 			const level = lights.get(zone) ?? oldLights?.level;
@@ -169,8 +169,11 @@ const isSeen = (visit: Visit, zone: ZoneName): boolean =>
  */
 function leftOn(
 	visit: Visit,
-	zone: ZoneName
+	zone: ZoneName,
+	area?: AreaName
 ): Pick<ZoneReading, 'presentLevel' | 'undertone'> | undefined {
+	const apart = area && leftOnArea(visit, zone, area);
+	if (apart !== undefined) return { presentLevel: apart };
 	const seen = seenOn(visit, zone);
 	if (seen) {
 		const { level, undertone } = seen;
@@ -186,6 +189,24 @@ function leftOn(
 	// Who looked at one zone alone says how far the others may be off, too.
 	const off = own !== undefined ? own - toned : level !== undefined ? level - expected.toned : 0;
 	return { presentLevel: onScale(Math.round(10 * (lifted + off)) / 10) };
+}
+
+/**
+ * Level that an area apart was lifted to: as was expected of it, moved by as much as it was seen off, or else as the
+ * rest of the head was; nothing where nothing was expected of it by itself.
+ */
+function leftOnArea(visit: Visit, zone: ZoneName, area: AreaName): number | undefined {
+	const { expected, areas } = visit.result;
+	const groups = areaGroups(visit.reading, visit.aim);
+	// What is alike was looked at together, under the name of the first.
+	const own = groups.find((one) => one.areas.includes(area))?.area;
+	const then = own && expected?.areas?.[own];
+	if (!expected || !then) return undefined;
+	const seen = areas?.[own]?.level;
+	const rest = leftOn(visit, zone)?.presentLevel;
+	const restThen = (expected.zones?.[zone] ?? expected).lifted;
+	const off = seen !== undefined ? seen - then.toned : rest === undefined ? 0 : rest - restThen;
+	return onScale(Math.round(10 * (then.lifted + off)) / 10);
 }
 
 /** Level at which old light pieces of an area were left, by zone, to the tenth; none that nothing went on. */

@@ -7,7 +7,9 @@ const tenth = (level: number): number => Math.round(level * 10) / 10;
 
 type Result = Visit['result'];
 /** Levels expected after the toner, and of the lift under it. */
-export type ExpectedEnd = Omit<NonNullable<Result['expected']>, 'zones'>;
+export type ExpectedEnd = Omit<NonNullable<Result['expected']>, 'zones' | 'areas'>;
+/** The same of single zones, and of areas that are not as the rest. */
+export type ExpectedPlaces = Pick<NonNullable<Result['expected']>, 'zones' | 'areas'>;
 /** What somebody tells of some of the hair at the end. */
 export type SeenPlace = NonNullable<NonNullable<Result['zones']>[ZoneName]>;
 
@@ -15,6 +17,13 @@ const tenths = ({ toned, lifted }: ExpectedEnd): ExpectedEnd => ({
 	toned: tenth(toned),
 	lifted: tenth(lifted)
 });
+
+const eachInTenths = <K extends string>(ends: Readonly<Partial<Record<K, ExpectedEnd>>>) =>
+	Object.fromEntries(
+		Object.entries<ExpectedEnd | undefined>(ends).flatMap(([place, end]) =>
+			end ? [[place, tenths(end)]] : []
+		)
+	) as Partial<Record<K, ExpectedEnd>>;
 
 /** Minutes since who is worked on sat down; nothing where nobody sits, or sat down on another day. */
 export function satMinutes(
@@ -30,19 +39,20 @@ export function satMinutes(
  * Records what a visit came to, on its draft. What somebody saw stays as written; where nobody looked, none
  * is made up: what was expected stands beside it as that.
  * @param expected of the hair that the figures speak of
- * @param zones expected of each zone
+ * @param places expected of each zone, and of areas apart by the first of those that are alike
  * @param returnWeeks weeks after which this is usually done again
  */
 export function record(
 	draft: Visit,
 	expected: ExpectedEnd,
-	zones: Readonly<Partial<Record<ZoneName, ExpectedEnd>>>,
+	{ zones = {}, areas = {} }: ExpectedPlaces,
 	returnWeeks: number,
 	now: Date
 ): void {
 	draft.result.expected = {
 		...tenths(expected),
-		zones: Object.fromEntries(Object.entries(zones).map(([zone, end]) => [zone, tenths(end)]))
+		zones: eachInTenths(zones),
+		areas: eachInTenths(areas)
 	};
 	draft.result.recordedAt = now.toISOString();
 	draft.result.returnWeeks ??= returnWeeks;

@@ -1,5 +1,5 @@
 import type { SalonHead } from '../../core/learn';
-import { weighedLightener } from '../shelf/stock';
+import type { VisitCard } from '../index/card';
 import { handPaceFrom, type HandPace } from '../visit/handPace';
 import { learnedFrom, looksOf, teachingVisits } from '../visit/learned';
 import type { Learned } from '../visit/lift';
@@ -9,38 +9,55 @@ import type { Client, Shelf, Visit } from '../../schema/records';
 /** So many of the latest visits are gone through: what lies before says little of how it is done now. */
 const MOST_VISITS = 400;
 
+/** A head of which something may have been seen, by its cards. */
+export interface TeachingHead {
+	readonly clientId: string;
+	/** Visits at which a level was noted. */
+	readonly visits: number;
+	/** Day of the last of them. */
+	readonly last: Day;
+}
+
+/** Heads of which a level was noted, who was seen last first. */
+export function teachingHeads(cards: Iterable<VisitCard>): TeachingHead[] {
+	const of = new Map<string, TeachingHead>();
+	for (const { clientId, date, isLookedAt } of cards) {
+		if (!isLookedAt) continue;
+		const { visits, last } = of.get(clientId) ?? { visits: 0, last: date };
+		of.set(clientId, { clientId, visits: visits + 1, last: last > date ? last : date });
+	}
+	return [...of.values()].sort((p, q) => q.last.localeCompare(p.last));
+}
+
+/** How many of the heads, who was seen last first, hold the visits that the salon is judged by. */
+export function headsJudged(heads: readonly TeachingHead[]): number {
+	let visits = 0;
+	const enough = heads.findIndex((head) => (visits += head.visits) >= MOST_VISITS);
+	return enough < 0 ? heads.length : enough + 1;
+}
+
 /** A head of which something was seen. */
 export interface TaughtClient {
 	readonly client: Client;
 	/** Recorded visits at which a level was seen, the latest first; also those that do not count. */
 	readonly visits: readonly Visit[];
-	/** Day of the last of them. */
-	readonly last: Day;
 }
 
 const lookedAt = (visit: Visit): boolean =>
 	visit.result.recordedAt !== undefined && looksOf(visit).length > 0;
 
-/** Heads of which a level was seen, who was seen last first. */
-export function taughtClients(
-	clients: ReadonlyMap<string, Client>,
-	visits: Iterable<Visit>
-): TaughtClient[] {
-	const of = new Map<string, Visit[]>();
-	for (const visit of visits) {
-		if (!lookedAt(visit)) continue;
-		const own = of.get(visit.clientId);
-		if (own) own.push(visit);
-		else of.set(visit.clientId, [visit]);
-	}
-	return [...of]
-		.flatMap(([id, own]): TaughtClient[] => {
-			const client = clients.get(id);
-			const visits = own.sort((p, q) => q.date.localeCompare(p.date));
-			return client ? [{ client, visits, last: visits[0]!.date }] : [];
-		})
-		.sort((p, q) => q.last.localeCompare(p.last));
-}
+/**
+ * Clients with the visits that taught something of them, in their order.
+ * @param visitsOf a client's visits, the latest first
+ */
+export const taughtClients = (
+	clients: Iterable<Client>,
+	visitsOf: (clientId: string) => readonly Visit[]
+): TaughtClient[] =>
+	[...clients].flatMap((client): TaughtClient[] => {
+		const visits = visitsOf(client.id).filter(lookedAt);
+		return visits.length === 0 ? [] : [{ client, visits }];
+	});
 
 /** What is known of a head on a day, with the switches as they stand. */
 export const learnedOn = (
@@ -89,25 +106,20 @@ export interface TaughtHand {
 
 /** Those who work here, by name. */
 export function taughtHands(
-	visits: readonly Visit[],
+	cards: readonly VisitCard[],
 	shelf: Shelf | undefined,
 	day: Day
 ): TaughtHand[] {
-	const names = [...new Set(visits.map(({ colourist }) => colourist))].filter(Boolean).sort();
+	const names = [...new Set(cards.map(({ colourist }) => colourist))].filter(Boolean).sort();
 	return names.map((name) => {
-		const weighed = visits.flatMap((visit) => {
-			const { colourist, result } = visit;
-			const mixed = weighedLightener(visit);
-			const { leftoverGrams, untaught } = result;
-			return colourist === name && !untaught && leftoverGrams !== undefined && mixed > 0
-				? [{ mixed, leftoverGrams }]
-				: [];
-		});
+		const weighed = cards.flatMap(({ colourist, isUntaught, leftover }) =>
+			colourist === name && !isUntaught ? (leftover ?? []) : []
+		);
 		const mixed = weighed.reduce((sum, each) => sum + each.mixed, 0);
-		const left = weighed.reduce((sum, each) => sum + each.leftoverGrams, 0);
+		const left = weighed.reduce((sum, each) => sum + each.left, 0);
 		return {
 			name,
-			pace: handPaceFrom(visits, name, { id: '', date: day }, shelf),
+			pace: handPaceFrom(cards, name, { id: '', date: day }, shelf),
 			left: mixed > 0 ? left / mixed : undefined,
 			leftVisits: weighed.length
 		};

@@ -2,12 +2,12 @@ import { csvParse } from 'd3-dsv';
 import { describe, expect, it } from 'vitest';
 import { ledgerText, ledgerWords } from '../../wording/ledger';
 import { NOW, openVisit, put } from '../../testing/demoVisit';
-import { findByWords } from '../find';
+import { findByWords, searchable } from '../find';
 import { logCure } from '../commands/cures';
 import { mixAgain } from '../commands/mixAgain';
 import { mixOwn } from '../commands/toner';
 import { ledgerCsv, readLedgerCsv } from './csv';
-import { ledgerRows, scaledTo, type LedgerRow } from './rows';
+import { ledgerOf, rowsOf, scaledTo, type LedgerRow } from './rows';
 
 const PARTS = [
 	{ name: '9V', shadeId: 'lantern-demi-9-V', level: 9, tone: 'V', grams: 20 },
@@ -29,9 +29,19 @@ async function mixed() {
 		const now = new Date('2026-03-02T11:00:00Z');
 		logCure(draft, { fault: 'overGreen', level: 8 }, cure, [], { id: 'cure-1', now });
 	});
-	const rows = () => ledgerRows(workspace.visits.values(), workspace.shelf);
+	const rows = () =>
+		ledgerOf(
+			[...workspace.visits.values()]
+				.sort((p, q) => q.date.localeCompare(p.date))
+				.map((visit) => ({ rows: rowsOf(visit) })),
+			workspace.shelf?.lines
+		);
 	const find = (query: string) =>
-		findByWords(rows(), query, (row) => ledgerText(row, workspace.clients.get(row.clientId)!.name));
+		findByWords(
+			rows(),
+			query,
+			searchable((row) => ledgerText(row, workspace.clients.get(row.clientId)!.name))
+		);
 	return { session, workspace, rows, find };
 }
 

@@ -33,27 +33,47 @@ export type LedgerRow = LedgerEntry & LedgerThing;
 const isBegun = ({ run, result }: Visit): boolean =>
 	run.startedAt !== undefined || result.recordedAt !== undefined;
 
-/** A record is never changed in place: its rows are made once for each shelf. */
-const made = new WeakMap<
-	Visit,
-	{ readonly shelf: Shelf | undefined; readonly rows: LedgerRow[] }
->();
+/**
+ * Everything of a visit that was ever mixed or tried, and what it came to. Lines go by their ids: what they are called
+ * is the shelf's to say.
+ */
+export const rowsOf = (visit: Visit): LedgerRow[] => [
+	...(isBegun(visit) ? appliedIn(visit) : []),
+	...trialsOf(visit)
+];
 
-/** Everything that was ever mixed or tried here, and what each visit came to, the latest first. */
-export function ledgerRows(visits: Iterable<Visit>, shelf: Shelf | undefined): LedgerRow[] {
-	const told = new Set<string>();
-	const rows = [...visits].flatMap((visit) => {
-		const known = made.get(visit);
-		const own =
-			known?.shelf === shelf && known
-				? known.rows
-				: [...(isBegun(visit) ? rowsOf(visit, shelf) : []), ...trialsOf(visit)];
-		made.set(visit, { shelf, rows: own });
+/** Rows with the name of their line: the same for as long as it is called so. */
+const named = new WeakMap<LedgerRow, LedgerRow & { kind: 'toner' }>();
+
+/**
+ * The ledger: rows of visits, the latest visit first, with the names of their lines.
+ * @param leaves rows of each visit, the latest visit first
+ */
+export function ledgerOf(
+	leaves: Iterable<{ readonly rows: readonly LedgerRow[] }>,
+	lines: Shelf['lines'] = []
+): LedgerRow[] {
+	const names = new Map(lines.map(({ id, name }) => [id, name]));
+	const onLine = (row: LedgerRow & { kind: 'toner' }): LedgerRow => {
+		const line = names.get(row.lineId ?? '');
+		const known = named.get(row);
+		if (known?.line === line && known) return known;
+		const own = { ...row, line };
+		named.set(row, own);
 		return own;
-	});
+	};
 	// A strand that was tried is told by every visit that knows of it.
-	const once = rows.filter(({ key }) => !told.has(key) && told.add(key));
-	return once.sort((p, q) => q.date.localeCompare(p.date));
+	const tried = new Set<string>();
+	const all: LedgerRow[] = [];
+	for (const { rows } of leaves)
+		for (const row of rows) {
+			if (row.kind === 'trial') {
+				if (tried.has(row.key)) continue;
+				tried.add(row.key);
+			}
+			all.push(row.kind === 'toner' ? onLine(row) : row);
+		}
+	return all;
 }
 
 const headOf = ({ naturalLevel, texture, warmth }: Reading): LedgerEntry['head'] => ({
@@ -92,7 +112,7 @@ function layMinutes({ rinsedAtMinute, allOn }: Visit['run'], planned: number): n
 	return rinsedAtMinute <= planned * PAST_ITS_TIME ? rinsedAtMinute : planned;
 }
 
-function rowsOf(visit: Visit, shelf: Shelf | undefined): LedgerRow[] {
+function appliedIn(visit: Visit): LedgerRow[] {
 	const { id: visitId, clientId, date, colourist, reading, result, run, tone } = visit;
 	const notes = result.notes;
 	const entry = { visitId, clientId, date, colourist, head: headOf(reading), notes };
@@ -120,7 +140,7 @@ function rowsOf(visit: Visit, shelf: Shelf | undefined): LedgerRow[] {
 						kind: 'toner',
 						place,
 						lineId: mix.lineId,
-						line: shelf?.lines.find(({ id }) => id === mix.lineId)?.name,
+						line: undefined,
 						ratio: mix.ratio,
 						parts: mix.parts,
 						minutes: mix.minutes,

@@ -3,9 +3,18 @@ import { describe, expect, it } from 'vitest';
 import type { Shelf, Visit } from '../../schema/records';
 import { demoShelf } from '../../store/demo/shelf';
 import { MOMENT, NOW } from '../../testing/demoVisit';
+import { leafOf } from '../index/leaf';
 import { newVisit } from '../commands/newVisit';
 import { countStock, dropStock } from '../commands/stock';
-import { gramPrice, moneyByMonth, reorderCsv, stockRows, toBuy, weighedCost } from './stock';
+import {
+	gramPrice,
+	moneyByMonth,
+	reorderCsv,
+	stockRows,
+	toBuy,
+	usedAt,
+	weighedCost
+} from './stock';
 
 const plain: Shelf = { ...demoShelf(NOW), stock: {} };
 const COUNTED = '2026-02-01T09:00:00.000Z';
@@ -50,7 +59,7 @@ const worked = visitWith([
 	bowl('2026-01-20T10:00:00.000Z', 'lightener', { lightener: 70 })
 ]);
 const row = (key: string, visits: readonly Visit[] = [worked]) =>
-	stockRows(shelf, visits, MOMENT.day).find((each) => each.key === key)!;
+	stockRows(shelf, visits.map(leafOf), MOMENT.day).find((each) => each.key === key)!;
 
 describe('the shelf', () => {
 	it('counts down by what was weighed since it was counted', () => {
@@ -58,7 +67,7 @@ describe('the shelf', () => {
 		expect(row('developer:20').left.grams).toBe(840);
 		expect(row('colour:lantern-demi-9-V').left.grams).toBe(30);
 		expect(row('lightener:powder', []).left.grams).toBe(500);
-		expect(stockRows(plain, [worked], MOMENT.day)).toEqual([]);
+		expect(stockRows(plain, [leafOf(worked)], MOMENT.day)).toEqual([]);
 	});
 	it('a bleach wash comes out of the tub of powder, a second lightener out of its own', () => {
 		const wash = { ...worked, lift: { ...worked.lift, product: 'bleachWash' as const } };
@@ -70,7 +79,7 @@ describe('the shelf', () => {
 		const more = visitWith([
 			bowl('2026-02-20T10:00:00.000Z', 'lightener', { lightener: 60, 'developer:20': 120 })
 		]);
-		const rows = stockRows(shelf, [worked, more], MOMENT.day);
+		const rows = stockRows(shelf, [worked, more].map(leafOf), MOMENT.day);
 		expect(toBuy(rows).map(({ row: { key }, packs }) => [key, packs])).toEqual([
 			['lightener:powder', 1],
 			['colour:lantern-demi-9-V', 1]
@@ -103,8 +112,8 @@ describe('money', () => {
 	});
 	it('a visit costs what was weighed for it', () => {
 		const cost = 150 * 0.06 + 160 * 0.012 + 30 * 0.14 + 45 * 0.012;
-		expect(weighedCost(worked, shelf)).toBeCloseTo(cost, 9);
-		expect(weighedCost(visitWith([]), shelf)).toBeUndefined();
+		expect(weighedCost(usedAt(worked), shelf)).toBeCloseTo(cost, 9);
+		expect(weighedCost(usedAt(visitWith([])), shelf)).toBeUndefined();
 	});
 	it('a month sums what was asked, the hours and the materials of what was recorded', () => {
 		const recorded = {
@@ -120,7 +129,7 @@ describe('money', () => {
 			...recorded,
 			result: { ...recorded.result, price: undefined }
 		} as unknown as Visit;
-		const months = moneyByMonth([recorded, unasked, worked], shelf);
+		const months = moneyByMonth([recorded, unasked, worked].map(leafOf), shelf);
 		expect(months).toHaveLength(1);
 		expect(months[0]).toMatchObject({
 			month: '2026-03',

@@ -4,6 +4,7 @@ import { CHOSEN_PRODUCTS, factsOf, type Product } from '../../core/vocabulary';
 import type { Shelf, StockItem, Visit } from '../../schema/records';
 import { dayAfter, DAYS_PER_WEEK, daysBetween, type Day } from '../time';
 import { MAIN_STEP, planIn } from '../visit/day';
+import type { LedgerLeaf } from '../index/leaf';
 
 /** Something that is counted on a shelf: which one it is, whatever it is called. */
 export type StockThing =
@@ -48,14 +49,15 @@ export const stockThings = (shelf: Shelf): StockThing[] => [
 /** Of late is this long, weeks. */
 const LATELY_WEEKS = 8;
 
-interface Used {
+/** Something that was weighed: what it goes by on the shelf, and when. */
+export interface Used {
 	readonly key: string;
 	readonly at: string;
 	readonly grams: number;
 }
 
 /** Everything that was weighed at a visit, by what it goes by on the shelf. */
-function usedAt(visit: Visit): Used[] {
+export function usedAt(visit: Visit): Used[] {
 	return visit.bowls.mixed.flatMap(({ at, step, parts }) => {
 		const plan = planIn(visit, step ?? MAIN_STEP) ?? visit.lift;
 		return parts.flatMap(({ key, grams }): Used[] => {
@@ -85,7 +87,11 @@ export interface StockRow {
 }
 
 /** What was counted and what is left of it by now, in the order of the shelf. */
-export function stockRows(shelf: Shelf, visits: Iterable<Visit>, today: Day): StockRow[] {
+export function stockRows(
+	shelf: Shelf,
+	visits: Iterable<{ readonly used: readonly Used[] }>,
+	today: Day
+): StockRow[] {
 	const { stock } = shelf;
 	if (!stock) return [];
 	const lately = dayAfter(today, -LATELY_WEEKS * DAYS_PER_WEEK);
@@ -93,8 +99,8 @@ export function stockRows(shelf: Shelf, visits: Iterable<Visit>, today: Day): St
 	const late = new Map<string, number>();
 	const add = (to: Map<string, number>, key: string, grams: number) =>
 		to.set(key, (to.get(key) ?? 0) + grams);
-	for (const visit of visits)
-		for (const { key, at, grams } of usedAt(visit)) {
+	for (const { used } of visits)
+		for (const { key, at, grams } of used) {
 			const item = stock[key];
 			if (item && at > item.countedAt) add(since, key, grams);
 			if (at.slice(0, 10) >= lately) add(late, key, grams);
@@ -165,8 +171,7 @@ export const weighedLightener = ({ bowls }: Pick<Visit, 'bowls'>): number =>
 		.reduce((sum, grams) => sum + grams, 0);
 
 /** What the materials of a visit cost by what was weighed; nothing where nothing was, or no price is known. */
-export function weighedCost(visit: Visit, shelf: Shelf | undefined): number | undefined {
-	const used = usedAt(visit);
+export function weighedCost(used: readonly Used[], shelf: Shelf | undefined): number | undefined {
 	if (used.length === 0) return undefined;
 	let sum = 0;
 	for (const { key, grams } of used) {
@@ -192,12 +197,15 @@ export interface MonthMoney {
 }
 
 /** Month by month, the latest first, of visits that were recorded. */
-export function moneyByMonth(visits: Iterable<Visit>, shelf: Shelf | undefined): MonthMoney[] {
+export function moneyByMonth(
+	visits: Iterable<Pick<LedgerLeaf, 'date' | 'used' | 'came'>>,
+	shelf: Shelf | undefined
+): MonthMoney[] {
 	const months = new Map<string, MonthMoney>();
-	for (const visit of visits) {
-		const { recordedAt, tookMinutes = 0, price } = visit.result;
-		if (recordedAt === undefined) continue;
-		const month = visit.date.slice(0, 7);
+	for (const { date, used, came } of visits) {
+		if (!came) continue;
+		const { minutes = 0, price } = came;
+		const month = date.slice(0, 7);
 		const known = months.get(month) ?? {
 			month,
 			visits: 0,
@@ -209,10 +217,10 @@ export function moneyByMonth(visits: Iterable<Visit>, shelf: Shelf | undefined):
 		months.set(month, {
 			month,
 			visits: known.visits + 1,
-			minutes: known.minutes + tookMinutes,
+			minutes: known.minutes + minutes,
 			asked: known.asked + (price ?? 0),
 			askedVisits: known.askedVisits + (price === undefined ? 0 : 1),
-			materials: known.materials + (weighedCost(visit, shelf) ?? 0)
+			materials: known.materials + (weighedCost(used, shelf) ?? 0)
 		});
 	}
 	return [...months.values()].sort((p, q) => q.month.localeCompare(p.month));

@@ -6,6 +6,7 @@ import { sayPace } from '../commands/handPace';
 import { momentIn } from '../time';
 import { plainShelf } from '../../store/demo/shelf';
 import type { Visit } from '../../schema/records';
+import { cardOf } from '../index/card';
 import { handPaceFrom } from './handPace';
 
 const served = (id: string, colourist: string, took?: number, date = '2026-01-05'): Visit => {
@@ -41,7 +42,7 @@ describe('the pace of hands', () => {
 			served('e', 'Wenna', 10, '2026-03-01'),
 			served('now', 'Wenna', 10)
 		];
-		const { factor, visits } = handPaceFrom(past, 'Wenna', own, undefined);
+		const { factor, visits } = handPaceFrom(past.map(cardOf), 'Wenna', own, undefined);
 		expect(visits).toBe(2);
 		// Two services half as long again, drawn to the usual by one.
 		expect(factor).toBeCloseTo(Math.pow(1.5, 2 / 3), 9);

@@ -1,6 +1,7 @@
 import { handPaceOf } from '../../core/learn';
 import { HAND_PACES } from '../../core/work';
-import type { Shelf, Visit } from '../../schema/records';
+import type { VisitCard } from '../index/card';
+import type { Shelf } from '../../schema/records';
 
 /** How fast somebody puts colour on. */
 export interface HandPace {
@@ -18,22 +19,22 @@ export const presetPace = (shelf: Shelf | undefined, colourist: string): HandPac
 
 /**
  * A colourist's pace from what is said of them, corrected by what Chair logged.
- * @param visits of the whole salon
+ * @param cards of the whole salon
  * @param own the visit that is being planned: it does not count for itself
  */
 export function handPaceFrom(
-	visits: Iterable<Visit>,
+	cards: Iterable<VisitCard>,
 	colourist: string,
-	own: Pick<Visit, 'id' | 'date'>,
+	own: Pick<VisitCard, 'id' | 'date'>,
 	shelf: Shelf | undefined
 ): HandPace {
 	const preset = presetPace(shelf, colourist);
-	const all = shelf?.learnOff?.includes('pace') ? [] : [...visits];
-	const seen = all.flatMap((visit) => {
-		const { allOn } = visit.run;
-		if (!allOn || visit.colourist !== colourist || visit.id === own.id) return [];
-		if (visit.date > own.date || visit.result.untaught) return [];
-		return [{ tookMinutes: allOn.minute, reckonedMinutes: allOn.reckonedMinutes }];
-	});
+	const seen: { readonly tookMinutes: number; readonly reckonedMinutes: number }[] = [];
+	if (!shelf?.learnOff?.includes('pace')) {
+		for (const { id, date, colourist: by, allOn, isUntaught } of cards) {
+			if (!allOn || by !== colourist || id === own.id || date > own.date || isUntaught) continue;
+			seen.push({ tookMinutes: allOn.minute, reckonedMinutes: allOn.reckonedMinutes });
+		}
+	}
 	return { factor: handPaceOf(seen, HAND_PACES[preset]), preset, visits: seen.length };
 }

@@ -5,7 +5,7 @@
 	import { picturesOf } from '../../model/visit/pictures';
 	import { useClock } from '../../state/clock.svelte';
 	import { useRecords } from '../../state/records';
-	import { exportRecords } from '../../store/transfer';
+	import { keysOfClient } from '../../store/exportFile';
 	import Button from '../../ui/Button.svelte';
 	import Menu from '../../ui/Menu.svelte';
 	import { say } from '../../ui/say.svelte';
@@ -56,8 +56,8 @@
 			workspace.undo(step)
 		);
 	}
-	const save = async () =>
-		downloadRecords(await exportRecords(workspace, clock.now(), id), client.name);
+	const save = () =>
+		downloadRecords(workspace, clock.moment(), client.name, keysOfClient(id, visits));
 	const ACTS = [
 		{ id: 'merge', label: 'Merge with another record' },
 		{ id: 'remove', label: 'Remove client' }

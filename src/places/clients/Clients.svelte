@@ -1,18 +1,18 @@
 <script lang="ts">
-	import Strand from '../../charts/strand/Strand.svelte';
 	import { formatLevel } from '../../core/hair';
-	import { clientRows, readColours, type ClientRow } from '../../model/clientRows';
+	import { clientRows, type ClientRow } from '../../model/clientRows';
 	import { useRecords } from '../../state/records';
 	import Button from '../../ui/Button.svelte';
 	import type { TableColumn } from '../../ui/table';
 	import FoundTable from '../../widgets/FoundTable.svelte';
 	import NewVisit from '../../widgets/NewVisit.svelte';
+	import ReadStrand from './ReadStrand.svelte';
 	import PlaceHead from '../../widgets/PlaceHead.svelte';
 	import { formatDate } from '../../wording/words';
 
 	const { workspace } = useRecords();
 	let starting = $state(false);
-	const all = $derived(clientRows(workspace.clients.values(), workspace.visits.values()));
+	const all = $derived(clientRows(workspace.clients.values(), workspace.cards.values()));
 	const COLUMNS: readonly TableColumn<ClientRow>[] = [
 		{
 			id: 'name',
@@ -24,7 +24,7 @@
 		{
 			id: 'hair',
 			head: 'Natural level, hair as read',
-			value: ({ last }) => last?.reading.naturalLevel,
+			value: ({ last }) => last?.naturalLevel,
 			track: 'minmax(128px,1fr)'
 		},
 		{ id: 'aim', head: 'Goes to', value: ({ last }) => last?.aim.level, track: '92px' },
@@ -37,9 +37,6 @@
 			track: 'minmax(96px,1.4fr)'
 		}
 	];
-	/** A lock of its own for every head, also where two are the same level. */
-	const seedOf = (id: string) =>
-		[...id].reduce((sum, sign) => (sum * 31 + sign.charCodeAt(0)) % 9, 7);
 </script>
 
 <PlaceHead title="{all.length} client{all.length === 1 ? '' : 's'}">
@@ -68,13 +65,9 @@
 			{:else if column === 'hair'}
 				{#if last}
 					<span class="flex items-center gap-2 bg-field px-2 py-1 text-on-field">
-						<b class="w-7 figure text-15">{formatLevel(last.reading.naturalLevel)}</b>
+						<b class="w-7 figure text-15">{formatLevel(last.naturalLevel)}</b>
 						<span class="block h-9 min-w-20 flex-1"
-							><Strand
-								colours={readColours(last.reading)}
-								seed={seedOf(client.id)}
-								label="hair of {client.name}"
-							/></span
+							><ReadStrand visitId={last.id} of={client} /></span
 						>
 					</span>
 				{:else}<span class="text-ink-soft">not read yet</span>{/if}
@@ -82,7 +75,7 @@
 				{#if last}<b class="figure">{formatLevel(last.aim.level)}</b> {last.aim.direction}{/if}
 			{:else if column === 'date'}
 				{#if last}{formatDate(last.date)}<span class="block text-13 leading-close text-ink-soft"
-						>{last.result.recordedAt ? 'recorded' : 'open'}</span
+						>{last.isRecorded ? 'recorded' : 'open'}</span
 					>{/if}
 			{:else if column === 'visits'}{visits}
 			{:else}<span class="line-clamp-2 text-14 text-ink-soft">{client.note}</span>{/if}

@@ -27,6 +27,10 @@
 				).slice(0, MOST)
 	);
 	const visits = $derived(chosen ? workspace.visitsOf(chosen.id) : []);
+	async function choose(other: Client) {
+		await workspace.readVisitsOf(other.id);
+		chosen = other;
+	}
 	function merge() {
 		if (!chosen) return;
 		const { id, name } = chosen;
@@ -64,7 +68,7 @@
 		/>
 		<ul class="grid gap-2 pt-3">
 			{#each found as other (other.id)}
-				<li><Button onclick={() => (chosen = other)}>{other.name}</Button></li>
+				<li><Button onclick={() => void choose(other)}>{other.name}</Button></li>
 			{/each}
 		</ul>
 		{#if query.trim() !== '' && found.length === 0}

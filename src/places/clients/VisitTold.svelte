@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { formatLevel } from '../../core/hair';
-	import { ledgerRows } from '../../model/ledger/rows';
+	import { ledgerOf, rowsOf } from '../../model/ledger/rows';
 	import type { Visit } from '../../schema/records';
 	import { useRecords } from '../../state/records';
 	import BalancedPicture from '../../widgets/BalancedPicture.svelte';
@@ -15,7 +15,7 @@
 	let { visit }: Props = $props();
 	const { workspace } = useRecords();
 	const result = $derived(visit.result);
-	const rows = $derived(ledgerRows([visit], workspace.shelf));
+	const rows = $derived(ledgerOf([{ rows: rowsOf(visit) }], workspace.shelf?.lines));
 	const seen = $derived.by(() => {
 		const { level, expected, unsure, tone } = result;
 		if (level === undefined || unsure) return 'Nobody looked at the end.';

@@ -3,7 +3,7 @@
 	import { useClock } from '../../state/clock.svelte';
 	import { useRecords } from '../../state/records';
 	import Button from '../../ui/Button.svelte';
-	import DayRow from '../../widgets/VisitRow.svelte';
+	import DayRow from './DayRow.svelte';
 	import PlaceHead from '../../widgets/PlaceHead.svelte';
 	import { dueTests } from '../../model/visit/dueTests';
 	import { dueWords } from '../../wording/tests';
@@ -15,7 +15,7 @@
 	$effect(clock.run);
 	const today = $derived(clock.today);
 	const visits = $derived(
-		[...workspace.visits.values()].toSorted((p, q) => p.createdAt.localeCompare(q.createdAt))
+		[...workspace.cards.values()].toSorted((p, q) => p.createdAt.localeCompare(q.createdAt))
 	);
 	const inChair = $derived(visits.filter(({ status }) => status === 'inChair'));
 	const waiting = $derived(
@@ -46,10 +46,18 @@
 	const PAGE = 12;
 	let shown = $state(PAGE);
 	let starting = $state(false);
-	const due = $derived(
-		dueTests([...inChair, ...waiting], (id) => workspace.clients.get(id), today)
-	);
 	const DUE_SHOWN = 12;
+	/** So many of those who sit or wait are asked for their tests: more are seen on no day. */
+	const ASKED = 60;
+	const asked = $derived([...inChair, ...waiting].slice(0, ASKED).map(({ id }) => id));
+	$effect(() => void workspace.readVisits(asked));
+	const due = $derived(
+		dueTests(
+			asked.flatMap((id) => workspace.visits.get(id) ?? []),
+			(id) => workspace.clients.get(id),
+			today
+		)
+	);
 </script>
 
 <PlaceHead
@@ -73,7 +81,7 @@
 		<h2 class="mt-5 mb-1.5 text-15">{group.name}</h2>
 		<ul>
 			{#each group.list.slice(0, shown) as visit (visit.id)}
-				<DayRow {visit} />
+				<DayRow id={visit.id} />
 			{/each}
 		</ul>
 		{#if group.list.length > shown}

@@ -15,7 +15,7 @@
 	const { workspace } = useRecords();
 	const clock = useClock();
 	const hands = $derived(
-		taughtHands([...workspace.visits.values()], workspace.shelf, clock.today).map((hand) => ({
+		taughtHands([...workspace.cards.values()], workspace.shelf, clock.today).map((hand) => ({
 			...hand,
 			reader: readers.find(({ reader }) => reader === hand.name)
 		}))

@@ -13,8 +13,11 @@
 
 	interface Props {
 		taught: readonly TaughtClient[];
+		/** How many more heads there are that are not read yet. */
+		beyond: number;
+		onmore: () => void;
 	}
-	let { taught }: Props = $props();
+	let { taught, beyond, onmore }: Props = $props();
 	const { workspace } = useRecords();
 	const clock = useClock();
 	/** Each row learns a head, so a long list is shown in parts. */
@@ -61,7 +64,9 @@
 			</li>
 		{/each}
 	</ul>
-	{#if taught.length > shown}<Button onclick={() => (shown += PAGE)}>Show more heads</Button>{/if}
+	{#if taught.length > shown}<Button onclick={() => (shown += PAGE)}>Show more heads</Button>
+	{:else if beyond > 0}<Button onclick={onmore}>Read more of {beyond} heads seen before</Button
+		>{/if}
 </section>
 
 <Sheet

@@ -1,6 +1,7 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { compute } from '../../compute/browser';
-	import { salonHeads, taughtClients } from '../../model/learned/salon';
+	import { headsJudged, salonHeads, taughtClients, teachingHeads } from '../../model/learned/salon';
 	import { useClock } from '../../state/clock.svelte';
 	import { useRecords } from '../../state/records';
 	import { Search } from '../../state/search.svelte';
@@ -14,7 +15,32 @@
 
 	const { workspace } = useRecords();
 	const clock = useClock();
-	const taught = $derived(taughtClients(workspace.clients, workspace.visits.values()));
+	/** Who was seen last first; so many of them are read as the salon is judged by, and more when somebody asks. */
+	const heads = $derived(teachingHeads(workspace.cards.values()));
+	const MORE = 24;
+	let more = $state(0);
+	const wanted = $derived(
+		heads.slice(0, headsJudged(heads) + more).map(({ clientId }) => clientId)
+	);
+	const unread = $derived(wanted.filter((id) => !workspace.isRead(id)));
+	let trouble = $state.raw<string>();
+	async function read() {
+		trouble = undefined;
+		try {
+			for (const id of unread) await workspace.readVisitsOf(id);
+		} catch (error) {
+			trouble = error instanceof Error ? error.message : 'nothing more';
+		}
+	}
+	$effect(() => void (unread.length > 0 && untrack(read)));
+	const taught = $derived(
+		unread.length > 0
+			? []
+			: taughtClients(
+					wanted.flatMap((id) => workspace.clients.get(id) ?? []),
+					(id) => workspace.visitsOf(id)
+				)
+	);
 	const search = new Search(compute, 'judgeSalon', 'salon', () =>
 		taught.length === 0 ? undefined : salonHeads(taught, clock.today)
 	);
@@ -26,7 +52,14 @@
 	<a class="inline-grid tap place-items-center" href="/ledger">Back to the ledger</a>
 </PlaceHead>
 
-{#if taught.length === 0}
+{#if trouble}
+	<p role="alert">
+		This browser does not give all of the records ({trouble}). Nothing is lost.
+		<Button onclick={read}>Try again</Button>
+	</p>
+{:else if unread.length > 0}
+	<Progress label="Going through the records…" share={1 - unread.length / wanted.length} />
+{:else if taught.length === 0}
 	<p class="text-ink-soft">
 		Nothing yet. Every level that is noted in Chair, on a visit that is recorded, stands here with
 		what was expected of it.
@@ -43,6 +76,6 @@
 	{:else}
 		<Progress label="Going through the records…" share={search.progress} />
 	{/if}
-	<Heads {taught} />
+	<Heads {taught} beyond={heads.length - wanted.length} onmore={() => (more += MORE)} />
 	<Hands readers={salon?.readers ?? []} />
 {/if}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { formatLevel } from '../../core/hair';
-	import { ledgerRows, type LedgerRow } from '../../model/ledger/rows';
+	import { ledgerOf, type LedgerRow } from '../../model/ledger/rows';
 	import {
 		ledgerCsv,
 		readLedgerCsv,
@@ -19,6 +19,7 @@
 	import Sheet from '../../ui/Sheet.svelte';
 	import type { TableColumn } from '../../ui/table';
 	import FoundTable from '../../widgets/FoundTable.svelte';
+	import ReadingBook from '../../widgets/ReadingBook.svelte';
 	import PlaceHead from '../../widgets/PlaceHead.svelte';
 	import { LEDGER_KINDS, ledgerText, ledgerWords } from '../../wording/ledger';
 	import { formatDate } from '../../wording/words';
@@ -27,7 +28,9 @@
 	const clock = useClock();
 	/** Rows of a file that lie here beside one's own until they are put away. */
 	let file = $state.raw<{ readonly name: string; readonly read: LedgerFile }>();
-	const own = $derived(ledgerRows(workspace.visits.values(), workspace.shelf));
+	const { book } = workspace;
+	void book.read();
+	const own = $derived(ledgerOf(book.leaves, workspace.shelf?.lines));
 	const all: readonly LedgerRow[] = $derived(file?.read.ok ? file.read.rows : own);
 	const nameOf = (row: LedgerRow) =>
 		'name' in row
@@ -44,13 +47,23 @@
 	] as const;
 	/** The formula that is to be mixed again, until somebody says for whom. */
 	let again = $state.raw<LedgerRow & { kind: 'toner' }>();
-	const heads = $derived([...workspace.visits.values()].filter(({ status }) => status !== 'done'));
+	/** Those who sit or wait, the next ones first; more than a screen holds are asked for nowhere. */
+	const MOST_HEADS = 24;
+	const heads = $derived(
+		again
+			? [...workspace.cards.values()]
+					.filter(({ status }) => status !== 'done')
+					.sort((p, q) => q.date.localeCompare(p.date))
+					.slice(0, MOST_HEADS)
+			: []
+	);
 	const line = $derived(workspace.shelf?.lines.find(({ id }) => id === again?.lineId));
 
-	function mixFor(visitId: string) {
+	async function mixFor(visitId: string) {
 		if (!again || !line) return;
 		const { parts } = again;
 		const own = line;
+		await workspace.readVisits([visitId]);
 		const step = workspace.shelf?.scaleStep ?? 1;
 		workspace.transact('mixed a formula again', (draft) =>
 			mixAgain(draft.visit(visitId), parts, own, step)
@@ -150,12 +163,13 @@
 {#if beside.length > 0}
 	<SideBySide rows={beside} {nameOf} onclear={() => (besideKeys = [])} />
 {/if}
-{#if all.length === 0}
+{#if !file}<ReadingBook />{/if}
+{#if all.length === 0 && (file || book.isRead)}
 	<p class="text-ink-soft">
 		Every formula that is mixed and every application stands here once a service has begun, with
 		what came of it.
 	</p>
-{:else}
+{:else if all.length > 0}
 	<Choice
 		hideLabel
 		label="Which of it"
@@ -213,7 +227,7 @@
 			<ul class="grid gap-2">
 				{#each heads as visit (visit.id)}
 					<li>
-						<Button onclick={() => mixFor(visit.id)}
+						<Button onclick={() => void mixFor(visit.id)}
 							>{workspace.clients.get(visit.clientId)?.name ?? 'Unknown client'}</Button
 						>
 					</li>

@@ -5,6 +5,7 @@
 	import Button from '../../ui/Button.svelte';
 	import { ledgerWords } from '../../wording/ledger';
 	import { formatDate } from '../../wording/words';
+	import WhenRead from '../../widgets/WhenRead.svelte';
 	import RowStrands from './RowStrands.svelte';
 
 	interface Props {
@@ -45,7 +46,9 @@
 		{#each rows as row (row.key)}
 			<div>
 				<b class="block">{formatDate(row.date)}</b>
-				{#if workspace.visits.has(row.visitId)}<RowStrands id={row.visitId} />{/if}
+				{#if workspace.cards.has(row.visitId)}
+					<WhenRead clientId={row.clientId}><RowStrands id={row.visitId} /></WhenRead>
+				{/if}
 			</div>
 		{/each}
 		{#if !second}<p class="text-ink-soft">Choose another row to lay beside it.</p>{/if}

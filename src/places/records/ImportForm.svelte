@@ -1,25 +1,15 @@
-<script lang="ts" module>
-	import type { ImportOutcome } from '../../store/transfer';
-
-	/** A file that was read and not yet taken in: it is there again when the page is. */
-	const waiting: { name: string; outcome: ImportOutcome | undefined } = {
-		name: '',
-		outcome: undefined
-	};
-</script>
-
 <script lang="ts">
 	import { untrack, type Snippet } from 'svelte';
 	import { importForm } from '../../schema/forms';
-	import type { AnyDocument } from '../../schema/records';
+	import { importing, importKind, type ImportKind } from '../../state/importing.svelte';
 	import { useRecords } from '../../state/records';
-	import { MAX_FILE_BYTES, previewImport } from '../../store/transfer';
+	import type { ImportItem } from '../../store/importFile';
 	import Button from '../../ui/Button.svelte';
 	import Choices from '../../ui/Choices.svelte';
 	import FieldNotes from '../../ui/FieldNotes.svelte';
 	import { sentForm } from '../../ui/form.svelte';
-	import Progress from '../../ui/Progress.svelte';
 	import { say } from '../../ui/say.svelte';
+	import Working from '../../ui/Working.svelte';
 	import ImportPreviewList from './ImportPreviewList.svelte';
 
 	interface Props {
@@ -28,18 +18,13 @@
 	}
 	let { children }: Props = $props();
 	const { workspace } = useRecords();
-	let outcome = $state.raw(waiting.outcome);
-	let reading = $state(false);
 	let picker: HTMLInputElement;
-	const preview = $derived(outcome?.ok ? outcome.preview : undefined);
+	const { preview, outcome, work, name } = $derived(importing);
 	const KINDS = [
 		{ value: 'client', label: 'clients' },
 		{ value: 'visit', label: 'visits' },
 		{ value: 'shelf', label: 'the shelf' }
 	] as const;
-	type Kind = (typeof KINDS)[number]['value'];
-	/** A picture belongs to the visit that was read from it. */
-	const kindOf = ({ kind }: AnyDocument): Kind => (kind === 'picture' ? 'visit' : kind);
 
 	const { form, errors, enhance, reset } = sentForm({
 		name: 'import',
@@ -47,8 +32,8 @@
 		initial: { file: '', take: KINDS.map(({ value }) => value) },
 		send: ({ take }) => void accept(take)
 	});
-	const taken = (documents: readonly AnyDocument[], take: readonly Kind[]) =>
-		documents.filter((document) => take.includes(kindOf(document)));
+	const taken = (items: readonly ImportItem[], take: readonly ImportKind[]) =>
+		items.filter((item) => take.includes(importKind(item)));
 	const shown = $derived(
 		preview && {
 			...preview,
@@ -58,60 +43,38 @@
 	);
 	const nothing = $derived(shown !== undefined && shown.added.length + shown.changed.length === 0);
 
-	/** Moved, taken away or forbidden since it was chosen. */
-	const unreadable = (): ImportOutcome => ({
-		ok: false,
-		problem: 'damaged',
-		message: 'The device does not let this file be read. Nothing was changed.'
-	});
 	async function read(file: File | undefined) {
 		if (!file) return;
-		reading = true;
-		outcome =
-			file.size > MAX_FILE_BYTES
-				? {
-						ok: false,
-						problem: 'tooLarge',
-						message:
-							'This file is over 50 MB, far more than any salon’s records. Nothing was changed.'
-					}
-				: await file.text().then((text) => previewImport(text, workspace.all), unreadable);
-		reading = false;
+		await importing.read(file, workspace);
 		picker.value = '';
-		hold(file.name);
-	}
-	function hold(name: string) {
-		waiting.outcome = outcome;
-		waiting.name = name;
 		// A file that cannot be read is none: what is wrong with it stands at its field.
-		$form.file = outcome?.ok ? name : '';
+		$form.file = importing.preview ? file.name : '';
 	}
 	function leave() {
-		outcome = undefined;
-		hold('');
+		importing.leave();
 		reset();
 	}
-	async function accept(take: readonly Kind[]) {
-		if (!preview) return;
-		const { added, changed, aside } = preview;
-		const documents = [taken(added, take), taken(changed, take)] as const;
-		leave();
-		const step = workspace.transact('import', (draft) => {
-			for (const document of documents.flat()) draft.put(document);
-		});
-		await workspace.putAside(aside).catch(() => undefined);
-		await workspace.flush();
+	async function accept(take: readonly ImportKind[]) {
+		const done = await importing.accept(workspace, take);
+		reset();
+		if (!done) return;
+		const { added, changed, step, cameIn, trouble } = done;
+		if (trouble !== undefined) {
+			say(
+				`${trouble}: ${cameIn ?? 0} of ${added + changed} came in, and stay. Import the file again for the rest.`
+			);
+			return;
+		}
 		// While it is not saved, the line at the top says so.
-		const words = `${documents[0].length} added, ${documents[1].length} changed`;
-		say(workspace.saveState.status === 'failed' ? `${words}, not saved yet.` : `${words}.`, () =>
-			workspace.undo(step)
-		);
+		const words = `${added} added, ${changed} changed${workspace.saveState.status === 'failed' ? ', not saved yet' : ''}.`;
+		if (step) say(words, () => workspace.undo(step));
+		else say(words);
 	}
 	const fault = $derived(
-		outcome && !outcome.ok ? `${waiting.name}: ${outcome.message}` : $errors.file?.[0]
+		outcome && !outcome.ok ? `${name}: ${outcome.message}` : $errors.file?.[0]
 	);
 	// A file is held for as long as the page is open, and no longer.
-	untrack(() => ($form.file = outcome?.ok ? waiting.name : ''));
+	untrack(() => ($form.file = preview ? name : ''));
 </script>
 
 <form method="post" novalidate use:enhance aria-label="Import a file" class="mt-2">
@@ -127,11 +90,11 @@
 			tabindex="-1"
 			onchange={(event) => void read(event.currentTarget.files?.[0])}
 		/>
-		{#if reading}<Progress label="Reading the file…" share={undefined} />{/if}
+		{#if work}<Working label={work.label} share={work.share} onstop={() => importing.stop()} />{/if}
 	</div>
 	<FieldNotes id="import-file" {fault} />
 	{#if shown}
-		<ImportPreviewList preview={shown} fileName={waiting.name}>
+		<ImportPreviewList preview={shown} fileName={name}>
 			<Choices
 				label="Take in"
 				values={$form.take}

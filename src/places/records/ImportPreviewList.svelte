@@ -1,8 +1,7 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
 	import { formatDate } from '../../wording/words';
-	import type { ImportPreview } from '../../store/transfer';
-	import type { AnyDocument } from '../../schema/records';
+	import type { ImportItem, ImportPreview } from '../../store/importFile';
 
 	interface Props {
 		preview: ImportPreview;
@@ -12,14 +11,16 @@
 	}
 	let { preview, fileName, children }: Props = $props();
 	const MOST = 8;
-	const name = (document: AnyDocument) =>
-		document.kind === 'client'
-			? document.name
-			: document.kind === 'visit'
-				? `visit of ${formatDate(document.date)}`
-				: 'the shelf';
-	const list = (documents: readonly AnyDocument[]) =>
-		documents.slice(0, MOST).map(name).join(', ') +
+	const nameOf = ({ kind, name }: ImportItem) =>
+		kind === 'client'
+			? name
+			: kind === 'visit'
+				? `visit of ${formatDate(name)}`
+				: kind === 'picture'
+					? 'a picture'
+					: 'the shelf';
+	const list = (documents: readonly ImportItem[]) =>
+		documents.slice(0, MOST).map(nameOf).join(', ') +
 		(documents.length > MOST ? ` and ${documents.length - MOST} more` : '');
 </script>
 
@@ -34,7 +35,7 @@
 		<dd>added{preview.added.length > 0 ? `: ${list(preview.added)}` : ''}</dd>
 		<dt class="text-right figure text-22">{preview.changed.length}</dt>
 		<dd>changed{preview.changed.length > 0 ? `: ${list(preview.changed)}` : ''}</dd>
-		<dt class="text-right figure text-22">{preview.same.length}</dt>
+		<dt class="text-right figure text-22">{preview.same}</dt>
 		<dd>the same already</dd>
 		<dt class="text-right figure text-22">{preview.refused.length}</dt>
 		<dd>

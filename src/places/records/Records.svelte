@@ -6,7 +6,6 @@
 	import { useRecords } from '../../state/records';
 	import { chooseSalon, loadDemo, replaceAll } from '../../store/open';
 	import { plainShelf } from '../../store/demo/shelf';
-	import { exportRecords } from '../../store/transfer';
 	import Button from '../../ui/Button.svelte';
 	import { forgetDrafts } from '../../ui/form.svelte';
 	import Choice from '../../ui/Choice.svelte';
@@ -29,12 +28,12 @@
 	}
 	const reloadDemo = async () =>
 		offerUndo(await loadDemo(workspace, clock.moment()), 'The demo is as it was.');
-	const clearDemo = () =>
-		void offerUndo(
-			replaceAll(workspace, 'demo cleared', [plainShelf(clock.now())]),
+	const clearDemo = async () =>
+		offerUndo(
+			await replaceAll(workspace, 'demo cleared', [plainShelf(clock.now())]),
 			'The demo is cleared.'
 		);
-	const save = async () => downloadRecords(await exportRecords(workspace, clock.now()), 'zelvant');
+	const save = () => downloadRecords(workspace, clock.moment(), 'zelvant');
 	function open(next: typeof salon) {
 		void workspace.flush().then(() => {
 			forgetDrafts();
@@ -73,7 +72,7 @@
 		{#if salon === 'demo'}
 			<Button onclick={() => open('own')}>Open my own records</Button>
 			<Button onclick={() => void reloadDemo()}>Load the demo afresh</Button>
-			<Button onclick={clearDemo}>Clear the demo</Button>
+			<Button onclick={() => void clearDemo()}>Clear the demo</Button>
 		{:else}
 			<Button onclick={() => open('demo')}>Open the demo</Button>
 		{/if}
@@ -97,7 +96,7 @@
 	/>
 </section>
 
-{#if workspace.visits.size > 0}
+{#if workspace.cards.size > 0}
 	<section class="mt-7">
 		<h2 class="mb-1.5 text-18">All visits</h2>
 		<VisitsTable />

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { formatLevel } from '../../core/hair';
-	import type { Visit } from '../../schema/records';
+	import type { VisitCard } from '../../model/index/card';
 	import { useRecords } from '../../state/records';
 	import type { TableColumn } from '../../ui/table';
 	import FoundTable from '../../widgets/FoundTable.svelte';
@@ -8,16 +8,17 @@
 
 	const { workspace } = useRecords();
 	const STATUS = { waiting: 'waiting', inChair: 'in the chair', done: 'done' } as const;
-	const visits = $derived([...workspace.visits.values()]);
-	const nameOf = ({ clientId }: Visit) => workspace.clients.get(clientId)?.name ?? 'Unknown client';
-	const COLUMNS: readonly TableColumn<Visit>[] = [
+	const visits = $derived([...workspace.cards.values()]);
+	const nameOf = ({ clientId }: VisitCard) =>
+		workspace.clients.get(clientId)?.name ?? 'Unknown client';
+	const COLUMNS: readonly TableColumn<VisitCard>[] = [
 		{ id: 'date', head: 'Day', value: ({ date }) => date, track: '112px', fixed: true },
 		{ id: 'client', head: 'Client', value: nameOf, track: 'minmax(120px,1.4fr)' },
 		{ id: 'status', head: 'Stands', value: ({ status }) => STATUS[status], track: '92px' },
 		{
 			id: 'natural',
 			head: 'From',
-			value: ({ reading }) => reading.naturalLevel,
+			value: ({ naturalLevel }) => naturalLevel,
 			track: '52px',
 			end: true
 		},
@@ -25,7 +26,7 @@
 		{
 			id: 'seen',
 			head: 'Seen at the end',
-			value: ({ result }) => result.level,
+			value: ({ seen }) => seen,
 			track: '72px',
 			end: true
 		},
@@ -42,7 +43,7 @@
 	label="Visits"
 	find="Client, day, colourist or note"
 	textOf={(visit) =>
-		`${nameOf(visit)} ${visit.date} ${formatDate(visit.date)} ${visit.colourist} ${visit.result.notes}`}
+		`${nameOf(visit)} ${visit.date} ${formatDate(visit.date)} ${visit.colourist} ${visit.notes}`}
 	rows={visits}
 	columns={COLUMNS}
 	keyOf={({ id }) => id}
@@ -54,11 +55,11 @@
 		{#if column === 'date'}{formatDate(visit.date)}
 		{:else if column === 'client'}<b>{nameOf(visit)}</b>
 		{:else if column === 'status'}{STATUS[visit.status]}
-		{:else if column === 'natural'}{formatLevel(visit.reading.naturalLevel)}
+		{:else if column === 'natural'}{formatLevel(visit.naturalLevel)}
 		{:else if column === 'aim'}<b class="figure">{formatLevel(visit.aim.level)}</b>
 			{visit.aim.direction}
 		{:else if column === 'seen'}<b class="figure"
-				>{visit.result.level === undefined ? '' : formatLevel(visit.result.level)}</b
+				>{visit.seen === undefined ? '' : formatLevel(visit.seen)}</b
 			>
 		{:else}<span class="text-ink-soft">{visit.colourist}</span>{/if}
 	{/snippet}

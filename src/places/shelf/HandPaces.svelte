@@ -17,14 +17,14 @@
 	const { workspace } = useRecords();
 	const clock = useClock();
 	const colourists = $derived(
-		[...new Set([...workspace.visits.values()].map(({ colourist }) => colourist))]
+		[...new Set([...workspace.cards.values()].map(({ colourist }) => colourist))]
 			.filter(Boolean)
 			.sort((p, q) => p.localeCompare(q))
 	);
 	const options = [{ value: 'salon', label: 'as the salon' }, ...HAND_PACE_OPTIONS] as const;
 	const learned = (name: string) =>
 		handPaceWords(
-			handPaceFrom(workspace.visits.values(), name, { id: '', date: clock.today }, shelf)
+			handPaceFrom(workspace.cards.values(), name, { id: '', date: clock.today }, shelf)
 		);
 </script>
 

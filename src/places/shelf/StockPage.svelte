@@ -12,6 +12,7 @@
 	import Button from '../../ui/Button.svelte';
 	import Combobox from '../../ui/Combobox.svelte';
 	import { downloadText, fileName } from '../../ui/download';
+	import ReadingBook from '../../widgets/ReadingBook.svelte';
 	import PlaceHead from '../../widgets/PlaceHead.svelte';
 	import { thingWords } from '../../wording/stock';
 	import CountSheet from './CountSheet.svelte';
@@ -21,7 +22,9 @@
 	const { workspace } = useRecords();
 	const clock = useClock();
 	const shelf = $derived(workspace.shelf);
-	const rows = $derived(shelf ? stockRows(shelf, workspace.visits.values(), clock.today) : []);
+	const { book } = workspace;
+	void book.read();
+	const rows = $derived(shelf ? stockRows(shelf, book.leaves, clock.today) : []);
 	const buying = $derived(toBuy(rows));
 	const nameOf = (thing: Parameters<typeof thingWords>[0]) =>
 		thingWords(thing, shelf?.lightenerName ?? '');
@@ -35,7 +38,7 @@
 	const uncounted = $derived(things.filter(({ value }) => !rows.some(({ key }) => key === value)));
 	let countedKey = $state<string>();
 	const counted = $derived(things.find(({ value }) => value === countedKey));
-	const months = $derived(moneyByMonth(workspace.visits.values(), shelf));
+	const months = $derived(moneyByMonth(book.leaves, shelf));
 	const buy = () =>
 		downloadText(fileName('to-buy', clock.today, 'csv'), 'text/csv', reorderCsv(rows, nameOf));
 </script>
@@ -52,6 +55,7 @@
 	{#if buying.length > 0}<Button onclick={buy}>List for who buys</Button>{/if}
 </PlaceHead>
 
+<ReadingBook />
 {#if shelf}
 	<p class="max-w-173 text-ink-soft">
 		What is counted here counts down by itself, by every gram that is weighed for a bowl.

@@ -10,7 +10,7 @@
 	import type { ChairRun } from './chairRun.svelte';
 	import CheckList from './CheckList.svelte';
 	import EndsFold from './EndsFold.svelte';
-	import LogFold from './LogFold.svelte';
+	import LogFold from '../../widgets/LogFold.svelte';
 	import SectionCourse from './SectionCourse.svelte';
 
 	interface Props {

@@ -46,7 +46,7 @@
 
 	const judgement = $derived(search.found);
 	const hair = $derived(judgement && deciding(judgement));
-	const series = $derived(seriesOf(workspace.visits.values(), session.visit));
+	const series = $derived(seriesOf(workspace.visitsOf(session.visit.clientId), session.visit));
 
 	const priced = (price: number | undefined) =>
 		price === undefined ? '' : `, ${formatPrice(price, session.shelf)}`;
@@ -72,7 +72,7 @@
 
 	function take(plan: ServicePlan) {
 		const step = workspace.transact(`plan of ${plan.visits.length}`, (draft) =>
-			takePlan(draft, session.visit, workspace.visits.values(), plan, clock.now())
+			takePlan(draft, session.visit, workspace.visitsOf(session.visit.clientId), plan, clock.now())
 		);
 		const later = plan.visits.length - 1;
 		say(

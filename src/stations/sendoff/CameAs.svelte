@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { BOUNDS } from '../../core/vocabulary';
 	import { satMinutes } from '../../model/commands/result';
-	import { weighedCost, weighedLightener } from '../../model/shelf/stock';
+	import { usedAt, weighedCost, weighedLightener } from '../../model/shelf/stock';
 	import { useClock } from '../../state/clock.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import NumberField from '../../ui/NumberField.svelte';
@@ -15,7 +15,7 @@
 	/** Minutes since they sat down, while they sit. */
 	const sat = $derived(satMinutes(session.visit, clock.now()));
 	const price = $derived(session.work.price);
-	const cost = $derived(weighedCost(session.visit, session.shelf));
+	const cost = $derived(weighedCost(usedAt(session.visit), session.shelf));
 	const weighed = $derived(
 		(mixed > 0 ? `; weighed ${Math.round(mixed)} g` : '') +
 			(cost === undefined ? '' : `, materials worth ${formatPrice(cost, session.shelf)}`)

@@ -8,7 +8,7 @@
 	import { useRecords } from '../../state/records';
 	import { SendOffView } from '../../state/sendOffView.svelte';
 	import { useVisit } from '../../state/visitContext';
-	import { exportRecords } from '../../store/transfer';
+	import { keysOfClient } from '../../store/exportFile';
 	import Button from '../../ui/Button.svelte';
 	import Menu from '../../ui/Menu.svelte';
 	import { say } from '../../ui/say.svelte';
@@ -24,6 +24,7 @@
 	import DoneToday from './DoneToday.svelte';
 	import EndPictures from './EndPictures.svelte';
 	import EndRows from './EndRows.svelte';
+	import SectionsDone from './SectionsDone.svelte';
 	import WhyOtherwise from './WhyOtherwise.svelte';
 
 	const session = useVisit();
@@ -47,11 +48,11 @@
 			record(
 				own,
 				{ toned: finished.level, lifted: rawLevel },
-				view.expectedZones,
+				view.expectedPlaces,
 				view.back.from,
 				clock.now()
 			);
-			const next = nextFromRecord(workspace.visits.values(), own);
+			const next = nextFromRecord(workspace.visitsOf(own.clientId), own);
 			if (next) draft.put(next);
 		});
 		say(
@@ -64,14 +65,16 @@
 		const { visit } = session;
 		await goto(`/clients/${visit.clientId}`);
 		const step = workspace.transact('visit removed', (draft) =>
-			removeVisit(draft, visit, workspace.visits.values())
+			removeVisit(draft, visit, workspace.visitsOf(visit.clientId))
 		);
 		say(`The visit of ${formatDate(visit.date)} is removed.`, () => workspace.undo(step));
 	}
-	const exportClient = async () =>
+	const exportClient = () =>
 		downloadRecords(
-			await exportRecords(workspace, clock.now(), session.visit.clientId),
-			session.client?.name ?? 'client'
+			workspace,
+			clock.moment(),
+			session.client?.name ?? 'client',
+			keysOfClient(session.visit.clientId, workspace.visitsOf(session.visit.clientId))
 		);
 </script>
 
@@ -159,6 +162,7 @@
 				<div class="flex flex-col gap-3">
 					<ComeBack {view} />
 					<DoneToday />
+					<SectionsDone />
 				</div>
 			</div>
 		</div>

@@ -1,9 +1,9 @@
 <script lang="ts">
-	import ClockChart from '../../charts/clock/ClockChart.svelte';
-	import { hexOf } from '../../core/colour';
-	import type { LoggedSection } from '../../state/runningView.svelte';
-	import Fold from '../../ui/Fold.svelte';
-	import { PART_NAMES, type SectionNamer } from '../../wording/bowls';
+	import ClockChart from '../charts/clock/ClockChart.svelte';
+	import { hexOf } from '../core/colour';
+	import type { LoggedSection } from '../state/runningView.svelte';
+	import Fold from '../ui/Fold.svelte';
+	import { PART_NAMES, type SectionNamer } from '../wording/bowls';
 
 	interface Props {
 		log: readonly LoggedSection[];

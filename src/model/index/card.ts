@@ -1,0 +1,60 @@
+import { isRunning } from '../commands/clocks';
+import { weighedLightener } from '../shelf/stock';
+import type { Visit } from '../../schema/records';
+
+/**
+ * What is known of a visit without reading it: enough for the day, for lists and for what is learned of hands. It
+ * is made of the visit and of nothing else; raise `INDEX_VERSION` when it is made otherwise.
+ */
+export type VisitCard = Pick<
+	Visit,
+	'id' | 'clientId' | 'date' | 'createdAt' | 'status' | 'colourist'
+> & {
+	/** Product lies on the head, or is put on. */
+	readonly isRunning: boolean;
+	readonly isRecorded: boolean;
+	/** A level was noted at the chair of it, once it is recorded: it may teach. */
+	readonly isLookedAt: boolean;
+	/** Somebody said that nothing is to be learned of it. */
+	readonly isUntaught: boolean;
+	readonly naturalLevel: number;
+	readonly aim: Pick<Visit['aim'], 'level' | 'direction'>;
+	/** Level that was seen at its end. */
+	readonly seen: number | undefined;
+	readonly lightener: Pick<Visit['lift'], 'product' | 'volume' | 'ratio'>;
+	/** The toner of the rest of the hair. */
+	readonly parts: Visit['tone']['parts'];
+	/** When all was on, and when that was reckoned to be. */
+	readonly allOn: Visit['run']['allOn'];
+	/** Grams of lightener that were mixed, and left of it; nothing where that was not weighed. */
+	readonly leftover: { readonly mixed: number; readonly left: number } | undefined;
+	readonly notes: string;
+};
+
+/** The card of a visit. */
+export function cardOf(visit: Visit): VisitCard {
+	const { id, clientId, date, createdAt, status, colourist, reading, aim, lift, tone, run } = visit;
+	const { recordedAt, level, leftoverGrams: left, notes, untaught } = visit.result;
+	const isRecorded = recordedAt !== undefined;
+	const mixed = weighedLightener(visit);
+	return {
+		id,
+		clientId,
+		date,
+		createdAt,
+		status,
+		colourist,
+		isRunning: isRunning(visit),
+		isRecorded,
+		isLookedAt: isRecorded && !visit.noLift && run.notes.some((note) => note.level !== undefined),
+		isUntaught: untaught === true,
+		naturalLevel: reading.naturalLevel,
+		aim: { level: aim.level, direction: aim.direction },
+		seen: level,
+		lightener: { product: lift.product, volume: lift.volume, ratio: lift.ratio },
+		parts: tone.parts,
+		allOn: run.allOn,
+		leftover: left !== undefined && mixed > 0 ? { mixed, left } : undefined,
+		notes
+	};
+}
