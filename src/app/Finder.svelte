@@ -69,7 +69,7 @@
 	const nameOf = ({ clientId }: Pick<VisitCard, 'clientId'>) =>
 		workspace.clients.get(clientId)?.name ?? 'Unknown client';
 	/** What a visit mixes: its lightener, and the toner where one was chosen. */
-	const mixedIn = ({ lightener: { product, volume, ratio }, parts }: VisitCard) =>
+	const mixedIn = ({ lightener: { product, volume, ratio }, parts = [] }: VisitCard) =>
 		`${labelIn(PRODUCT_OPTIONS, product)} ${volume} vol ${formatRatio(ratio)}${
 			parts.length > 0 ? `; ${formulaWords(parts)}` : ''
 		}`;

@@ -90,9 +90,7 @@ export class JournalledStore {
 
 	/** A value as it is by now; nothing where there is none. */
 	get(key: string): Promise<unknown> {
-		return this.#left.has(key)
-			? Promise.resolve(this.#left.get(key))
-			: this.#storeOf(key).get(key);
+		return this.#left.has(key) ? Promise.resolve(this.#left.get(key)) : this.#storeOf(key).get(key);
 	}
 
 	/** Keys of all documents, in their order. */
@@ -150,11 +148,8 @@ export class JournalledStore {
 
 	async #rewriteIndex(pages: Iterable<readonly [string, unknown]>): Promise<void> {
 		const { index } = this;
-		const old = await index.keys();
-		// Killed halfway it is no index: what makes it one goes first, and comes last.
-		for (const some of inParts(old.sort().reverse())) {
-			await Promise.all(some.map((key) => index.remove(key)));
-		}
+		// Killed halfway it is no index: what makes it one comes last.
+		await index.clear();
 		const all = [...pages];
 		for (const some of inParts(all.slice(0, -1))) {
 			await Promise.all(some.map(([key, value]) => index.set(key, value)));

@@ -11,6 +11,8 @@ export interface KeyValueStore {
 	 */
 	each(before: string, visit: (value: unknown, key: string) => void): Promise<void>;
 	keys(): Promise<string[]>;
+	/** Takes everything out, at once: one by one it takes a browser many times as long. */
+	clear(): Promise<void>;
 }
 
 /**
@@ -37,7 +39,8 @@ export function browserStore(database: string, storeName: string): KeyValueStore
 				return undefined;
 			});
 		},
-		keys: () => forage.keys()
+		keys: () => forage.keys(),
+		clear: () => forage.clear()
 	};
 }
 
@@ -58,6 +61,10 @@ export function memoryStore(initial: Iterable<readonly [string, unknown]> = []):
 			for (const key of [...map.keys()].sort()) if (key < before) visit(map.get(key), key);
 			return Promise.resolve();
 		},
-		keys: () => Promise.resolve([...map.keys()].sort())
+		keys: () => Promise.resolve([...map.keys()].sort()),
+		clear: () => {
+			map.clear();
+			return Promise.resolve();
+		}
 	};
 }

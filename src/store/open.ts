@@ -74,7 +74,8 @@ export async function withoutRecords(salon: Salon, clock: Timed): Promise<Worksp
 		set: refusal,
 		remove: refusal,
 		each: () => Promise.resolve(),
-		keys: () => Promise.resolve([])
+		keys: () => Promise.resolve([]),
+		clear: refusal
 	};
 	const workspace = new Workspace(
 		new JournalledStore(nothing, nothing, nothing, (work) => work()),
@@ -97,6 +98,8 @@ export function scratch(documents: readonly AnyDocument[], clock: Pick<Timed, 'n
 async function begin(workspace: Workspace, salon: Salon, moment: Moment): Promise<void> {
 	if (salon === 'demo' && workspace.isEmpty) {
 		workspace.begin(await demoOf(moment));
+		// Whoever goes on at once finds all of it again, and not what of it could be noted.
+		await workspace.flush();
 	} else if (!workspace.shelf) workspace.begin([plainShelf(moment.at)]);
 }
 

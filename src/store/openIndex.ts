@@ -19,6 +19,8 @@ import {
 /** What a workspace begins with: of visits their cards, of all else what every page needs. */
 export interface Opened {
 	readonly sequence: number;
+	/** How many documents there are by the index. */
+	readonly count: number;
 	readonly cards: readonly VisitCard[];
 	/** Clients and the shelf. */
 	readonly documents: readonly AnyDocument[];
@@ -31,8 +33,7 @@ export interface Opened {
 
 /** Reads what the index says; nothing where it is not of what is stored. */
 export async function readIndex(from: Reading): Promise<Opened | undefined> {
-	const keys = await from.documents.keys();
-	const meta = validMeta(await from.index.get(META), from.sequence, keys.length);
+	const meta = validMeta(await from.index.get(META), from.sequence);
 	if (!meta) return undefined;
 	const cards: VisitCard[] = [];
 	await from.index.each(AFTER_CARDS, (page) => cards.push(...cardsOf(page)));
@@ -48,14 +49,26 @@ export async function readIndex(from: Reading): Promise<Opened | undefined> {
 		if (read.ok) documents.push(read.document);
 		else if (!aside.some((one) => one.key === key)) aside.push({ key, reason: read.reason, value });
 	}
-	return { sequence: from.sequence, cards, documents, aside, parted: [], leaves: undefined };
+	const { sequence } = from;
+	return {
+		sequence,
+		count: meta.documents,
+		cards,
+		documents,
+		aside,
+		parted: [],
+		leaves: undefined
+	};
 }
 
 /**
  * Makes the index from all documents: before the first, after a new version, or where an earlier Zelvant wrote.
  * @param onprogress share that is done, 0-1
  */
-async function makeIndex(from: Reading, onprogress?: (share: number) => void): Promise<Opened> {
+export async function makeIndex(
+	from: Reading,
+	onprogress?: (share: number) => void
+): Promise<Opened> {
 	const count = (await from.documents.keys()).length;
 	const maker = new PageMaker();
 	const cards: VisitCard[] = [];
@@ -88,7 +101,7 @@ async function makeIndex(from: Reading, onprogress?: (share: number) => void): P
 		() => false
 	);
 	const leaves = written ? undefined : maker.leaves;
-	return { sequence: from.sequence, cards, documents, aside, parted, leaves };
+	return { sequence: from.sequence, count, cards, documents, aside, parted, leaves };
 }
 
 /** Opens the records behind their index, which is made first where it is not of what is stored. */

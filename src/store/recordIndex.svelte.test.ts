@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { beforeEach, describe, expect, it } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { keyOf } from '../model/identity';
 import { cardOf } from '../model/index/card';
 import { leafOf } from '../model/index/leaf';
@@ -47,7 +47,8 @@ function disk(documents: readonly AnyDocument[] = demo) {
 async function pages(index: KeyValueStore): Promise<Map<string, unknown[]>> {
 	const all = new Map<string, unknown[]>();
 	await index.each('m', (value, key) => {
-		const page = [...(value as { id?: string; visitId?: string }[])];
+		const found = (typeof value === 'string' ? JSON.parse(value) : value) as unknown[];
+		const page = [...(found as { id?: string; visitId?: string }[])];
 		all.set(
 			key,
 			page.sort((p, q) => (p.id ?? p.visitId)!.localeCompare((q.id ?? q.visitId)!))
@@ -83,7 +84,7 @@ describe('the index beside the documents', () => {
 		expect(workspace.visits.size).toBe(0);
 		expect(workspace.cards.size).toBe(visits.length);
 		expect(workspace.clients.size).toBeGreaterThan(40);
-		for (const visit of visits) expect(workspace.cards.get(visit.id)).toEqual(cardOf(visit));
+		for (const visit of visits) expect(workspace.cards.get(visit.id)).toStrictEqual(cardOf(visit));
 	});
 	it('reads the visits of whoever is asked for, and no others', async () => {
 		const workspace = await place.open();
@@ -152,15 +153,27 @@ describe('the index beside the documents', () => {
 	it.each([
 		['a window of an earlier Zelvant wrote', { sequence: 7 }],
 		['it is of an earlier version', { version: '0' }],
-		['a document was lost', { documents: 3 }],
 		['it is no index at all', { aside: 'x' }]
 	])('is made anew where %s', async (_, change) => {
 		const meta = (await place.index.get('meta')) as object;
 		await place.index.set('meta', { ...meta, ...change });
-		await place.index.set('card:1999-01-01', [{ id: 'ghost' }]);
+		await place.index.set('card:1999-01', '[{"id":"ghost"}]');
 		const workspace = await place.open();
 		expect(workspace.cards.size).toBe(visits.length);
 		expect(workspace.cards.has('ghost')).toBe(false);
+		expect(await pages(place.index)).toEqual(await madeAnew(place));
+	});
+	it('is made anew a while after opening where somebody put documents beside it', async () => {
+		const other = { ...visits[0]!, id: 'put-there' };
+		await place.documents.set('visit:put-there', other);
+		await place.documents.set('visit:broken', { kind: 'visit' });
+		vi.useFakeTimers();
+		const workspace = await place.open();
+		expect(workspace.cards.has('put-there')).toBe(false);
+		await vi.advanceTimersByTimeAsync(4000);
+		vi.useRealTimers();
+		expect(workspace.cards.has('put-there')).toBe(true);
+		expect(workspace.aside.map(({ key }) => key)).toEqual(['visit:broken']);
 		expect(await pages(place.index)).toEqual(await madeAnew(place));
 	});
 	it('is done without where the disk has no room for it', async () => {

@@ -4,15 +4,17 @@ import { SCHEMA_VERSION, type AnyDocument, type Visit } from '../schema/records'
 import type { Batch } from './journalledStore';
 
 /**
- * The index beside the documents: for every day the cards of its visits, and their leaves of the ledger. It is
- * written with the documents, in one batch, and made anew from them whenever it is not of the last one.
+ * The index beside the documents: for every month the cards of its visits, for every day their leaves of the
+ * ledger. It is written with the documents, in one batch, and made anew from them whenever it is not of the last
+ * one. Cards are all read when the records are opened, and stand there as text: that is read soonest.
  */
-const INDEX_VERSION = `${SCHEMA_VERSION}.1`;
+const INDEX_VERSION = `${SCHEMA_VERSION}.3`;
 
 const CARD = 'card:';
 const LEAF = 'leaf:';
 export const leafKey = (day: string): string => `${LEAF}${day}`;
-const cardKey = (day: string): string => `${CARD}${day}`;
+const monthOf = (day: string): string => day.slice(0, 7);
+const cardKey = (month: string): string => `${CARD}${month}`;
 /** The first key after all cards. */
 export const AFTER_CARDS = 'card;';
 /** The first key after all clients, of the documents. */
@@ -35,16 +37,12 @@ export interface IndexMeta {
 	readonly aside: readonly string[];
 }
 
-/** The index, if it is of what is stored; nothing where it is not, or is none. */
-export function validMeta(
-	value: unknown,
-	sequence: number,
-	documents: number
-): IndexMeta | undefined {
+/** The index, if it is of the last batch; nothing where it is not, or is none. */
+export function validMeta(value: unknown, sequence: number): IndexMeta | undefined {
 	const meta = value as Partial<IndexMeta> | null | undefined;
 	return meta?.version === INDEX_VERSION &&
 		meta.sequence === sequence &&
-		meta.documents === documents &&
+		typeof meta.documents === 'number' &&
 		Array.isArray(meta.aside)
 		? (meta as IndexMeta)
 		: undefined;
@@ -56,9 +54,15 @@ export const newMeta = (meta: Omit<IndexMeta, 'version'>): IndexMeta => ({
 });
 
 /** Cards or leaves of a page as it was found; none where it is no page. */
-const pageOf = (value: unknown): readonly unknown[] => (Array.isArray(value) ? value : []);
-export const cardsOf = (value: unknown) => pageOf(value) as readonly VisitCard[];
-export const leavesOf = (value: unknown) => pageOf(value) as readonly LedgerLeaf[];
+export const cardsOf = (value: unknown): readonly VisitCard[] => {
+	try {
+		return typeof value === 'string' ? (JSON.parse(value) as VisitCard[]) : [];
+	} catch {
+		return [];
+	}
+};
+export const leavesOf = (value: unknown): readonly LedgerLeaf[] =>
+	Array.isArray(value) ? (value as LedgerLeaf[]) : [];
 
 /** A document before and after. */
 export interface Written {
@@ -67,18 +71,21 @@ export interface Written {
 	readonly now: AnyDocument | undefined;
 }
 
-/**
- * The pages of the days that some changes touch, to be written with them.
- * @param read a page as it is stored
- */
-export async function changedPages(
+/** Visits that leave and join a page. */
+interface PageChange {
+	readonly out: Set<string>;
+	readonly in: Visit[];
+}
+
+/** What some changes do to the pages, by what a page is of. */
+function pageChanges(
 	written: readonly Written[],
-	read: (key: string) => Promise<unknown>
-): Promise<Batch> {
-	const days = new Map<string, { readonly out: Set<string>; readonly in: Visit[] }>();
+	pageOf: (day: string) => string
+): Map<string, PageChange> {
+	const pages = new Map<string, PageChange>();
 	const at = (day: string) => {
-		const page = days.get(day) ?? { out: new Set<string>(), in: [] };
-		days.set(day, page);
+		const page = pages.get(pageOf(day)) ?? { out: new Set<string>(), in: [] };
+		pages.set(pageOf(day), page);
 		return page;
 	};
 	for (const { was, now } of written) {
@@ -88,23 +95,33 @@ export async function changedPages(
 			at(now.date).in.push(now);
 		}
 	}
+	return pages;
+}
+
+/**
+ * The pages that some changes touch, to be written with them.
+ * @param read a page as it is stored
+ */
+export async function changedPages(
+	written: readonly Written[],
+	read: (key: string) => Promise<unknown>
+): Promise<Batch> {
 	const put: { readonly key: string; readonly value: unknown }[] = [];
 	const remove: string[] = [];
-	await Promise.all(
-		[...days].map(async ([day, change]) => {
-			const [cards, leaves] = await Promise.all([read(cardKey(day)), read(leafKey(day))]);
-			const page = [
-				...cardsOf(cards).filter(({ id }) => !change.out.has(id)),
-				...change.in.map(cardOf)
-			];
-			if (page.length === 0) remove.push(cardKey(day), leafKey(day));
-			else {
-				const kept = leavesOf(leaves).filter(({ visitId }) => !change.out.has(visitId));
-				put.push({ key: cardKey(day), value: page });
-				put.push({ key: leafKey(day), value: [...kept, ...change.in.map(leafOf)] });
-			}
-		})
-	);
+	for (const [month, { out, in: joining }] of pageChanges(written, monthOf)) {
+		const key = cardKey(month);
+		const kept = cardsOf(await read(key)).filter(({ id }) => !out.has(id));
+		const cards = [...kept, ...joining.map(cardOf)];
+		if (cards.length === 0) remove.push(key);
+		else put.push({ key, value: JSON.stringify(cards) });
+	}
+	for (const [day, { out, in: joining }] of pageChanges(written, (each) => each)) {
+		const key = leafKey(day);
+		const kept = leavesOf(await read(key)).filter(({ visitId }) => !out.has(visitId));
+		const leaves = [...kept, ...joining.map(leafOf)];
+		if (leaves.length === 0) remove.push(key);
+		else put.push({ key, value: leaves });
+	}
 	return { put, remove };
 }
 
@@ -158,15 +175,18 @@ export async function* pagesOfDays(
 	fresh: ReadonlyMap<string, LedgerLeaf>,
 	stored: (key: string) => Promise<unknown>
 ): AsyncGenerator<readonly [string, unknown]> {
-	const byDay = new Map<string, VisitCard[]>();
-	for (const card of cards) if (days.has(card.date)) append(byDay, card.date, card);
-	for (const day of days) {
-		const own = byDay.get(day) ?? [];
-		const old = new Map(
-			leavesOf(await stored(leafKey(day))).map((leaf) => [leaf.visitId, leaf])
-		);
-		yield [cardKey(day), own];
-		yield [leafKey(day), own.flatMap(({ id }) => fresh.get(id) ?? old.get(id) ?? [])];
+	const months = new Map([...days].map((day): [string, VisitCard[]] => [monthOf(day), []]));
+	for (const card of cards) months.get(monthOf(card.date))?.push(card);
+	for (const [month, own] of months) {
+		yield [cardKey(month), JSON.stringify(own)];
+		const byDay = new Map<string, VisitCard[]>();
+		for (const card of own) if (days.has(card.date)) append(byDay, card.date, card);
+		for (const day of days) {
+			if (monthOf(day) !== month) continue;
+			const old = new Map(leavesOf(await stored(leafKey(day))).map((leaf) => [leaf.visitId, leaf]));
+			const ids = (byDay.get(day) ?? []).map(({ id }) => id);
+			yield [leafKey(day), ids.flatMap((id) => fresh.get(id) ?? old.get(id) ?? [])];
+		}
 	}
 }
 
@@ -177,7 +197,7 @@ export class PageMaker {
 
 	add(visit: Visit): VisitCard {
 		const card = cardOf(visit);
-		append(this.#cards, cardKey(visit.date), card);
+		append(this.#cards, cardKey(monthOf(visit.date)), card);
 		append(this.#leaves, leafKey(visit.date), leafOf(visit));
 		return card;
 	}
@@ -186,7 +206,7 @@ export class PageMaker {
 	}
 	/** All pages, and what makes them an index last. */
 	*pages(meta: IndexMeta): Generator<readonly [string, unknown]> {
-		yield* this.#cards;
+		for (const [key, cards] of this.#cards) yield [key, JSON.stringify(cards)];
 		yield* this.#leaves;
 		yield [META, meta];
 	}

@@ -454,13 +454,13 @@ describe('two windows', () => {
 		const deaf = await place.openDeaf();
 		note(here, 'from here');
 		await here.flush();
-		const keys = place.kept.keys.bind(place.kept);
-		place.kept.keys = () => Promise.reject(new Error('not now'));
+		const each = place.kept.each.bind(place.kept);
+		place.kept.each = () => Promise.reject(new Error('not now'));
 		minutes(deaf, 12);
 		await deaf.flush();
 		expect(status(deaf)).toBe('saved');
 		expect(deaf.clients.get(client.id)!.note).not.toBe('from here');
-		place.kept.keys = keys;
+		place.kept.each = each;
 		await vi.advanceTimersByTimeAsync(2000);
 		expect(deaf.clients.get(client.id)!.note).toBe('from here');
 		vi.useRealTimers();

@@ -11,7 +11,7 @@ import { StepHistory, type Label, type Step } from './history.svelte';
 import { isIndexKey, type Batch, type JournalledStore } from './journalledStore';
 import { LedgerBook } from './ledgerBook.svelte';
 import { merge3, withValueAt, type Clash } from './merge';
-import { openIndex, readIndex } from './openIndex';
+import { makeIndex, openIndex, readIndex, type Opened } from './openIndex';
 import { readDocument, type SetAside } from './readDocument';
 import { META, newMeta, pagesOfDays, withIndex, type Written } from './recordIndex';
 import { Transaction, type Change } from './transaction';
@@ -67,6 +67,8 @@ const RETRY_MS = [500, 1000, 2000, 4000, 8000] as const;
 /** Where what others stored could not be read, it is tried again after this, ms. */
 const CATCH_UP_MS = 2000;
 const CATCH_UP_TRIES = 5;
+/** So long after opening somebody looks whether the index knows all documents, ms. */
+const RECOUNT_MS = 3000;
 
 /** Documents that are read or written at once. */
 const AT_ONCE = 100;
@@ -136,6 +138,14 @@ export class Workspace {
 		for (const document of opened.parted) {
 			await this.read([keyOf(document)]);
 			this.#change(keyOf(document), document);
+		}
+		setTimeout(() => void this.#recount(opened), RECOUNT_MS);
+	}
+	/** Documents that the index knows nothing of, whoever put them there or took them away, are found at rest. */
+	async #recount({ sequence, count }: Opened): Promise<void> {
+		const keys = await this.#store.keys().catch(() => undefined);
+		if (keys && keys.length !== count && sequence === this.#sequence && this.#dirty.size === 0) {
+			await this.#catchUp(CATCH_UP_TRIES, true);
 		}
 	}
 
@@ -535,10 +545,14 @@ export class Workspace {
 	 * Reads again what is stored, where something was missed: as often as it takes. Somebody may be bringing in many,
 	 * and the index is not of all of them yet; where it stays so, it is made here.
 	 */
-	async #catchUp(tries = 0): Promise<void> {
+	async #catchUp(tries = 0, anew = false): Promise<void> {
 		const found = await this.#store
 			.open(async (from) => {
-				const opened = tries < CATCH_UP_TRIES ? await readIndex(from) : await openIndex(from);
+				const opened = anew
+					? await makeIndex(from)
+					: tries < CATCH_UP_TRIES
+						? await readIndex(from)
+						: await openIndex(from);
 				const held = await Promise.all(
 					[...this.#stored.keys()].map(
 						async (key) => [key, readDocument(await from.documents.get(key))] as const
@@ -556,6 +570,7 @@ export class Workspace {
 		const there = new Map(opened.documents.map((document) => [keyOf(document), document]));
 		for (const [key, read] of held) if (read.ok) there.set(key, read.document);
 		this.cards.replace(opened.cards);
+		this.aside = opened.aside;
 		for (const key of new Set([...there.keys(), ...this.#stored.keys()])) {
 			const document = there.get(key);
 			if (!equal(document, this.#stored.get(key))) {

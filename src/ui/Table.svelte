@@ -99,7 +99,7 @@
 	const virtualizer = createWindowVirtualizer<HTMLDivElement>({
 		count: rows.length,
 		estimateSize: () => rowHeight,
-		overscan: 8
+		overscan: 4
 	});
 	$effect(() => {
 		get(virtualizer).setOptions({
@@ -228,7 +228,8 @@
 				style:height={isLong ? `${$virtualizer.getTotalSize()}px` : undefined}
 			>
 				{#if isLong}
-					{#each items as item (item.key)}
+					<!-- By their place, not by what stands there: when something is typed, rows are filled anew and not built anew. -->
+					{#each items as item (item.index)}
 						{@const row = sorted[item.index]!}
 						<div
 							role="row"

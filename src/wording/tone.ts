@@ -45,7 +45,7 @@ export const ORDER_OF_TONER: Readonly<Record<(typeof TONER_ORDERS)[number], stri
 };
 
 /** A formula as it is said at the bench: 9V 20 g, clear 10 g. */
-export const formulaWords = (parts: readonly ChosenPart[]): string =>
+export const formulaWords = (parts: readonly Pick<ChosenPart, 'name' | 'grams'>[]): string =>
 	parts.map(({ name, grams }) => `${name} ${grams} g`).join(' + ');
 
 /** A colour difference in words; 1 is just visible, 4 plain to see. */

@@ -1,6 +1,6 @@
 import { isRunning } from '../commands/clocks';
 import { weighedLightener } from '../shelf/stock';
-import type { Visit } from '../../schema/records';
+import type { ChosenPart, Visit } from '../../schema/records';
 
 /**
  * What is known of a visit without reading it: enough for the day, for lists and for what is learned of hands. It
@@ -11,24 +11,24 @@ export type VisitCard = Pick<
 	'id' | 'clientId' | 'date' | 'createdAt' | 'status' | 'colourist'
 > & {
 	/** Product lies on the head, or is put on. */
-	readonly isRunning: boolean;
-	readonly isRecorded: boolean;
+	readonly isRunning?: true;
+	readonly isRecorded?: true;
 	/** A level was noted at the chair of it, once it is recorded: it may teach. */
-	readonly isLookedAt: boolean;
+	readonly isLookedAt?: true;
 	/** Somebody said that nothing is to be learned of it. */
-	readonly isUntaught: boolean;
+	readonly isUntaught?: true;
 	readonly naturalLevel: number;
 	readonly aim: Pick<Visit['aim'], 'level' | 'direction'>;
 	/** Level that was seen at its end. */
-	readonly seen: number | undefined;
+	readonly seen?: number;
 	readonly lightener: Pick<Visit['lift'], 'product' | 'volume' | 'ratio'>;
 	/** The toner of the rest of the hair. */
-	readonly parts: Visit['tone']['parts'];
+	readonly parts?: readonly Pick<ChosenPart, 'name' | 'grams'>[];
 	/** When all was on, and when that was reckoned to be. */
-	readonly allOn: Visit['run']['allOn'];
+	readonly allOn?: NonNullable<Visit['run']['allOn']>;
 	/** Grams of lightener that were mixed, and left of it; nothing where that was not weighed. */
-	readonly leftover: { readonly mixed: number; readonly left: number } | undefined;
-	readonly notes: string;
+	readonly leftover?: { readonly mixed: number; readonly left: number };
+	readonly notes?: string;
 };
 
 /** The card of a visit. */
@@ -37,6 +37,8 @@ export function cardOf(visit: Visit): VisitCard {
 	const { recordedAt, level, leftoverGrams: left, notes, untaught } = visit.result;
 	const isRecorded = recordedAt !== undefined;
 	const mixed = weighedLightener(visit);
+	const isLookedAt =
+		isRecorded && !visit.noLift && run.notes.some((note) => note.level !== undefined);
 	return {
 		id,
 		clientId,
@@ -44,17 +46,20 @@ export function cardOf(visit: Visit): VisitCard {
 		createdAt,
 		status,
 		colourist,
-		isRunning: isRunning(visit),
-		isRecorded,
-		isLookedAt: isRecorded && !visit.noLift && run.notes.some((note) => note.level !== undefined),
-		isUntaught: untaught === true,
 		naturalLevel: reading.naturalLevel,
 		aim: { level: aim.level, direction: aim.direction },
-		seen: level,
 		lightener: { product: lift.product, volume: lift.volume, ratio: lift.ratio },
-		parts: tone.parts,
-		allOn: run.allOn,
-		leftover: left !== undefined && mixed > 0 ? { mixed, left } : undefined,
-		notes
+		// There are many cards, and what is not so need not be said.
+		...(isRunning(visit) && { isRunning: true }),
+		...(isRecorded && { isRecorded }),
+		...(isLookedAt && { isLookedAt }),
+		...(untaught && { isUntaught: true }),
+		...(level !== undefined && { seen: level }),
+		...(tone.parts.length > 0 && {
+			parts: tone.parts.map(({ name, grams }) => ({ name, grams }))
+		}),
+		...(run.allOn && { allOn: run.allOn }),
+		...(left !== undefined && mixed > 0 && { leftover: { mixed, left } }),
+		...(notes !== '' && { notes })
 	};
 }

@@ -1,4 +1,4 @@
-import { csvParse } from 'd3-dsv';
+import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { ledgerText, ledgerWords } from '../../wording/ledger';
 import { NOW, openVisit, put } from '../../testing/demoVisit';
@@ -103,7 +103,12 @@ describe('the ledger', () => {
 			({ result }) => (result.notes = '=HYPERLINK("x"), "quoted", two\nlines')
 		);
 		const nameOf = ({ clientId }: LedgerRow) => `@${workspace.clients.get(clientId)!.name}`;
-		const table = csvParse(ledgerCsv(rows(), nameOf, ledgerWords));
+		// Read as another program reads it.
+		const { data: table, errors } = Papa.parse<Record<string, string>>(
+			ledgerCsv(rows(), nameOf, ledgerWords),
+			{ header: true }
+		);
+		expect(errors).toEqual([]);
 		expect(table).toHaveLength(rows().length);
 		const toner = table.find(({ kind }) => kind === 'toner')!;
 		expect(toner).toMatchObject({

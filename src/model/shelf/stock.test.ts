@@ -1,4 +1,4 @@
-import { csvParse } from 'd3-dsv';
+import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import type { Shelf, Visit } from '../../schema/records';
 import { demoShelf } from '../../store/demo/shelf';
@@ -84,7 +84,10 @@ describe('the shelf', () => {
 			['lightener:powder', 1],
 			['colour:lantern-demi-9-V', 1]
 		]);
-		const list = csvParse(reorderCsv(rows, ({ kind }) => `=${kind}`));
+		const { data: list } = Papa.parse<Record<string, string>>(
+			reorderCsv(rows, ({ kind }) => `=${kind}`),
+			{ header: true }
+		);
 		expect(list).toHaveLength(2);
 		expect(list[0]).toMatchObject({ what: "'=lightener", packs: '1', price: '30' });
 	});

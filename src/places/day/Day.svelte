@@ -14,8 +14,11 @@
 	// A page that is left open turns over at midnight.
 	$effect(clock.run);
 	const today = $derived(clock.today);
+	/** Those of today and those that are open: few of all there are. */
 	const visits = $derived(
-		[...workspace.cards.values()].toSorted((p, q) => p.createdAt.localeCompare(q.createdAt))
+		[...workspace.cards.values()]
+			.filter(({ status, date }) => status !== 'done' || date === today)
+			.sort((p, q) => p.createdAt.localeCompare(q.createdAt))
 	);
 	const inChair = $derived(visits.filter(({ status }) => status === 'inChair'));
 	const waiting = $derived(

@@ -43,7 +43,7 @@
 	label="Visits"
 	find="Client, day, colourist or note"
 	textOf={(visit) =>
-		`${nameOf(visit)} ${visit.date} ${formatDate(visit.date)} ${visit.colourist} ${visit.notes}`}
+		`${nameOf(visit)} ${visit.date} ${formatDate(visit.date)} ${visit.colourist} ${visit.notes ?? ''}`}
 	rows={visits}
 	columns={COLUMNS}
 	keyOf={({ id }) => id}

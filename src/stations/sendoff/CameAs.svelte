@@ -72,6 +72,6 @@
 		Planned {formatHours(session.chairMinutes)}{price === undefined
 			? ''
 			: `, ${formatPrice(Math.round(price / 10) * 10, session.shelf)}`}, {session.work.grams} g of lightener
-		mixed{weighed}. Section by section it stands in <a href="/visit/{session.id}/chair">Chair</a>.
+		mixed{weighed}.
 	</p>
 </section>
