@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { naturalPigment } from '../hair';
 import { WHITE_FIBRE, type Fibre } from '../lift';
-import { factorOf, learnHead, UNKNOWN_CLIENT, type LookedVisit } from '.';
+import { factorOf, isHabit, learnHead, UNKNOWN_CLIENT, type AreaHabit, type LookedVisit } from '.';
 import { expectedOf, levelsOf, type LevelLook } from './look';
 import { fadePersonal } from './personal';
 
@@ -88,5 +88,18 @@ describe('the personal factor', () => {
 		const at = levelsOf(lookAt(30));
 		for (const log of [-0.9, -0.31, 0, 0.17, 0.66])
 			expect(Math.abs(at(log) - expectedOf(lookAt(30), Math.exp(log)))).toBeLessThan(0.015);
+	});
+	it('a habit is what more than one visit showed, beyond what is not known of it', () => {
+		const habit: AreaHabit = {
+			area: 'crown',
+			known: { mean: -0.3, sd: 0.1 },
+			factor: 0.74,
+			lagMinutes: 9,
+			looks: 6,
+			visits: 2
+		};
+		expect(isHabit(habit)).toBe(true);
+		expect(isHabit({ ...habit, visits: 1 })).toBe(false);
+		expect(isHabit({ ...habit, known: { mean: -0.09, sd: 0.1 } })).toBe(false);
 	});
 });

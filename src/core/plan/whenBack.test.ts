@@ -25,6 +25,18 @@ describe('when to come back', () => {
 		).toEqual([]);
 		expect(whenBack({ ...plain, showsFrom: 6 }).because).toEqual([]);
 	});
+	it('regrowth that shows shortly before the usual weeks puts nothing off', () => {
+		const { from, to } = RETURN_WEEKS_BY_KIND.solid;
+		expect(whenBack({ ...plain, fromTheSkin: false, showsFrom: from - 1 })).toMatchObject({
+			from: from - 1,
+			to: Math.min(to, from + 2)
+		});
+		for (const kind of RESULT_KIND_NAMES)
+			for (let week = 1; week < 30; week++)
+				expect(
+					whenBack({ ...plain, kind, fromTheSkin: false, showsFrom: week }).to
+				).toBeLessThanOrEqual(RETURN_WEEKS_BY_KIND[kind].to);
+	});
 	it('never leaves more regrowth than the heat zone where it is lightened from the skin', () => {
 		// 2.5 cm at 1.25 cm a month are two months.
 		expect(whenBack(plain).to).toBe(8);
