@@ -170,6 +170,15 @@ describe('preview of an import', () => {
 		expect(preview.added).toHaveLength(1);
 	});
 
+	it('takes visits whose client is here already, and of a file without them refuses', async () => {
+		const visit = demo.find((d): d is Visit => d.kind === 'visit')!;
+		const client = demo.find(({ id }) => id === visit.clientId)!;
+		const file = await fileOf([visit]);
+		expect((await read(file, [client])).added).toHaveLength(1);
+		const alone = await read(file);
+		expect(alone.added).toEqual([]);
+		expect(alone.refused).toHaveLength(1);
+	});
 	it('refuses single documents that do not fit, and says which and why', async () => {
 		const file = (await contentOf(await fileOf(demo))) as unknown as {
 			documents: Record<string, unknown>[];

@@ -38,7 +38,14 @@ export function collate(p: CellValue, q: CellValue): number {
 export function sortedRows<T>(rows: readonly T[], value: (row: T) => CellValue, desc = false): T[] {
 	const values = rows.map(value);
 	const distinct = [...new Set(values)].sort(collate);
-	const ranks = new Map(distinct.map((each, rank) => [each, rank]));
+	// What stands at the same place in that order has one rank, however it is spelled.
+	let rank = 0;
+	const ranks = new Map(
+		distinct.map((each, i) => {
+			if (i > 0 && collate(distinct[i - 1], each) !== 0) rank++;
+			return [each, rank];
+		})
+	);
 	const turned = desc ? -1 : 1;
 	const rankOf = (i: number): number => {
 		const each = values[i];
