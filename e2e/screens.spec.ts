@@ -12,6 +12,7 @@ const SCREENS = {
 		'/shelf/ring',
 		'/clients/anneke-rill',
 		'/ledger',
+		'/bench/sea-glass',
 		'/ledger/learned',
 		'/shelf/salon',
 		'/shelf/stock',

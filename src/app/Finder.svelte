@@ -7,7 +7,8 @@
 	import { finding } from '../state/finding.svelte';
 	import { useRecords } from '../state/records';
 	import { downloadRecords } from '../widgets/downloadRecords';
-	import { ledgerOf, type LedgerRow } from '../model/ledger/rows';
+	import type { LedgerRow } from '../model/ledger/rows';
+	import { headName, ledgerRows, rowPath } from '../state/ledger';
 	import type { VisitCard } from '../model/index/card';
 	import { ledgerText, ledgerWords } from '../wording/ledger';
 	import { formulaWords } from '../wording/tone';
@@ -82,8 +83,8 @@
 	/** All that was mixed, tried or came of it; each is found as in the ledger. */
 	const { book } = workspace;
 	void book.read();
-	const ledger = $derived(ledgerOf(book.leaves, workspace.shelf?.lines));
-	const textOf = searchable((row: LedgerRow) => ledgerText(row, nameOf(row)));
+	const ledger = $derived(ledgerRows(workspace));
+	const textOf = searchable((row: LedgerRow) => ledgerText(row, headName(workspace, row)));
 	$effect(() => warmUp(ledger, textOf));
 	const byName = searchable(({ name }: { name: string }) => name);
 	const asVisit = searchable((card: VisitCard) => `${visitName(card)} ${aimOf(card)}`);
@@ -133,8 +134,8 @@
 					? findByWords(ledger, query, textOf, MOST).map((row) => ({
 							id: row.key,
 							name: ledgerWords(row),
-							aside: `${nameOf(row)}, ${formatDate(row.date)}`,
-							go: to(`/visit/${row.visitId}/send-off`)
+							aside: `${headName(workspace, row)}, ${formatDate(row.date)}`,
+							go: to(rowPath(row) ?? '/ledger')
 						}))
 					: []
 			},

@@ -4,8 +4,8 @@
 	import WhenRead from '../widgets/WhenRead.svelte';
 
 	interface Props {
-		/** A visit or a client, by its id. */
-		of: 'visits' | 'clients';
+		/** A visit, a client or a morning at the bench, by its id. */
+		of: 'visits' | 'clients' | 'trials';
 		id: string;
 		children: Snippet;
 	}
@@ -13,21 +13,27 @@
 	const { workspace } = useRecords();
 	const WORDS = {
 		visits: { name: 'visit', back: { path: '/', label: 'Go to the day' } },
-		clients: { name: 'client', back: { path: '/clients', label: 'All clients' } }
+		clients: { name: 'client', back: { path: '/clients', label: 'All clients' } },
+		trials: { name: 'morning at the bench', back: { path: '/bench', label: 'The bench' } }
 	} as const;
 	const words = $derived(WORDS[of]);
+	const isHere = $derived(of === 'visits' ? workspace.cards.has(id) : workspace[of].has(id));
+	/** Whose visits are read first; nobody's for what stands by itself. */
 	const clientId = $derived(
-		of === 'visits' ? workspace.cards.get(id)?.clientId : workspace.clients.has(id) ? id : undefined
+		of === 'visits' ? workspace.cards.get(id)?.clientId : of === 'clients' ? id : undefined
 	);
 </script>
 
 <svelte:head>
-	{#if clientId === undefined}<title>Not in the records · Zelvant</title>{/if}
+	{#if !isHere}<title>Not in the records · Zelvant</title>{/if}
 </svelte:head>
 
 <!-- What is shown of a record is made anew for another one. -->
-{#if clientId !== undefined}
-	{#key id}<WhenRead {clientId}>{@render children()}</WhenRead>{/key}
+{#if isHere}
+	{#key id}
+		{#if clientId === undefined}{@render children()}
+		{:else}<WhenRead {clientId}>{@render children()}</WhenRead>{/if}
+	{/key}
 {:else}
 	<main class="p-10">
 		<h1>This {words.name} is not in the records</h1>

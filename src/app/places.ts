@@ -4,5 +4,6 @@ export const PLACES = [
 	{ href: '/clients', name: 'Clients', line: 'heads and what they did' },
 	{ href: '/ledger', name: 'Ledger', line: 'every formula, and what it did' },
 	{ href: '/shelf', name: 'Shelf', line: 'lines, keys, developers' },
+	{ href: '/bench', name: 'Bench', line: 'strands to try it on' },
 	{ href: '/records', name: 'Records', line: 'files, demo, look' }
 ] as const;

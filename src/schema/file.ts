@@ -14,5 +14,3 @@ export const recordsFile = z.object({
 	/** Values that could not be read where they come from, as they were found. */
 	aside: z.optional(z.array(z.object({ key: z.string(), reason: z.string(), value: z.unknown() })))
 });
-
-export type RecordsFile = z.infer<typeof recordsFile>;

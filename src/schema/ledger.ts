@@ -40,6 +40,16 @@ export const ledgerThing = z.discriminatedUnion('kind', [
 		result: z.enum(['pending', 'clean', 'reacted'])
 	}),
 	z.object({
+		kind: z.literal('bench'),
+		/** What the strand was before. */
+		start: z.object({ level: hair.level, undertone: hair.undertoneName }),
+		lineId: z.optional(z.string().check(z.maxLength(80))),
+		line: z.optional(z.string().check(z.maxLength(80))),
+		ratio: hair.ratio,
+		parts,
+		rating: z.optional(z.int().check(z.minimum(1), z.maximum(5)))
+	}),
+	z.object({
 		kind: z.literal('visit'),
 		aim: z.object({ level: hair.level, direction: hair.direction }),
 		tone: z.string().check(z.maxLength(120))

@@ -1,7 +1,9 @@
 import * as z from 'zod/mini';
 
 import {
+	BENCH_STRANDS,
 	BOUNDS,
+	MOST_STRANDS,
 	LEARNED_OF_HEADS,
 	LEARNED_OF_HANDS,
 	MOST_FURTHER,
@@ -750,6 +752,45 @@ export const shelf = z.object({
 	ladder: z.optional(z.array(depth).check(z.length(12)))
 });
 
+/** A strand on the bench, what was put on it, and what came of it. */
+export const benchStrand = z.object({
+	id,
+	/** Loose hair, a lock of an extension, or a strand of the client's own. */
+	kind: z.enum(BENCH_STRANDS),
+	/** What it is before anything goes on: its level, and the warmth in it. */
+	level: hair.level,
+	undertone: hair.undertoneName,
+	porosity: hair.porosity,
+	mix: tonerMix,
+	/** Its clock; without a start it was not put on yet. */
+	clock: z.object({
+		startedAt: z.optional(when),
+		runningSince: z.optional(when),
+		elapsedSeconds: z.number().check(z.minimum(0), z.maximum(86_400)),
+		offAt: z.optional(when)
+	}),
+	/** Level and tone as somebody saw them, dry. */
+	seen: z.optional(z.object({ level: z.optional(hair.level), tone: z.optional(text(40)) })),
+	/** How near it is to what is wanted, 1-5. */
+	rating: z.optional(z.int().check(z.minimum(1), z.maximum(5))),
+	note: text(500)
+});
+
+/** A morning at the bench: formulas tried on strands, until one is right. */
+export const trial = z.object({
+	...document,
+	kind: z.literal('trial'),
+	/** What is looked for, in the salon's own words. */
+	name: text(120, 1),
+	date: day,
+	colourist: text(120),
+	/** For whom; left out, for nobody yet. */
+	clientId: z.optional(id),
+	/** The colour that is looked for. */
+	aim: z.object({ level: hair.level, direction: hair.direction }),
+	strands: z.array(benchStrand).check(z.maxLength(MOST_STRANDS))
+});
+
 /** A small copy of a picture that hair was read from. */
 export const picture = z.object({
 	...document,
@@ -765,16 +806,23 @@ export const pictureInFile = z.extend(picture, {
 });
 
 /** Any stored document. */
-export const anyDocument = z.discriminatedUnion('kind', [client, visit, shelf, picture]);
+export const anyDocument = z.discriminatedUnion('kind', [client, visit, shelf, trial, picture]);
 
 /** Any document as a file holds it. */
-export const fileDocument = z.discriminatedUnion('kind', [client, visit, shelf, pictureInFile]);
+export const fileDocument = z.discriminatedUnion('kind', [
+	client,
+	visit,
+	shelf,
+	trial,
+	pictureInFile
+]);
 
 export type Client = z.infer<typeof client>;
 export type Visit = z.infer<typeof visit>;
 export type Shelf = z.infer<typeof shelf>;
+export type Trial = z.infer<typeof trial>;
+export type BenchStrand = z.infer<typeof benchStrand>;
 export type Picture = z.infer<typeof picture>;
-export type FileDocument = z.infer<typeof fileDocument>;
 export type RingSwatch = z.infer<typeof ringSwatch>;
 export type ShelfLine = z.infer<typeof shelfLine>;
 export type HouseFormula = z.infer<typeof houseFormula>;

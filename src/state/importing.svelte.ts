@@ -14,9 +14,9 @@ const MOST_AS_ONE = 2000;
 /** What of a file may be taken in. */
 export type ImportKind = 'client' | 'visit' | 'shelf';
 
-/** A picture belongs to the visit that was read from it. */
+/** A picture belongs to the visit that was read from it; what was tried at the bench comes with the visits. */
 export const importKind = ({ kind }: Pick<ImportItem, 'kind'>): ImportKind =>
-	kind === 'picture' ? 'visit' : kind;
+	kind === 'picture' || kind === 'trial' ? 'visit' : kind;
 
 /** What came of an import. */
 export interface ImportDone {

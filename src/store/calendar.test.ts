@@ -17,10 +17,9 @@ describe('a calendar file, read by another program', () => {
 			{ id: 'b', date: '2026-12-31', title: 'Patch test', text: '48 hours before' }
 		];
 		const events = eventsOf(await calendarOf(days, NOW));
-		expect(events.map(({ startDate, endDate }) => `${startDate} ${endDate}`)).toEqual([
-			'2026-03-31 2026-04-01',
-			'2026-12-31 2027-01-01'
-		]);
+		expect(
+			events.map(({ startDate, endDate }) => [startDate.toString(), endDate.toString()].join(' '))
+		).toEqual(['2026-03-31 2026-04-01', '2026-12-31 2027-01-01']);
 		expect(events.every(({ startDate }) => startDate.isDate)).toBe(true);
 		expect(new Set(events.map(({ uid }) => uid)).size).toBe(2);
 	});
@@ -33,8 +32,8 @@ describe('a calendar file, read by another program', () => {
 					const day = { id: 'x', date: '2026-03-31', title, text };
 					const [event] = eventsOf(await calendarOf([day], NOW));
 					const same = (words: string) => words.replace(/\r\n?/g, '\n').trim();
-					expect(same(event!.summary ?? '')).toBe(same(title));
-					expect(same(event!.description ?? '')).toBe(same(text));
+					expect(same(event!.summary)).toBe(same(title));
+					expect(same(event!.description)).toBe(same(text));
 				}
 			)
 		);

@@ -1,6 +1,6 @@
 import { picturesOf } from '../model/visit/pictures';
 import { dataUrlOf } from '../schema/picture';
-import type { AnyDocument } from '../schema/records';
+import type { AnyDocument, Trial, Visit } from '../schema/records';
 import type { SetAside } from './readDocument';
 import { firstLine, lastLine } from './recordsFile';
 
@@ -50,13 +50,15 @@ export async function exportRecords(
 	return new Blob([...pieces, text], { type: 'application/json' });
 }
 
-/** Keys of all that is of one client: with their visits, and pictures of these. */
+/** Keys of all that is of one client: with their visits, pictures of these, and what was tried for them. */
 export const keysOfClient = (
 	clientId: string,
-	visits: readonly (AnyDocument & { kind: 'visit' })[]
+	visits: readonly Visit[],
+	trials: Iterable<Trial> = []
 ): string[] => [
 	`client:${clientId}`,
 	...new Set(visits.flatMap(picturesOf).map((id) => `picture:${id}`)),
+	...[...trials].flatMap((trial) => (trial.clientId === clientId ? [`trial:${trial.id}`] : [])),
 	...visits.map(({ id }) => `visit:${id}`)
 ];
 

@@ -39,7 +39,12 @@ const labelOf = (value: unknown, index: number): string => {
 const itemOf = (document: AnyDocument): ImportItem => ({
 	key: keyOf(document),
 	kind: document.kind,
-	name: document.kind === 'client' ? document.name : document.kind === 'visit' ? document.date : ''
+	name:
+		document.kind === 'client' || document.kind === 'trial'
+			? document.name
+			: document.kind === 'visit'
+				? document.date
+				: ''
 });
 
 /**

@@ -8,6 +8,7 @@ import {
 	AFTER_ALL,
 	AFTER_CARDS,
 	AFTER_CLIENTS,
+	isWhole,
 	cardsOf,
 	META,
 	newMeta,
@@ -39,7 +40,7 @@ export async function readIndex(from: Reading): Promise<Opened | undefined> {
 	await from.index.each(AFTER_CARDS, (page) => cards.push(...cardsOf(page)));
 	const values: [string, unknown][] = [];
 	await from.documents.each(AFTER_CLIENTS, (value, key) => values.push([key, value]));
-	for (const key of [...(meta.shelf ? [meta.shelf] : []), ...meta.aside]) {
+	for (const key of [...meta.whole, ...meta.aside]) {
 		values.push([key, await from.documents.get(key)]);
 	}
 	const documents: AnyDocument[] = [];
@@ -88,11 +89,10 @@ export async function makeIndex(
 		else if (document.kind !== 'picture') documents.push(document);
 		if (also.length > 0) parted.push(document, ...also);
 	});
-	const shelf = documents.find(({ kind }) => kind === 'shelf');
 	const meta: IndexMeta = newMeta({
 		sequence: from.sequence,
 		documents: count,
-		shelf: shelf && keyOf(shelf),
+		whole: documents.map(keyOf).filter(isWhole),
 		aside: aside.map(({ key }) => key)
 	});
 	// Without it everything works, and is read once more the next time.

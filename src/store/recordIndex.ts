@@ -8,7 +8,7 @@ import type { Batch } from './journalledStore';
  * ledger. It is written with the documents, in one batch, and made anew from them whenever it is not of the last
  * one. Cards are all read when the records are opened, and stand there as text: that is read soonest.
  */
-const INDEX_VERSION = `${SCHEMA_VERSION}.3`;
+const INDEX_VERSION = `${SCHEMA_VERSION}.4`;
 
 const CARD = 'card:';
 const LEAF = 'leaf:';
@@ -31,8 +31,8 @@ export interface IndexMeta {
 	readonly sequence: number;
 	/** How many documents there are. */
 	readonly documents: number;
-	/** Key of the shelf. */
-	readonly shelf: string | undefined;
+	/** Keys of documents that are always in memory beside the clients: the shelf, mornings at the bench. */
+	readonly whole: readonly string[];
 	/** Keys of what cannot be read. */
 	readonly aside: readonly string[];
 }
@@ -43,6 +43,7 @@ export function validMeta(value: unknown, sequence: number): IndexMeta | undefin
 	return meta?.version === INDEX_VERSION &&
 		meta.sequence === sequence &&
 		typeof meta.documents === 'number' &&
+		Array.isArray(meta.whole) &&
 		Array.isArray(meta.aside)
 		? (meta as IndexMeta)
 		: undefined;
@@ -125,6 +126,18 @@ export async function changedPages(
 	return { put, remove };
 }
 
+/** Whether a document is always in memory without being a client. */
+export const isWhole = (key: string): boolean => /^(shelf|trial):/.test(key);
+
+function wholeAfter(keys: readonly string[], written: readonly Written[]): string[] {
+	const next = new Set(keys);
+	for (const { key, now } of written) {
+		if (now && isWhole(key)) next.add(key);
+		else next.delete(key);
+	}
+	return [...next];
+}
+
 /**
  * Documents with all that the index says of them, as one batch.
  * @param sequence of the last batch
@@ -140,7 +153,6 @@ export async function withIndex(
 	const meta = (await read(META)) as IndexMeta | null | undefined;
 	// An index that is not of the last batch stays as it is, and is made anew by the next one who opens.
 	const isValid = meta?.version === INDEX_VERSION && meta.sequence === sequence;
-	const shelf = written.find(({ key }) => key.startsWith('shelf:'));
 	const grown = written.reduce(
 		(sum, { was, now }) => sum + (now ? 1 : 0) - (was ? 1 : 0),
 		aside.length
@@ -149,7 +161,7 @@ export async function withIndex(
 		...meta,
 		sequence: sequence + 1,
 		documents: meta.documents + grown,
-		shelf: shelf ? shelf.now && shelf.key : meta.shelf,
+		whole: wholeAfter(meta.whole, written),
 		aside: [...meta.aside, ...aside.map(({ key }) => key)]
 	};
 	return {

@@ -4,7 +4,7 @@ import { keyOf, newId } from '../model/identity';
 import { cardOf } from '../model/index/card';
 import { leafOf, type LedgerLeaf } from '../model/index/leaf';
 import { picturesOf } from '../model/visit/pictures';
-import type { AnyDocument, Client, Picture, Shelf, Visit } from '../schema/records';
+import type { AnyDocument, Client, Picture, Shelf, Trial, Visit } from '../schema/records';
 import { CardIndex } from './cardIndex.svelte';
 import { currentGesture } from './gesture.svelte';
 import { StepHistory, type Label, type Step } from './history.svelte';
@@ -85,6 +85,8 @@ export class Workspace {
 	readonly cards = new CardIndex();
 	/** Visits that were read. */
 	readonly visits = new SvelteMap<string, Visit>();
+	/** Mornings at the bench. */
+	readonly trials = new SvelteMap<string, Trial>();
 	/** Pictures of the visits that were read. */
 	readonly pictures = new SvelteMap<string, Picture>();
 	/** The ledger of all visits, once it is asked for. */
@@ -171,6 +173,7 @@ export class Workspace {
 		if (kind === 'client') return this.clients.get(id);
 		if (kind === 'visit') return this.visits.get(id);
 		if (kind === 'picture') return this.pictures.get(id);
+		if (kind === 'trial') return this.trials.get(id);
 		return this.shelf && keyOf(this.shelf) === key ? this.shelf : undefined;
 	}
 
@@ -307,7 +310,10 @@ export class Workspace {
 				const meta = newMeta({
 					sequence: from.sequence,
 					documents: (await from.documents.keys()).length,
-					shelf: this.shelf && keyOf(this.shelf),
+					whole: [
+						...(this.shelf ? [keyOf(this.shelf)] : []),
+						...[...this.trials.values()].map(keyOf)
+					],
 					aside: this.aside.map(({ key }) => key)
 				});
 				await from.putIndex(oneByOne([[META, meta]]));
@@ -604,6 +610,7 @@ export class Workspace {
 				this.cards.put(cardOf(document));
 				this.book.put(() => leafOf(document));
 			} else if (document.kind === 'picture') this.pictures.set(id, document);
+			else if (document.kind === 'trial') this.trials.set(id, document);
 			else this.shelf = document;
 		} else if (kind === 'client') this.clients.delete(id);
 		else if (kind === 'visit') {
@@ -611,6 +618,7 @@ export class Workspace {
 			this.cards.delete(id);
 			this.book.delete(id);
 		} else if (kind === 'picture') this.pictures.delete(id);
+		else if (kind === 'trial') this.trials.delete(id);
 		else if (this.shelf && keyOf(this.shelf) === key) this.shelf = undefined;
 	}
 }

@@ -1,6 +1,5 @@
 import type { Moment } from '../model/time';
 import { exporting } from '../state/exporting.svelte';
-import type { Exported } from '../store/exportFile';
 import { downloadBlob, fileName } from '../ui/download';
 
 /**
@@ -9,7 +8,7 @@ import { downloadBlob, fileName } from '../ui/download';
  * @param only keys of what is wanted; left out, everything
  */
 export async function downloadRecords(
-	records: Exported,
+	records: Parameters<typeof exporting.run>[0],
 	{ at, day }: Moment,
 	about: string,
 	only?: readonly string[]

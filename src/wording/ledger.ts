@@ -21,6 +21,7 @@ export const LEDGER_KINDS: Readonly<Record<LedgerThing['kind'], string>> = {
 	toner: 'toners',
 	cure: 'what was mended',
 	trial: 'trials',
+	bench: 'bench',
 	visit: 'visits'
 };
 
@@ -37,6 +38,10 @@ export function ledgerWords(thing: LedgerThing): string {
 	if (thing.kind === 'toner') {
 		const place = thing.place === undefined ? '' : `${PLACE_NAMES[thing.place]}: `;
 		return `${place}${formulaWords(thing.parts)}, ${formatRatio(thing.ratio)}${thing.line ? `, ${thing.line}` : ''}`;
+	}
+	if (thing.kind === 'bench') {
+		const rated = thing.rating === undefined ? '' : `, rated ${thing.rating}`;
+		return `${formulaWords(thing.parts)}, ${formatRatio(thing.ratio)}${thing.line ? `, ${thing.line}` : ''}, on ${formatLevel(thing.start.level)} ${thing.start.undertone}${rated}`;
 	}
 	if (thing.kind === 'trial') return `Strand tried: ${TRIAL_WORDS[thing.result]}`;
 	if (thing.kind === 'visit')

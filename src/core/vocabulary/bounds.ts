@@ -10,6 +10,8 @@ export const MOST_FURTHER = 3;
 
 /** So many toners for some of the hair can be told apart on a trolley. */
 export const MOST_PLACED = 8;
+/** Strands that one morning at the bench holds. */
+export const MOST_STRANDS = 24;
 
 /** What may be set, each once: dials, fields and records go by these. Units in the names. */
 export const BOUNDS = {

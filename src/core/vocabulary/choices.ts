@@ -201,3 +201,6 @@ export const HISTORY_KINDS = [
 
 /** Which hair a past service went on, as it hung then. */
 export const HISTORY_REACHES = ['all', 'regrowth', 'ends'] as const;
+
+/** What is tried on at the bench: loose hair, a lock of an extension, a strand of the client's own. */
+export const BENCH_STRANDS = ['loose', 'extension', 'own'] as const;

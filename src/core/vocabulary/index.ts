@@ -1,5 +1,6 @@
-export { BOUNDS, inPercent, MOST_FURTHER, MOST_PLACED, type Bound } from './bounds';
+export { BOUNDS, inPercent, MOST_FURTHER, MOST_PLACED, MOST_STRANDS, type Bound } from './bounds';
 export {
+	BENCH_STRANDS,
 	ANGLES,
 	AREAS,
 	CHECK_WORDS,

@@ -1,9 +1,10 @@
-import type { Client, Visit } from '../../schema/records';
+import type { Client, Trial, Visit } from '../../schema/records';
 
 /** What two records are joined in. */
 interface Merging {
 	client(id: string): Client;
 	visit(id: string): Visit;
+	trial(id: string): Trial;
 	remove(document: { readonly kind: 'client'; readonly id: string }): void;
 }
 
@@ -15,16 +16,19 @@ const lines = (...texts: readonly string[]): string =>
  * added, what was written stands below what stands here. The name stays. What one of them does not bear, the person
  * does not bear.
  * @param visits of the other
+ * @param trials that were made at the bench, for whomever
  */
 export function mergeClients(
 	draft: Merging,
 	id: string,
 	otherId: string,
-	visits: readonly Visit[]
+	visits: readonly Visit[],
+	trials: readonly Trial[] = []
 ): void {
 	const own = draft.client(id);
 	const other = draft.client(otherId);
 	for (const visit of visits) draft.visit(visit.id).clientId = id;
+	for (const trial of trials) if (trial.clientId === otherId) draft.trial(trial.id).clientId = id;
 	own.contact = lines(own.contact, other.contact).replaceAll('\n', ', ').slice(0, 200);
 	const known = other.name === own.name ? '' : `Also on record as ${other.name}.`;
 	own.note = lines(own.note, other.note, known).slice(0, 4000);

@@ -1,9 +1,12 @@
-import type { Client, Picture, Visit } from '../../schema/records';
+import type { Client, Picture, Trial, Visit } from '../../schema/records';
 import { picturesOf } from '../visit/pictures';
 
 /** What documents are taken out of. */
 interface Removing {
-	remove(document: { readonly kind: 'client' | 'visit' | 'picture'; readonly id: string }): void;
+	remove(document: {
+		readonly kind: 'client' | 'visit' | 'picture' | 'trial';
+		readonly id: string;
+	}): void;
 	picture(id: string): Picture | undefined;
 }
 
@@ -16,12 +19,14 @@ export function removeVisit(draft: Removing, visit: Visit, others: Iterable<Visi
 	}
 }
 
-/** Takes a client out with all their visits and pictures. */
+/** Takes a client out with all their visits and pictures, and what was tried for them at the bench. */
 export function removeClient(
 	draft: Removing,
 	{ id }: Pick<Client, 'id'>,
-	visits: readonly Visit[]
+	visits: readonly Visit[],
+	trials: readonly Trial[] = []
 ): void {
+	for (const trial of trials) if (trial.clientId === id) draft.remove(trial);
 	for (const visit of visits) {
 		draft.remove(visit);
 		for (const picture of picturesOf(visit)) draft.remove({ kind: 'picture', id: picture });

@@ -1,4 +1,4 @@
-import { usedAt, type Used } from '../shelf/stock';
+import { usedAt, type BookedVisit } from '../shelf/stock';
 import { rowsOf, type LedgerRow } from '../ledger/rows';
 import type { Visit } from '../../schema/records';
 
@@ -6,14 +6,9 @@ import type { Visit } from '../../schema/records';
  * What a visit adds to the books: its rows in the ledger, what was weighed for it, what it took and earned. Made of
  * the visit and of nothing else, as its card is.
  */
-export interface LedgerLeaf {
+export interface LedgerLeaf extends BookedVisit {
 	readonly visitId: string;
-	readonly date: string;
 	readonly rows: readonly LedgerRow[];
-	readonly used: readonly Used[];
-	/** Minutes it took and what was asked; nothing before it is recorded. */
-	readonly came:
-		{ readonly minutes: number | undefined; readonly price: number | undefined } | undefined;
 }
 
 /** The leaf of a visit. */

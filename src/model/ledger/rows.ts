@@ -13,7 +13,10 @@ import { daySteps, goesOn } from '../visit/day';
 /** What every row of the ledger tells: when, on whom, by whom, on which hair. */
 interface LedgerEntry {
 	readonly key: string;
+	/** Empty where it was tried on a strand and not on a head. */
 	readonly visitId: string;
+	/** The morning at the bench that it is of. */
+	readonly trialId?: string;
 	readonly clientId: string;
 	readonly date: string;
 	readonly colourist: string;
@@ -43,7 +46,7 @@ export const rowsOf = (visit: Visit): LedgerRow[] => [
 ];
 
 /** Rows with the name of their line: the same for as long as it is called so. */
-const named = new WeakMap<LedgerRow, LedgerRow & { kind: 'toner' }>();
+const named = new WeakMap<LedgerRow, LedgerRow & { kind: 'toner' | 'bench' }>();
 
 /**
  * The ledger: rows of visits, the latest visit first, with the names of their lines.
@@ -54,7 +57,7 @@ export function ledgerOf(
 	lines: Shelf['lines'] = []
 ): LedgerRow[] {
 	const names = new Map(lines.map(({ id, name }) => [id, name]));
-	const onLine = (row: LedgerRow & { kind: 'toner' }): LedgerRow => {
+	const onLine = (row: LedgerRow & { kind: 'toner' | 'bench' }): LedgerRow => {
 		const line = names.get(row.lineId ?? '');
 		const known = named.get(row);
 		if (known?.line === line && known) return known;
@@ -71,7 +74,7 @@ export function ledgerOf(
 				if (tried.has(row.key)) continue;
 				tried.add(row.key);
 			}
-			all.push(row.kind === 'toner' ? onLine(row) : row);
+			all.push(row.kind === 'toner' || row.kind === 'bench' ? onLine(row) : row);
 		}
 	return all;
 }

@@ -4,7 +4,6 @@ import { CHOSEN_PRODUCTS, factsOf, type Product } from '../../core/vocabulary';
 import type { Shelf, StockItem, Visit } from '../../schema/records';
 import { dayAfter, DAYS_PER_WEEK, daysBetween, type Day } from '../time';
 import { MAIN_STEP, planIn } from '../visit/day';
-import type { LedgerLeaf } from '../index/leaf';
 
 /** Something that is counted on a shelf: which one it is, whatever it is called. */
 export type StockThing =
@@ -184,6 +183,15 @@ export function weighedCost(used: readonly Used[], shelf: Shelf | undefined): nu
 	return sum;
 }
 
+/** What a visit adds to the books. */
+export interface BookedVisit {
+	readonly date: Day;
+	readonly used: readonly Used[];
+	/** Minutes it took and what was asked; nothing before it is recorded. */
+	readonly came:
+		{ readonly minutes: number | undefined; readonly price: number | undefined } | undefined;
+}
+
 /** What a month took and earned. */
 export interface MonthMoney {
 	/** “2026-03”. */
@@ -198,7 +206,7 @@ export interface MonthMoney {
 
 /** Month by month, the latest first, of visits that were recorded. */
 export function moneyByMonth(
-	visits: Iterable<Pick<LedgerLeaf, 'date' | 'used' | 'came'>>,
+	visits: Iterable<BookedVisit>,
 	shelf: Shelf | undefined
 ): MonthMoney[] {
 	const months = new Map<string, MonthMoney>();

@@ -50,14 +50,19 @@
 		const own = visits;
 		await goto('/clients');
 		const step = workspace.transact(`${gone.name} removed`, (draft) =>
-			removeClient(draft, gone, own)
+			removeClient(draft, gone, own, [...workspace.trials.values()])
 		);
 		say(`${gone.name} and ${own.length} visit${own.length === 1 ? '' : 's'} removed.`, () =>
 			workspace.undo(step)
 		);
 	}
 	const save = () =>
-		downloadRecords(workspace, clock.moment(), client.name, keysOfClient(id, visits));
+		downloadRecords(
+			workspace,
+			clock.moment(),
+			client.name,
+			keysOfClient(id, visits, workspace.trials.values())
+		);
 	const ACTS = [
 		{ id: 'merge', label: 'Merge with another record' },
 		{ id: 'remove', label: 'Remove client' }

@@ -36,7 +36,7 @@
 		const { id, name } = chosen;
 		const moved = visits;
 		const step = workspace.transact(`${name} merged`, (draft) =>
-			mergeClients(draft, client.id, id, moved)
+			mergeClients(draft, client.id, id, moved, [...workspace.trials.values()])
 		);
 		say(`${name} and ${client.name} are one record now.`, () => workspace.undo(step));
 		close();

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { formatLevel } from '../../core/hair';
-	import { ledgerOf, type LedgerRow } from '../../model/ledger/rows';
+	import type { LedgerRow } from '../../model/ledger/rows';
+	import { headName, ledgerRows, rowPath } from '../../state/ledger';
 	import {
 		ledgerCsv,
 		readLedgerCsv,
@@ -30,23 +31,21 @@
 	let file = $state.raw<{ readonly name: string; readonly read: LedgerFile }>();
 	const { book } = workspace;
 	void book.read();
-	const own = $derived(ledgerOf(book.leaves, workspace.shelf?.lines));
+	const own = $derived(ledgerRows(workspace));
 	const all: readonly LedgerRow[] = $derived(file?.read.ok ? file.read.rows : own);
 	const nameOf = (row: LedgerRow) =>
-		'name' in row
-			? (row as FileLedgerRow).name
-			: (workspace.clients.get(row.clientId)?.name ?? 'Unknown client');
+		'name' in row ? (row as FileLedgerRow).name : headName(workspace, row);
 	let kind = $state<LedgerRow['kind'] | 'all'>('all');
 	const rows = $derived(kind === 'all' ? all : all.filter((row) => row.kind === kind));
 	const KINDS = [
 		{ value: 'all', label: 'everything' },
-		...(['lightening', 'toner', 'cure', 'trial', 'visit'] as const).map((value) => ({
+		...(['lightening', 'toner', 'cure', 'trial', 'bench', 'visit'] as const).map((value) => ({
 			value,
 			label: LEDGER_KINDS[value]
 		}))
 	] as const;
 	/** The formula that is to be mixed again, until somebody says for whom. */
-	let again = $state.raw<LedgerRow & { kind: 'toner' }>();
+	let again = $state.raw<LedgerRow & { kind: 'toner' | 'bench' }>();
 	/** Those who sit or wait, the next ones first; more than a screen holds are asked for nowhere. */
 	const MOST_HEADS = 24;
 	const heads = $derived(
@@ -184,7 +183,7 @@
 		{rows}
 		columns={COLUMNS}
 		keyOf={({ key }) => key}
-		hrefOf={({ visitId }) => (visitId ? `/visit/${visitId}/send-off` : undefined)}
+		hrefOf={rowPath}
 		sortedBy={{ id: 'date', desc: true }}
 		rowHeight={53}
 	>
@@ -203,7 +202,7 @@
 						aria-label="Lay beside: {ledgerWords(row)}">Lay</Button
 					></span
 				>
-			{:else if row.kind === 'toner'}
+			{:else if row.kind === 'toner' || row.kind === 'bench'}
 				<!-- Above the link that the whole row is. -->
 				<span class="relative z-1"
 					><Button onclick={() => (again = row)} aria-label="Mix again: {ledgerWords(row)}"

@@ -18,7 +18,9 @@
 				? `visit of ${formatDate(name)}`
 				: kind === 'picture'
 					? 'a picture'
-					: 'the shelf';
+					: kind === 'trial'
+						? `trials for ${name}`
+						: 'the shelf';
 	const list = (documents: readonly ImportItem[]) =>
 		documents.slice(0, MOST).map(nameOf).join(', ') +
 		(documents.length > MOST ? ` and ${documents.length - MOST} more` : '');

@@ -74,7 +74,11 @@
 			workspace,
 			clock.moment(),
 			session.client?.name ?? 'client',
-			keysOfClient(session.visit.clientId, workspace.visitsOf(session.visit.clientId))
+			keysOfClient(
+				session.visit.clientId,
+				workspace.visitsOf(session.visit.clientId),
+				workspace.trials.values()
+			)
 		);
 </script>
 

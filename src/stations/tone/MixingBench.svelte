@@ -1,10 +1,11 @@
 <script lang="ts">
 	import X from '@lucide/svelte/icons/x';
 	import { formatLevel } from '../../core/hair';
-	import { readSpoken, tradeLevel } from '../../core/tone';
+	import { tradeLevel } from '../../core/tone';
 	import { BOUNDS } from '../../core/vocabulary';
-	import { mixOwn, type OwnFormula } from '../../model/commands/toner';
-	import { corePart, partOfShade } from '../../model/visit/tone';
+	import { mixOwn } from '../../model/commands/toner';
+	import { hearFormula } from '../../model/visit/heard';
+	import { corePart } from '../../model/visit/tone';
 	import { uniform } from '../../model/visit/hair';
 	import { shadeColours } from '../../model/shelf/look';
 	import type { ChosenPart } from '../../schema/records';
@@ -41,19 +42,10 @@
 
 	let said = $state('');
 	const read = $derived(
-		line && readSpoken(said, { key: line.key, shades }, mix.totalGrams, session.shelf?.scaleStep)
+		line && hearFormula(said, line, shades, mix.totalGrams, session.shelf?.scaleStep)
 	);
-	const heard: OwnFormula | undefined = $derived(
-		read?.ok
-			? {
-					...read,
-					parts: read.parts.map(({ shade, grams }) =>
-						shade ? partOfShade(shade, grams) : { name: 'clear', grams }
-					)
-				}
-			: undefined
-	);
-	const fault = $derived(read && !read.ok && line ? unspokenWords(read, line.name) : '');
+	const heard = $derived(read?.formula);
+	const fault = $derived(read?.fault && line ? unspokenWords(read.fault, line.name) : '');
 	/** What is looked at: what is being written, or else what is mixed. */
 	const shown = $derived(heard?.parts ?? toner.parts);
 	const preview = $derived(toner.with(shown, heard));

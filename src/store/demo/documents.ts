@@ -3,6 +3,7 @@ import { newVisit, usualStart } from '../../model/commands/newVisit';
 import { people, type Before } from './people';
 import { dayAfter, DAYS_PER_WEEK, type Moment } from '../../model/time';
 import { demoPast, OTHERS } from './past';
+import { demoTrial } from './bench';
 import { demoShelf } from './shelf';
 
 /** Two visits that were planned together: what was promised of each. */
@@ -122,6 +123,7 @@ export function demoDocuments(moment: Moment): AnyDocument[] {
 	return [
 		...documents,
 		...OTHERS.map((other): Client => ({ ...stamped(other.id), ...plainPerson, ...other })),
+		demoTrial(moment, shelf),
 		...demoPast(moment, shelf)
 	];
 }

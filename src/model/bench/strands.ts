@@ -1,0 +1,65 @@
+import { between, deeper, withTouch } from '../../core/toner';
+import { parseTone } from '../../core/tone';
+import type { BenchStrand, ChosenPart, ShelfLine } from '../../schema/records';
+import { scaledTo } from '../ledger/rows';
+import { partOfShade } from '../visit/tone';
+
+/** How a bowl may be moved from where it stands. */
+export type Variation = 'softer' | 'deeper' | 'moreViolet' | 'moreBlue' | 'moreGold';
+
+/** Families that a bowl is moved towards by hand, in the order in which they are offered. */
+const TOWARDS = { moreViolet: 'V', moreBlue: 'B', moreGold: 'G' } as const;
+
+const CLEAR: ChosenPart = { name: 'clear', grams: 1 };
+
+/** The shade of a line that is nothing but one family: a pure pigment first, else the one nearest in level. */
+function shadeTowards(line: ShelfLine, family: string, level: number): ChosenPart | undefined {
+	const own = line.shades.filter(({ tone }) => {
+		const letters = parseTone(tone, line.vehicle);
+		return letters !== undefined && tone.replaceAll(family, '') === '';
+	});
+	const near = (shade: (typeof own)[number]) => Math.abs(shade.level - level);
+	const [shade] = own.toSorted(
+		(p, q) => Number(q.form === 'pure') - Number(p.form === 'pure') || near(p) - near(q)
+	);
+	return shade && partOfShade(shade, 1);
+}
+
+/**
+ * Bowls near the one on a strand, each of the shades of its line and in whole steps of the scale.
+ * @param step finest step of the scale, g
+ */
+export function variationsOf(
+	{ mix, level }: Pick<BenchStrand, 'mix' | 'level'>,
+	line: ShelfLine,
+	step: number
+): { readonly what: Variation; readonly parts: readonly ChosenPart[] }[] {
+	const { parts } = mix;
+	if (parts.length === 0) return [];
+	const total = parts.reduce((sum, { grams }) => sum + grams, 0);
+	const whole = (moved: readonly ChosenPart[]) =>
+		scaledTo(moved, total, step).filter(({ grams }) => grams > 0);
+	const deep = deeper<ChosenPart>(parts, (at, tone) => {
+		const shade = line.shades.find((each) => each.level === at && each.tone === tone);
+		return shade && partOfShade(shade, 1);
+	});
+	return [
+		{ what: 'softer', parts: whole(withTouch(parts, CLEAR)) },
+		...(deep ? [{ what: 'deeper', parts: whole(deep) } as const] : []),
+		...(['moreViolet', 'moreBlue', 'moreGold'] as const).flatMap((what) => {
+			const shade = shadeTowards(line, TOWARDS[what], level);
+			return shade ? [{ what, parts: whole(withTouch(parts, shade)) }] : [];
+		})
+	];
+}
+
+/** The bowl between those on two strands, in whole steps of the scale. */
+export function betweenStrands(
+	first: Pick<BenchStrand, 'mix'>,
+	second: Pick<BenchStrand, 'mix'>,
+	step: number
+): ChosenPart[] {
+	const parts = between(first.mix.parts, second.mix.parts);
+	const total = first.mix.parts.reduce((sum, { grams }) => sum + grams, 0);
+	return scaledTo(parts, total, step).filter(({ grams }) => grams > 0);
+}
