@@ -33,11 +33,11 @@ const SHOTS = [
 	['chair-watching', `${HESPER}/chair`, DESK, 'light'],
 	['assistant', `${HESPER}/assist`, DESK, 'dark'],
 	['tone', `${HESPER}/tone`, DESK, 'light'],
-	['tone-melt', '/visit/casimir-bly-today/tone', DESK, 'dark'],
 	['send-off', '/visit/anneke-rill-past-15/send-off', { width: 1280, height: 1240 }, 'light'],
 	['client', '/clients/anneke-rill', { width: 1280, height: 900 }, 'light'],
 	['ledger', '/ledger', DESK, 'dark'],
 	['learned', '/ledger/learned', { width: 1280, height: 1060 }, 'light'],
+	['bench', '/bench/sea-glass', { width: 1280, height: 900 }, 'light'],
 	['clients', '/clients', DESK, 'light'],
 	['shelf', '/shelf', DESK, 'light']
 ];
@@ -75,7 +75,7 @@ for (const [name, path, viewport, colorScheme, fold] of SHOTS) {
 		await page.getByRole('button', { name: '+20 g' }).click();
 		await page.getByRole('button', { name: '+5 g' }).click();
 	}
-	if (name.startsWith('tone')) await tone(page, name);
+	if (name.startsWith('tone')) await tone(page);
 	if (name === 'ledger') {
 		await page.getByRole('radio', { name: 'toners' }).click();
 		for (const row of [0, 2])
@@ -103,14 +103,9 @@ await browser.close();
 server.kill();
 process.exit(0);
 
-/** A toner as it is found; a melt of three. */
-async function tone(page, name) {
+/** A toner as it is found. */
+async function tone(page) {
 	await page.getByRole('button', { name: 'Choose', exact: true }).first().waitFor();
-	if (name === 'tone-melt') {
-		await page.getByRole('button', { name: 'Another toner for some of it' }).click();
-		await page.getByRole('menuitem', { name: /^Melt of three/ }).click();
-		await page.getByText('suggested').waitFor();
-	}
 	await page.waitForTimeout(1500);
 }
 

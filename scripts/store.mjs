@@ -51,7 +51,8 @@ async function start(debug) {
 			...CHROMIUM_ARGS,
 			'about:blank'
 		],
-		{ stdio: 'ignore' }
+		// A group of its own: what is started may only be a shell around the browser.
+		{ stdio: 'ignore', detached: true }
 	);
 	for (let i = 0; i < 100; i++) {
 		try {
@@ -66,7 +67,7 @@ async function start(debug) {
 }
 async function kill({ child, browser }) {
 	const gone = new Promise((resolve) => child.once('exit', resolve));
-	child.kill('SIGKILL');
+	process.kill(-child.pid, 'SIGKILL');
 	await gone;
 	await browser.close().catch(() => undefined);
 }
@@ -322,6 +323,7 @@ async function refusals() {
 	let [tried, told, lost] = [0, 0, 0];
 	for (let bad = 1; ; bad++) {
 		await page.getByRole('button', { name: 'Clear the demo' }).click();
+		await page.getByRole('heading', { name: 'All visits' }).waitFor({ state: 'detached' });
 		await savedLine(page).waitFor();
 		await page.getByLabel('File to import').setInputFiles(file);
 		await page.getByRole('button', { name: 'Import these' }).waitFor();
