@@ -91,6 +91,14 @@ class Importing {
 		const following = this.#following('Taking them in…');
 		const parts = wantedOf(file, new Set(keys), following);
 		const done = { added: added.length, changed: changed.length };
+		let cameIn = 0;
+		/** Whoever asks for the next part has stored the one before. */
+		async function* counted() {
+			for await (const part of parts) {
+				yield part;
+				cameIn += part.length;
+			}
+		}
 		try {
 			if (keys.length <= MOST_AS_ONE) {
 				const documents: AnyDocument[] = [];
@@ -103,7 +111,7 @@ class Importing {
 				await workspace.flush();
 				return { ...done, step, cameIn: undefined, trouble: undefined };
 			}
-			const cameIn = await workspace.bringIn(parts);
+			await workspace.bringIn(counted());
 			if (following.signal.aborted) {
 				return { ...done, step: undefined, cameIn, trouble: 'Stopped' };
 			}
@@ -111,7 +119,7 @@ class Importing {
 			return { ...done, step: undefined, cameIn: undefined, trouble: undefined };
 		} catch (error) {
 			const trouble = error instanceof Error ? error.message : String(error);
-			return { ...done, step: undefined, cameIn: 0, trouble };
+			return { ...done, step: undefined, cameIn, trouble };
 		} finally {
 			this.leave();
 		}

@@ -3,21 +3,18 @@
 	import { formatLevel } from '../../core/hair';
 	import { BOUNDS, POROSITIES, UNDERTONES } from '../../core/vocabulary';
 	import { strandLine } from '../../model/commands/bench';
-	import { mixOwn } from '../../model/commands/toner';
+	import { mixOwn, type OwnFormula } from '../../model/commands/toner';
 	import { uniform } from '../../model/visit/hair';
-	import { hearFormula } from '../../model/visit/heard';
 	import type { BenchStrand } from '../../schema/records';
 	import type { BenchStrandView } from '../../state/benchStrand.svelte';
-	import { useRecords } from '../../state/records';
-	import Button from '../../ui/Button.svelte';
 	import Choice from '../../ui/Choice.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
 	import Select from '../../ui/Select.svelte';
 	import Sheet from '../../ui/Sheet.svelte';
 	import TextField from '../../ui/TextField.svelte';
+	import SaidFormula from '../../widgets/SaidFormula.svelte';
 	import { STRAND_KIND_OPTIONS, strandName } from '../../wording/bench';
-	import { formulaWords, unspokenWords } from '../../wording/tone';
-	import { formatRatio } from '../../wording/words';
+	import { formulaWords } from '../../wording/tone';
 
 	interface Props {
 		view: BenchStrandView;
@@ -26,25 +23,18 @@
 		onclose: () => void;
 	}
 	let { view, index, change, onclose }: Props = $props();
-	const { workspace } = useRecords();
 	const strand = $derived(view.strand);
 	const line = $derived(view.line);
 	const options = (values: readonly string[]) => values.map((value) => ({ value, label: value }));
 	const undertones = options(UNDERTONES) as { value: BenchStrand['undertone']; label: string }[];
 	const porosities = options(POROSITIES) as { value: BenchStrand['porosity']; label: string }[];
 	const lines = $derived(view.lines.map(({ id, name }) => ({ value: id, label: name })));
-	let said = $state('');
-	const read = $derived(
-		line && hearFormula(said, line, line.shades, strand.mix.totalGrams, workspace.shelf?.scaleStep)
-	);
-	const heard = $derived(read?.formula);
-	const fault = $derived(read?.fault && line ? unspokenWords(read.fault, line.name) : '');
+	let heard = $state.raw<OwnFormula>();
 	const shown = $derived(heard ? view.toner.with(heard.parts, heard) : undefined);
-	function mixIt() {
-		if (!heard || !line) return;
-		const [formula, own] = [heard, line];
+	function mixIt(formula: OwnFormula) {
+		if (!line) return;
+		const own = line;
 		change('mixed for the strand', (draft) => mixOwn(draft.mix, formula, own));
-		said = '';
 	}
 	const see = (label: string, told: NonNullable<BenchStrand['seen']>) =>
 		change(label, (draft) => (draft.seen = { ...draft.seen, ...told }));
@@ -93,30 +83,15 @@
 						change('line of the strand', (draft) => strandLine(draft, other));
 				}}
 			/>
-			<form
-				class="grid grid-cols-[minmax(0,1fr)_auto] items-start gap-3"
-				onsubmit={(event) => {
-					event.preventDefault();
-					mixIt();
-				}}
-			>
-				<TextField
-					label="A formula, as you say it"
-					value={said}
-					hint={fault
-						? undefined
-						: heard
-							? `Heard: ${formulaWords(heard.parts)}${heard.ratio ? `, ${formatRatio(heard.ratio)}` : ''}.`
-							: strand.mix.parts.length > 0
-								? `In the bowl: ${formulaWords(strand.mix.parts)}.`
-								: `Such as ${line.shades[0]?.code ?? '9V'} 6 + clear 4.`}
-					fault={fault || undefined}
-					oninput={(text) => (said = text)}
-				/>
-				<div class="pt-6">
-					<Button primary={heard !== undefined} disabled={!heard} type="submit">Mix it</Button>
-				</div>
-			</form>
+			<SaidFormula
+				{line}
+				totalGrams={strand.mix.totalGrams}
+				hint={strand.mix.parts.length > 0
+					? `In the bowl: ${formulaWords(strand.mix.parts)}.`
+					: `Such as ${line.shades[0]?.code ?? '9V'} 6 + clear 4.`}
+				bind:heard
+				onmix={mixIt}
+			/>
 			{#if shown}
 				<div class="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-4">
 					<span class="block h-14 bg-field py-2 pl-2"

@@ -13,7 +13,7 @@
 	import NumberField from '../../ui/NumberField.svelte';
 	import { say } from '../../ui/say.svelte';
 	import Select from '../../ui/Select.svelte';
-	import Sheet from '../../ui/Sheet.svelte';
+	import ForWhom from '../../widgets/ForWhom.svelte';
 	import PlaceHead from '../../widgets/PlaceHead.svelte';
 	import { strandName } from '../../wording/bench';
 	import { formulaWords } from '../../wording/tone';
@@ -91,23 +91,10 @@
 		const step = workspace.transact('a morning removed', (draft) => draft.remove(gone));
 		say(`“${gone.name}” is removed.`, () => workspace.undo(step));
 	}
-	/** Those who sit or wait, the person it is for first. */
-	const MOST_HEADS = 24;
-	const heads = $derived(
-		[...workspace.cards.values()]
-			.filter(({ status }) => status !== 'done')
-			.sort(
-				(p, q) =>
-					Number(q.clientId === trial.clientId) - Number(p.clientId === trial.clientId) ||
-					q.date.localeCompare(p.date)
-			)
-			.slice(0, MOST_HEADS)
-	);
 	async function useFor(visitId: string) {
 		const line = used?.line;
 		if (!used || !line) return;
 		const { parts } = used.strand.mix;
-		await workspace.readVisits([visitId]);
 		const step = workspace.transact('a trial becomes the toner', (draft) =>
 			mixAgain(draft.visit(visitId), parts, line, workspace.shelf?.scaleStep ?? 1)
 		);
@@ -204,22 +191,10 @@
 		onclose={() => (editedId = undefined)}
 	/>
 {/if}
-<Sheet open={used !== undefined} title="For whom?" onclose={() => (usedId = undefined)}>
-	{#if used}
-		<p class="mb-2">{formulaWords(used.strand.mix.parts)}</p>
-		{#if heads.length === 0}
-			<p class="text-ink-soft">Nobody waits and nobody is in the chair.</p>
-		{:else}
-			<p class="mb-2 text-ink-soft">Scaled to what that head takes.</p>
-			<ul class="grid gap-2">
-				{#each heads as head (head.id)}
-					<li>
-						<Button onclick={() => void useFor(head.id)}
-							>{workspace.clients.get(head.clientId)?.name ?? 'Unknown client'}</Button
-						>
-					</li>
-				{/each}
-			</ul>
-		{/if}
-	{/if}
-</Sheet>
+<ForWhom
+	formula={used && formulaWords(used.strand.mix.parts)}
+	note="Scaled to what that head takes."
+	first={trial.clientId}
+	onchoose={(visitId) => void useFor(visitId)}
+	onclose={() => (usedId = undefined)}
+/>

@@ -11,8 +11,8 @@
 	}
 	let { visitId, of }: Props = $props();
 	const { workspace } = useRecords();
-	/** Read when the row is seen. */
-	$effect(() => void workspace.read([`visit:${visitId}`]));
+	/** Read when the row is seen; where the browser refuses, the row stands without it. */
+	$effect(() => void workspace.read([`visit:${visitId}`]).catch(() => undefined));
 	const visit = $derived(workspace.visits.get(visitId));
 	/** A lock of its own for every head, also where two are the same level. */
 	const seed = $derived([...of.id].reduce((sum, sign) => (sum * 31 + sign.charCodeAt(0)) % 9, 7));

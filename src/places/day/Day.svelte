@@ -53,7 +53,8 @@
 	/** So many of those who sit or wait are asked for their tests: more are seen on no day. */
 	const ASKED = 60;
 	const asked = $derived([...inChair, ...waiting].slice(0, ASKED).map(({ id }) => id));
-	$effect(() => void workspace.readVisits(asked));
+	// Where the browser refuses, the rows themselves say so.
+	$effect(() => void workspace.readVisits(asked).catch(() => undefined));
 	const due = $derived(
 		dueTests(
 			asked.flatMap((id) => workspace.visits.get(id) ?? []),

@@ -17,10 +17,10 @@
 	import { downloadText, fileName } from '../../ui/download';
 	import Button from '../../ui/Button.svelte';
 	import Choice from '../../ui/Choice.svelte';
-	import Sheet from '../../ui/Sheet.svelte';
 	import type { TableColumn } from '../../ui/table';
 	import FoundTable from '../../widgets/FoundTable.svelte';
 	import ReadingBook from '../../widgets/ReadingBook.svelte';
+	import ForWhom from '../../widgets/ForWhom.svelte';
 	import PlaceHead from '../../widgets/PlaceHead.svelte';
 	import { LEDGER_KINDS, ledgerText, ledgerWords } from '../../wording/ledger';
 	import { formatDate } from '../../wording/words';
@@ -46,23 +46,12 @@
 	] as const;
 	/** The formula that is to be mixed again, until somebody says for whom. */
 	let again = $state.raw<LedgerRow & { kind: 'toner' | 'bench' }>();
-	/** Those who sit or wait, the next ones first; more than a screen holds are asked for nowhere. */
-	const MOST_HEADS = 24;
-	const heads = $derived(
-		again
-			? [...workspace.cards.values()]
-					.filter(({ status }) => status !== 'done')
-					.sort((p, q) => q.date.localeCompare(p.date))
-					.slice(0, MOST_HEADS)
-			: []
-	);
 	const line = $derived(workspace.shelf?.lines.find(({ id }) => id === again?.lineId));
 
-	async function mixFor(visitId: string) {
+	function mixFor(visitId: string) {
 		if (!again || !line) return;
 		const { parts } = again;
 		const own = line;
-		await workspace.readVisits([visitId]);
 		const step = workspace.shelf?.scaleStep ?? 1;
 		workspace.transact('mixed a formula again', (draft) =>
 			mixAgain(draft.visit(visitId), parts, own, step)
@@ -214,24 +203,10 @@
 	</FoundTable>
 {/if}
 
-<Sheet open={again !== undefined} title="For whom?" onclose={() => (again = undefined)}>
-	{#if again}
-		<p class="mb-2">{ledgerWords(again)}</p>
-		{#if !line}
-			<p class="text-ask">Its line is no longer on the shelf: enter it there, then mix it.</p>
-		{:else if heads.length === 0}
-			<p class="text-ink-soft">Nobody waits and nobody is in the chair.</p>
-		{:else}
-			<p class="mb-2 text-ink-soft">Scaled to what that head takes, in the way of {line.name}.</p>
-			<ul class="grid gap-2">
-				{#each heads as visit (visit.id)}
-					<li>
-						<Button onclick={() => void mixFor(visit.id)}
-							>{workspace.clients.get(visit.clientId)?.name ?? 'Unknown client'}</Button
-						>
-					</li>
-				{/each}
-			</ul>
-		{/if}
-	{/if}
-</Sheet>
+<ForWhom
+	formula={again && ledgerWords(again)}
+	note="Scaled to what that head takes, in the way of {line?.name ?? ''}."
+	fault={line ? undefined : 'Its line is no longer on the shelf: enter it there, then mix it.'}
+	onchoose={mixFor}
+	onclose={() => (again = undefined)}
+/>

@@ -3,8 +3,7 @@
 	import { formatLevel } from '../../core/hair';
 	import { tradeLevel } from '../../core/tone';
 	import { BOUNDS } from '../../core/vocabulary';
-	import { mixOwn } from '../../model/commands/toner';
-	import { hearFormula } from '../../model/visit/heard';
+	import { mixOwn, type OwnFormula } from '../../model/commands/toner';
 	import { corePart } from '../../model/visit/tone';
 	import { uniform } from '../../model/visit/hair';
 	import { shadeColours } from '../../model/shelf/look';
@@ -12,16 +11,9 @@
 	import { figures } from '../../state/figures.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import Strand from '../../charts/strand/Strand.svelte';
-	import Button from '../../ui/Button.svelte';
 	import Dial from '../../ui/Dial.svelte';
-	import TextField from '../../ui/TextField.svelte';
-	import {
-		contributionWords,
-		distanceWords,
-		formulaWords,
-		unspokenWords
-	} from '../../wording/tone';
-	import { formatRatio } from '../../wording/words';
+	import SaidFormula from '../../widgets/SaidFormula.svelte';
+	import { contributionWords, distanceWords } from '../../wording/tone';
 	import HouseFormulas from './HouseFormulas.svelte';
 
 	const session = useVisit();
@@ -40,12 +32,7 @@
 	const isOwn = (part: ChosenPart): boolean =>
 		part.shadeId === undefined || line?.shades.some(({ id }) => id === part.shadeId) === true;
 
-	let said = $state('');
-	const read = $derived(
-		line && hearFormula(said, line, shades, mix.totalGrams, session.shelf?.scaleStep)
-	);
-	const heard = $derived(read?.formula);
-	const fault = $derived(read?.fault && line ? unspokenWords(read.fault, line.name) : '');
+	let heard = $state.raw<OwnFormula>();
 	/** What is looked at: what is being written, or else what is mixed. */
 	const shown = $derived(heard?.parts ?? toner.parts);
 	const preview = $derived(toner.with(shown, heard));
@@ -53,11 +40,10 @@
 	const strange = $derived(shown.filter((part) => !isOwn(part)));
 	const grams = $derived(shown.reduce((sum, part) => sum + part.grams, 0));
 
-	function mixIt() {
-		if (!heard || !line) return;
-		const formula = heard;
-		session.changeToner('mixed a formula', (draft) => mixOwn(draft, formula, line));
-		said = '';
+	function mixIt(formula: OwnFormula) {
+		if (!line) return;
+		const own = line;
+		session.changeToner('mixed a formula', (draft) => mixOwn(draft, formula, own));
 	}
 	function setParts(label: string, recipe: (parts: ChosenPart[]) => ChosenPart[]) {
 		if (!line) return;
@@ -82,28 +68,15 @@
 {#if line}
 	<section aria-label="Mix your own" class="@container mb-4 border-t border-line pt-3">
 		<h2 class="text-15 font-semibold">Mix your own</h2>
-		<form
-			class="grid grid-cols-[minmax(0,1fr)_auto] items-start gap-3"
-			onsubmit={(event) => {
-				event.preventDefault();
-				mixIt();
-			}}
-		>
-			<TextField
-				label="A formula, as you say it"
-				value={said}
-				hint={fault
-					? undefined
-					: heard
-						? `Heard: ${formulaWords(heard.parts)}${heard.ratio ? `, ${formatRatio(heard.ratio)}` : ''}${heard.developerVolume === undefined ? '' : `, ${heard.developerVolume} vol`}${heard.minutes ? `, ${heard.minutes} min` : ''}.`
-						: `Such as ${line.shades.at(line.shades.length / 2)?.code ?? '9V'} 20 + clear 10, 1:2, 15 min.`}
-				fault={fault || undefined}
-				oninput={(value) => (said = value)}
-			/>
-			<div class="pt-6">
-				<Button primary={heard !== undefined} disabled={!heard} type="submit">Mix it</Button>
-			</div>
-		</form>
+		<SaidFormula
+			{line}
+			{shades}
+			totalGrams={mix.totalGrams}
+			hint="Such as {line.shades.at(line.shades.length / 2)?.code ??
+				'9V'} 20 + clear 10, 1:2, 15 min."
+			bind:heard
+			onmix={mixIt}
+		/>
 		<div class="mt-2 grid grid-cols-[minmax(0,1fr)_auto] items-center gap-4">
 			<span class="block h-16 bg-field py-2 pl-2"
 				><Strand
