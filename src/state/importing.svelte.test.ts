@@ -45,7 +45,7 @@ describe('a file that is taken in', () => {
 		expect(workspace.clients.has('b')).toBe(false);
 		expect(importing.preview).toBeUndefined();
 	});
-	it('comes in part by part where it is large, and says that it cannot be taken back', async () => {
+	it('comes in part by part where it is large, and leaves no step to take back', async () => {
 		const workspace = await openMemory([demoShelf(NOW)]);
 		await importing.read(await fileOf(many), workspace);
 		const done = await importing.accept(workspace, ALL);

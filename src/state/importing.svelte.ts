@@ -9,7 +9,7 @@ import type { AnyDocument } from '../schema/records';
 import type { Workspace } from '../store/workspace.svelte';
 
 /** Up to so many documents come in as one step that can be taken back; more are stored part by part. */
-const MOST_AS_ONE = 2000;
+export const MOST_AS_ONE = 2000;
 
 /** What of a file may be taken in. */
 export type ImportKind = 'client' | 'visit' | 'shelf';

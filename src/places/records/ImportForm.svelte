@@ -1,7 +1,12 @@
 <script lang="ts">
 	import { untrack, type Snippet } from 'svelte';
 	import { importForm } from '../../schema/forms';
-	import { importing, importKind, type ImportKind } from '../../state/importing.svelte';
+	import {
+		importing,
+		importKind,
+		MOST_AS_ONE,
+		type ImportKind
+	} from '../../state/importing.svelte';
 	import { useRecords } from '../../state/records';
 	import type { ImportItem } from '../../store/importFile';
 	import Button from '../../ui/Button.svelte';
@@ -102,6 +107,12 @@
 				onchange={(take) => ($form.take = take)}
 			/>
 			<FieldNotes id="import-take" fault={$errors.take?._errors?.[0]} />
+			{#if shown.added.length + shown.changed.length > MOST_AS_ONE}
+				<p class="mt-2">
+					So many come in part by part and cannot be taken back in one step. Export everything first
+					if you may want it as it is.
+				</p>
+			{/if}
 			<div class="mt-2 flex flex-wrap gap-3">
 				<Button onclick={leave}>Leave everything as it is</Button>
 				<Button primary type="submit" disabled={nothing}
