@@ -7,6 +7,7 @@ import {
 	LEARNED_OF_HEADS,
 	LEARNED_OF_HANDS,
 	MOST_FURTHER,
+	MOST_PARTS,
 	MOST_PLACED,
 	CHECK_WORDS,
 	HEATS,
@@ -269,7 +270,7 @@ export const liftPlan = z.object({
 	tint: z.optional(
 		z.object({
 			lineId: text(80),
-			parts: z.array(chosenPart).check(z.minLength(1), z.maxLength(8))
+			parts: z.array(chosenPart).check(z.minLength(1), z.maxLength(MOST_PARTS))
 		})
 	)
 });
@@ -468,7 +469,7 @@ export const run = z.extend(timer, {
 					undertone: z.optional(hair.undertoneName),
 					act: z.enum(CURE_ACTS),
 					/** What was mixed for it. */
-					parts: z.optional(z.array(chosenPart).check(z.maxLength(8))),
+					parts: z.optional(z.array(chosenPart).check(z.maxLength(MOST_PARTS))),
 					minutes: z.optional(within(BOUNDS.toneMinutes)),
 					/** The level that was expected of it. */
 					expected: hair.level
@@ -500,7 +501,7 @@ const tonerMix = z.object({
 	developerVolume: z.optional(within(BOUNDS.volumeOrNone)),
 	/** `none` is an answer too. */
 	choice: z.enum(['open', 'formula', 'none']),
-	parts: z.array(chosenPart).check(z.maxLength(8))
+	parts: z.array(chosenPart).check(z.maxLength(MOST_PARTS))
 });
 
 /** A toner that goes on some of the hair, and what it is to make of that. */
@@ -521,7 +522,7 @@ export const tonePlan = z.extend(tonerMix, {
 	 */
 	filler: z.optional(
 		z.object({
-			parts: z.array(chosenPart).check(z.minLength(1), z.maxLength(8)),
+			parts: z.array(chosenPart).check(z.minLength(1), z.maxLength(MOST_PARTS)),
 			minutes: within(BOUNDS.toneMinutes),
 			/** Set where it is a toner itself: two-step toning. */
 			isToner: z.optional(z.boolean())
@@ -653,7 +654,7 @@ export const houseFormula = z.object({
 	id,
 	name: text(120, 1),
 	lineId: text(80, 1),
-	parts: z.array(chosenPart).check(z.minLength(1), z.maxLength(8)),
+	parts: z.array(chosenPart).check(z.minLength(1), z.maxLength(MOST_PARTS)),
 	ratio: within(BOUNDS.ratio),
 	minutes: within(BOUNDS.toneMinutes),
 	developerVolume: z.optional(within(BOUNDS.volumeOrNone))

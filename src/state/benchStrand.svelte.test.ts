@@ -91,15 +91,27 @@ describe('a strand on the bench', () => {
 		fc.assert(
 			fc.property(bowl, bowl, (first, second) => {
 				const [p, q] = [strandOf(first), strandOf(second)];
-				expect(betweenStrands(p, p, 0.1).map(({ grams }) => grams)).toEqual(
+				expect(betweenStrands(p, p, 0.1)!.map(({ grams }) => grams)).toEqual(
 					first.map(({ grams }) => expect.closeTo(grams, 6) as number)
 				);
-				const parts = betweenStrands(p, q, 0.1);
+				const parts = betweenStrands(p, q, 0.1)!;
 				expect(sum(parts)).toBeCloseTo(sum(first), 6);
 				for (const { name } of [...first, ...second])
 					expect(parts.filter((part) => part.name === name).length).toBeLessThanOrEqual(1);
 			})
 		);
+	});
+	it('offers nothing beside it that a record would not hold', () => {
+		const codes = lineOf('lantern-demi').shades.map(({ code }) => code);
+		const of = (some: readonly string[]) => strandOf(some.map((c) => partOf('lantern-demi', c, 4)));
+		const [full, other] = [of(codes.slice(0, 8)), of(codes.slice(8, 12))];
+		expect(full.mix.parts).toHaveLength(8);
+		for (const parts of varied(full).values()) expect(parts.length).toBeLessThanOrEqual(8);
+		expect(varied(full).has('softer')).toBe(false);
+		expect(betweenStrands(full, other, 0.1)).toBeUndefined();
+		expect(betweenStrands(full, full, 0.1)).toHaveLength(8);
+		// What the scale cannot weigh out is no bowl.
+		expect(betweenStrands(strandOf([]), strandOf([]), 1)).toBeUndefined();
 	});
 	it('has a clock of its own, that begins anew when it is put on once more', () => {
 		const strand = structuredClone(strandOf([partOf('lantern-demi', '9V', 10)]));
@@ -128,6 +140,15 @@ describe('a morning at the bench', () => {
 		);
 		const found = findByWords(ledgerRows(workspace), 'sea glass odile violet', text);
 		expect(found.map(rowPath)).toEqual(['/bench/sea-glass', '/bench/sea-glass']);
+		const [lying] = demoTrial(MOMENT, shelf).strands;
+		const begun = structuredClone({ ...lying!, clock: { elapsedSeconds: 0 } });
+		toggleStrand(begun, NOW);
+		const minutes = (strand: BenchStrand) =>
+			trialLeaf({ ...demoTrial(MOMENT, shelf), strands: [strand] }).rows[0]!.minutes;
+		// Nobody knows yet for how long it will lie.
+		expect(minutes(begun)).toBe(lying!.mix.minutes);
+		toggleStrand(begun, new Date(NOW.getTime() + 7 * 60_000));
+		expect(minutes(begun)).toBe(7);
 		expect(
 			trialLeaf({ ...demoTrial(MOMENT, shelf), strands: [newStrand(undefined)] }).rows
 		).toEqual([]);

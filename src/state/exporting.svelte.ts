@@ -9,19 +9,24 @@ class Exporting {
 	share = $state.raw<number | undefined>();
 	#stopping = new AbortController();
 
-	/** Makes the file; one that was asked for before is stopped. */
+	/**
+	 * Makes the file; one that was asked for before is stopped.
+	 * @throws when the browser does not give a record
+	 */
 	async run(records: Exported, now: Date, only?: readonly string[]): Promise<Blob | undefined> {
 		this.stop();
 		const stopping = (this.#stopping = new AbortController());
 		const begun = performance.now();
-		const file = await exportRecords(records, now, only, {
-			signal: stopping.signal,
-			onprogress: (share) => {
-				if (performance.now() - begun > TOLD_AFTER_MS) this.share = share;
-			}
-		});
-		if (this.#stopping === stopping) this.share = undefined;
-		return file;
+		try {
+			return await exportRecords(records, now, only, {
+				signal: stopping.signal,
+				onprogress: (share) => {
+					if (performance.now() - begun > TOLD_AFTER_MS) this.share = share;
+				}
+			});
+		} finally {
+			if (this.#stopping === stopping) this.share = undefined;
+		}
 	}
 	stop(): void {
 		this.#stopping.abort();

@@ -5,6 +5,7 @@ import { demoShelf } from '../store/demo/shelf';
 import { stamp } from '../model/identity';
 import { newClient } from '../model/commands/newVisit';
 import { NOW, openMemory } from '../testing/demoVisit';
+import { exporting } from './exporting.svelte';
 import { importing } from './importing.svelte';
 
 const clientOf = (id: string, name = id): Client => ({
@@ -70,6 +71,15 @@ describe('a file that is taken in', () => {
 		expect(importing.preview!.same).toBe(done!.cameIn);
 		expect(importing.preview!.added).toHaveLength(many.length - done!.cameIn!);
 	});
+	it('stopped while a small one comes in, takes nothing of it and says so', async () => {
+		const workspace = await openMemory([demoShelf(NOW)]);
+		const some = Array.from({ length: 600 }, (_, i) => clientOf(`c${i}`));
+		await importing.read(await fileOf(some), workspace);
+		const coming = importing.accept(workspace, ALL);
+		importing.stop();
+		expect(await coming).toMatchObject({ cameIn: 0, step: undefined, trouble: 'Stopped' });
+		expect(workspace.clients.size).toBe(0);
+	});
 	it('that is none, or is stopped while it is read, changes nothing', async () => {
 		const workspace = await openMemory([demoShelf(NOW)]);
 		await importing.read(new File(['no'], 'x.json'), workspace);
@@ -80,5 +90,18 @@ describe('a file that is taken in', () => {
 		await reading;
 		expect(importing.preview).toBeUndefined();
 		expect(workspace.clients.size).toBe(0);
+	});
+});
+
+describe('a file that is made', () => {
+	it('where the browser refuses a record, says so and is over', async () => {
+		const walk = async function* () {
+			yield await Promise.resolve({ document: clientOf('a'), share: 0.5 });
+			await new Promise((done) => setTimeout(done, 350));
+			yield { document: clientOf('b'), share: 0.7 };
+			throw new Error('the disk is gone');
+		};
+		await expect(exporting.run({ walk, aside: [] }, NOW)).rejects.toThrow('the disk is gone');
+		expect(exporting.share).toBeUndefined();
 	});
 });

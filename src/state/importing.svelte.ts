@@ -1,3 +1,4 @@
+import { keyOf } from '../model/identity';
 import {
 	previewImport,
 	wantedOf,
@@ -103,7 +104,10 @@ class Importing {
 			if (keys.length <= MOST_AS_ONE) {
 				const documents: AnyDocument[] = [];
 				for await (const part of parts) documents.push(...part);
-				await workspace.read(keys);
+				if (following.signal.aborted) {
+					return { ...done, step: undefined, cameIn, trouble: 'Stopped' };
+				}
+				await workspace.read(documents.map(keyOf));
 				const step = workspace.transact('import', (draft) => {
 					for (const document of documents) draft.put(document);
 				});

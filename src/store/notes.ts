@@ -87,6 +87,13 @@ export async function takeNotes(
 			workspace.begin([read.document, ...read.also]);
 		}
 	}
+	// A visit that is held already is not read once more, with its pictures: they are asked for here.
+	await workspace.readVisits(
+		keys
+			.map((key) => key.slice(prefixOf(salon).length))
+			.filter((key) => key.startsWith('visit:'))
+			.map((key) => key.slice('visit:'.length))
+	);
 	clearWhenStored(workspace, keys, storage);
 }
 

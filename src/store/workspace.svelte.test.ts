@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { keyOf } from '../model/identity';
+import { keepPicture } from '../model/commands/picture';
 import { momentIn } from '../model/time';
 import { SCHEMA_VERSION, type AnyDocument, type Client, type Visit } from '../schema/records';
 import storedVisit5 from '../schema/stored/visit.v5.json';
@@ -264,6 +265,34 @@ describe('a page that closes', () => {
 			await next.flush();
 			await vi.waitFor(() => expect(localStorage.length).toBe(0));
 		}
+	});
+	it('keeps a picture that was taken just before, and shows it with the visit it was noted for', async () => {
+		const place = disk();
+		const here = await place.open();
+		await here.readVisits([visit.id]);
+		minutes(here, 12);
+		const image = new Blob(['x'], { type: 'image/jpeg' });
+		here.transact('picture', (draft) => keepPicture(draft, visit.id, image, NOW));
+		// The page is gone before anybody waits for the next write; the store gets what is under way.
+		leaveNotes(here, 'demo', localStorage);
+		const noted = { ...localStorage };
+		const id = here.visits.get(visit.id)!.reading.picture!;
+		await vi.waitFor(async () => expect(await place.kept.get(`picture:${id}`)).toBeTruthy(), {
+			timeout: 200
+		});
+		for (const [key, value] of Object.entries(noted)) localStorage.setItem(key, String(value));
+		const next = await place.open();
+		await takeNotes(next, 'demo', localStorage);
+		expect(next.pictures.get(id)!.image.size).toBe(1);
+	});
+	it('a picture does not wait for the next write', async () => {
+		const workspace = await disk().open();
+		await workspace.readVisits([visit.id]);
+		minutes(workspace, 12);
+		await workspace.flush();
+		const image = new Blob(['x'], { type: 'image/jpeg' });
+		workspace.transact('picture', (draft) => keepPicture(draft, visit.id, image, NOW));
+		await vi.waitFor(() => expect(status(workspace)).toBe('saved'), { timeout: 150, interval: 5 });
 	});
 	it('drops its notes where the page was only hidden and goes on', async () => {
 		const workspace = await disk().open();

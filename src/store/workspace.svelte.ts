@@ -437,6 +437,11 @@ export class Workspace {
 		this.#hold(key, document);
 		this.#dirty.add(key);
 		if (this.saveState.status === 'saved') this.saveState = { status: 'saving' };
+		// A picture is no text that a page could note as it closes: it goes at once.
+		if (document?.kind === 'picture') {
+			queueMicrotask(() => void this.flush());
+			return;
+		}
 		const wait = Math.max(0, this.#begun + SAVE_EVERY_MS - performance.now());
 		this.#timer ??= setTimeout(() => void this.flush(), wait);
 	}
@@ -583,6 +588,8 @@ export class Workspace {
 				this.#settle(key, this.#stored.get(key), document);
 			}
 		}
+		// Another window may have put a picture to a visit that is held.
+		void this.readVisits([...this.visits.keys()]).catch(() => undefined);
 		// What is changed here and not stored yet has a card of its own.
 		for (const key of this.#dirty) this.#hold(key, this.#held(key));
 		this.book.again();

@@ -12,6 +12,8 @@ export const MOST_FURTHER = 3;
 export const MOST_PLACED = 8;
 /** Strands that one morning at the bench holds. */
 export const MOST_STRANDS = 24;
+/** Parts of one bowl of colour. */
+export const MOST_PARTS = 8;
 
 /** What may be set, each once: dials, fields and records go by these. Units in the names. */
 export const BOUNDS = {

@@ -1,4 +1,12 @@
-export { BOUNDS, inPercent, MOST_FURTHER, MOST_PLACED, MOST_STRANDS, type Bound } from './bounds';
+export {
+	BOUNDS,
+	inPercent,
+	MOST_FURTHER,
+	MOST_PARTS,
+	MOST_PLACED,
+	MOST_STRANDS,
+	type Bound
+} from './bounds';
 export {
 	BENCH_STRANDS,
 	ANGLES,

@@ -26,8 +26,9 @@ export function trialLeaf(trial: Trial): {
 								date,
 								colourist,
 								head: { naturalLevel: level, texture: 'medium', warmth: 'neutral' },
+								// While it lies nobody knows yet for how long.
 								minutes:
-									clock.startedAt === undefined
+									clock.startedAt === undefined || clock.runningSince !== undefined
 										? mix.minutes
 										: Math.max(1, Math.round(clock.elapsedSeconds / 60)),
 								seen: seen?.level,

@@ -1,5 +1,6 @@
 import { between, deeper, withTouch } from '../../core/toner';
 import { parseTone } from '../../core/tone';
+import { MOST_PARTS } from '../../core/vocabulary';
 import type { BenchStrand, ChosenPart, ShelfLine } from '../../schema/records';
 import { scaledTo } from '../ledger/rows';
 import { partOfShade } from '../visit/tone';
@@ -43,7 +44,7 @@ export function variationsOf(
 		const shade = line.shades.find((each) => each.level === at && each.tone === tone);
 		return shade && partOfShade(shade, 1);
 	});
-	return [
+	const ways: { readonly what: Variation; readonly parts: readonly ChosenPart[] }[] = [
 		{ what: 'softer', parts: whole(withTouch(parts, CLEAR)) },
 		...(deep ? [{ what: 'deeper', parts: whole(deep) } as const] : []),
 		...(['moreViolet', 'moreBlue', 'moreGold'] as const).flatMap((what) => {
@@ -51,15 +52,17 @@ export function variationsOf(
 			return shade ? [{ what, parts: whole(withTouch(parts, shade)) }] : [];
 		})
 	];
+	return ways.filter((way) => way.parts.length <= MOST_PARTS);
 }
 
-/** The bowl between those on two strands, in whole steps of the scale. */
+/** The bowl between those on two strands, in whole steps of the scale; nothing where it has more parts than a bowl. */
 export function betweenStrands(
 	first: Pick<BenchStrand, 'mix'>,
 	second: Pick<BenchStrand, 'mix'>,
 	step: number
-): ChosenPart[] {
+): ChosenPart[] | undefined {
 	const parts = between(first.mix.parts, second.mix.parts);
 	const total = first.mix.parts.reduce((sum, { grams }) => sum + grams, 0);
-	return scaledTo(parts, total, step).filter(({ grams }) => grams > 0);
+	const whole = scaledTo(parts, total, step).filter(({ grams }) => grams > 0);
+	return whole.length > 0 && whole.length <= MOST_PARTS ? whole : undefined;
 }

@@ -2,7 +2,7 @@ import type { Shelf, ShelfLine, Visit } from '../../schema/records';
 import { carriedBowls, nextReading } from '../commands/newVisit';
 import { learnedFrom } from '../visit/learned';
 import { dayAfter, DAYS_PER_WEEK, type Day } from '../time';
-import { chanceOf } from './chance';
+import { chanceOf } from '../../core/numeric';
 import { simulateService, type HiddenHand, type HiddenHead } from './service';
 
 /** A client whose visits are to be made up. */

@@ -1,7 +1,7 @@
 import { describeTone, onScale } from '../../core/hair';
 import { expectedOf, type LevelLook } from '../../core/learn';
 import { predictLift, type AreaName, type Fibre } from '../../core/lift';
-import { bisect } from '../../core/numeric';
+import { bisect, type Chance } from '../../core/numeric';
 import { RETURN_WEEKS_BY_KIND } from '../../core/plan';
 import { BOUNDS } from '../../core/vocabulary';
 import type { MixedBowl, Shelf, ShelfLine, Visit } from '../../schema/records';
@@ -14,7 +14,6 @@ import { planAt } from '../visit/kept';
 import { applicationOn, learnedFactor, liftTarget, type Learned } from '../visit/lift';
 import { conditionsOf, previewChoice, rawOf, aimLab } from '../visit/tone';
 import { dayWork } from '../visit/work';
-import type { Chance } from './chance';
 
 /** What is true of a head, and nobody knows. */
 export interface HiddenHead {

@@ -40,6 +40,11 @@
 	const left = $derived(strand.mix.minutes * 60 - seconds);
 	const step = $derived(workspace.shelf?.scaleStep ?? 1);
 	const variations = $derived(view.line ? variationsOf(strand, view.line, step) : []);
+	const halfway = $derived(
+		next?.isMixed && next.line?.id === view.line?.id
+			? betweenStrands(strand, next.strand, step)
+			: undefined
+	);
 	const acts = $derived([
 		{ id: 'edit', label: 'Change it' },
 		...(view.isMixed ? [{ id: 'use', label: 'Use it for a visit' }] : []),
@@ -47,7 +52,7 @@
 			id: what,
 			label: `Next: ${VARIATION_WORDS[what].toLowerCase()}`
 		})),
-		...(view.isMixed && next?.isMixed && next.line?.id === view.line?.id
+		...(view.isMixed && halfway
 			? [{ id: 'between', label: `Next: between ${index + 1} and ${index + 2}` }]
 			: []),
 		{ id: 'remove', label: 'Take it away' }
@@ -57,7 +62,7 @@
 		else if (id === 'use') onuse();
 		else if (id === 'remove') onremove();
 		else if (id === 'between') {
-			if (next) onlay(strandWith(strand, betweenStrands(strand, next.strand, step)));
+			if (halfway) onlay(strandWith(strand, halfway));
 		} else {
 			const found = variations.find(({ what }) => what === id);
 			if (found) onlay(strandWith(strand, found.parts));

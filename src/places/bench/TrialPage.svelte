@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { compute } from '../../compute/browser';
-	import { BOUNDS, DIRECTIONS } from '../../core/vocabulary';
+	import { BOUNDS, DIRECTIONS, MOST_STRANDS } from '../../core/vocabulary';
 	import { newStrand } from '../../model/commands/bench';
 	import { mixAgain } from '../../model/commands/mixAgain';
 	import type { BenchStrand } from '../../schema/records';
@@ -58,10 +58,16 @@
 	let usedId = $state<string>();
 	const used = $derived(views.find((view) => view.id === usedId));
 
-	function lay(strand: BenchStrand, at = trial.strands.length) {
+	/** @returns whether there was room for it */
+	function lay(strand: BenchStrand, at = trial.strands.length): boolean {
+		if (trial.strands.length >= MOST_STRANDS) {
+			say(`A morning holds ${MOST_STRANDS} strands: take one away, or begin another morning.`);
+			return false;
+		}
 		workspace.transact('another strand', (draft) => {
 			draft.trial(id).strands.splice(at, 0, strand);
 		});
+		return true;
 	}
 	function layPlain() {
 		const last = trial.strands.at(-1);
@@ -75,8 +81,7 @@
 				porosity: last.porosity
 			}
 		);
-		lay(strand);
-		editedId = strand.id;
+		if (lay(strand)) editedId = strand.id;
 	}
 	function remove(view: BenchStrandView, index: number) {
 		const step = workspace.transact('a strand taken away', (draft) => {

@@ -1,4 +1,4 @@
-import { chanceOf } from '../../model/simulate/chance';
+import { chanceOf } from '../../core/numeric';
 import { simulatePast } from '../../model/simulate/past';
 import type { HiddenHand, HiddenHead } from '../../model/simulate/service';
 import { newVisit, usualStart } from '../../model/commands/newVisit';

@@ -1,6 +1,6 @@
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
-import { normalQuantile } from '../../core/numeric';
+import { normalQuantile } from './sampling';
 
 /** Chance that always falls the same for one seed. */
 export interface Chance {
