@@ -11,7 +11,8 @@
 		{ place: 'anywhere', name: 'Anywhere' },
 		{ place: 'visit', name: 'In a visit' },
 		{ place: 'chair', name: 'In Chair' },
-		{ place: 'weigh', name: 'While weighing' }
+		{ place: 'weigh', name: 'While weighing' },
+		{ place: 'practice', name: 'In Practice' }
 	];
 </script>
 

@@ -5,5 +5,6 @@ export const PLACES = [
 	{ href: '/ledger', name: 'Ledger', line: 'every formula, and what it did' },
 	{ href: '/shelf', name: 'Shelf', line: 'lines, keys, developers' },
 	{ href: '/bench', name: 'Bench', line: 'strands to try it on' },
+	{ href: '/practice', name: 'Practice', line: 'heads that forgive' },
 	{ href: '/records', name: 'Records', line: 'files, demo, look' }
 ] as const;

@@ -21,6 +21,7 @@ import {
 } from '../core/plan';
 import { findTonerSteps, solveTintSteps, stallPointsSteps, type TintProblem } from '../core/toner';
 import { readPicture, type PictureAnswer, type PictureQuestion } from '../core/picture';
+import { runReviewSteps } from '../core/practice';
 import type { Steps } from '../core/steps';
 
 /** A search for plans, as one message. */
@@ -93,7 +94,8 @@ export const TASKS = {
 	readyInterval: readySteps,
 	readPicture: pictureSteps,
 	findCures: curesSteps,
-	judgeSalon: judgeSalonSteps
+	judgeSalon: judgeSalonSteps,
+	reviewRun: runReviewSteps
 } as const;
 
 export type TaskName = keyof typeof TASKS;

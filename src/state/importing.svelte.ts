@@ -15,9 +15,12 @@ export const MOST_AS_ONE = 2000;
 /** What of a file may be taken in. */
 export type ImportKind = 'client' | 'visit' | 'shelf';
 
-/** A picture belongs to the visit that was read from it; what was tried at the bench comes with the visits. */
+/**
+ * A picture belongs to the visit that was read from it; what was tried at the bench comes with the visits, and
+ * what was practised with what the salon has.
+ */
 export const importKind = ({ kind }: Pick<ImportItem, 'kind'>): ImportKind =>
-	kind === 'picture' || kind === 'trial' ? 'visit' : kind;
+	kind === 'picture' || kind === 'trial' ? 'visit' : kind === 'learner' ? 'shelf' : kind;
 
 /** What came of an import. */
 export interface ImportDone {

@@ -142,6 +142,8 @@ export class PictureReader {
 			{ hair: hair.map((mark) => patchAt(picture, mark)), references, lamp: this.#lamp },
 			{ lane: 'picture' }
 		);
+		// What was marked, or the picture, is another one by now: its own answer comes, or none.
+		if (picture !== this.picture || marks !== this.marks) return;
 		if (!answer.ok) {
 			if (answer.problem !== 'stale') this.problem = answer.message;
 			return;

@@ -2,6 +2,7 @@ import type { Lab } from '../core/colour';
 import { medianReading } from '../core/picture';
 import { DEVICE_WORDS, type ColourReader } from '../devices/colourReader';
 import type { DeviceProblem } from '../devices/device';
+import { SimulatedColourReader } from '../devices/simulatedColourReader';
 
 /** Readings that make one answer. */
 export const READINGS = 3;
@@ -83,3 +84,18 @@ export class ReaderInUse {
 		this.state = problem === 'uncalibrated' ? 'uncalibrated' : 'off';
 	}
 }
+
+/**
+ * The reader of this salon: a simulated one, until drivers of real ones are there.
+ * @param hair what it lies on
+ * @param steady milliseconds that only ever go forward
+ */
+export const openReader = (hair: () => Lab, steady: () => number): ReaderInUse =>
+	new ReaderInUse(
+		new SimulatedColourReader({
+			hair,
+			random: Math.random,
+			now: steady,
+			wait: (ms) => new Promise((resolve) => setTimeout(resolve, ms))
+		})
+	);

@@ -40,7 +40,7 @@ const itemOf = (document: AnyDocument): ImportItem => ({
 	key: keyOf(document),
 	kind: document.kind,
 	name:
-		document.kind === 'client' || document.kind === 'trial'
+		document.kind === 'client' || document.kind === 'trial' || document.kind === 'learner'
 			? document.name
 			: document.kind === 'visit'
 				? document.date

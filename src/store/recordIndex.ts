@@ -31,7 +31,8 @@ export interface IndexMeta {
 	readonly sequence: number;
 	/** How many documents there are. */
 	readonly documents: number;
-	/** Keys of documents that are always in memory beside the clients: the shelf, mornings at the bench. */
+	/** Keys of documents that are always in memory beside the clients: the shelf, mornings at the bench, whoever
+	 * practises. */
 	readonly whole: readonly string[];
 	/** Keys of what cannot be read. */
 	readonly aside: readonly string[];
@@ -127,7 +128,7 @@ export async function changedPages(
 }
 
 /** Whether a document is always in memory without being a client. */
-export const isWhole = (key: string): boolean => /^(shelf|trial):/.test(key);
+export const isWhole = (key: string): boolean => /^(shelf|trial|learner):/.test(key);
 
 function wholeAfter(keys: readonly string[], written: readonly Written[]): string[] {
 	const next = new Set(keys);

@@ -1,6 +1,6 @@
 import { createDraft, finishDraft, isDraft, type Draft } from 'immer';
 import { keyOf } from '../model/identity';
-import type { AnyDocument, Client, Picture, Shelf, Trial, Visit } from '../schema/records';
+import type { AnyDocument, Client, Learner, Picture, Shelf, Trial, Visit } from '../schema/records';
 
 /** A document before and after a change; `undefined` where there was or is none. */
 export interface Change {
@@ -30,6 +30,10 @@ export class Transaction {
 	/** @throws {Error} when there is no such morning at the bench */
 	trial(id: string): Trial {
 		return this.#need('trial', id) as Trial;
+	}
+	/** @throws {Error} when there is nobody of that id who practises */
+	learner(id: string): Learner {
+		return this.#need('learner', id) as Learner;
 	}
 	picture(id: string): Picture | undefined {
 		return this.#get(`picture:${id}`) as Picture | undefined;

@@ -275,12 +275,12 @@ describe('a page that closes', () => {
 		here.transact('picture', (draft) => keepPicture(draft, visit.id, image, NOW));
 		// The page is gone before anybody waits for the next write; the store gets what is under way.
 		leaveNotes(here, 'demo', localStorage);
-		const noted = { ...localStorage };
+		const noted = Object.entries(localStorage) as [string, string][];
 		const id = here.visits.get(visit.id)!.reading.picture!;
 		await vi.waitFor(async () => expect(await place.kept.get(`picture:${id}`)).toBeTruthy(), {
 			timeout: 200
 		});
-		for (const [key, value] of Object.entries(noted)) localStorage.setItem(key, String(value));
+		for (const [key, value] of noted) localStorage.setItem(key, value);
 		const next = await place.open();
 		await takeNotes(next, 'demo', localStorage);
 		expect(next.pictures.get(id)!.image.size).toBe(1);

@@ -4,7 +4,7 @@ import { keyOf, newId } from '../model/identity';
 import { cardOf } from '../model/index/card';
 import { leafOf, type LedgerLeaf } from '../model/index/leaf';
 import { picturesOf } from '../model/visit/pictures';
-import type { AnyDocument, Client, Picture, Shelf, Trial, Visit } from '../schema/records';
+import type { AnyDocument, Client, Learner, Picture, Shelf, Trial, Visit } from '../schema/records';
 import { CardIndex } from './cardIndex.svelte';
 import { currentGesture } from './gesture.svelte';
 import { StepHistory, type Label, type Step } from './history.svelte';
@@ -87,8 +87,18 @@ export class Workspace {
 	readonly visits = new SvelteMap<string, Visit>();
 	/** Mornings at the bench. */
 	readonly trials = new SvelteMap<string, Trial>();
+	/** Whoever practises. */
+	readonly learners = new SvelteMap<string, Learner>();
 	/** Pictures of the visits that were read. */
 	readonly pictures = new SvelteMap<string, Picture>();
+	/** Where documents of each kind are held; the shelf is alone. */
+	readonly #maps = {
+		client: this.clients,
+		visit: this.visits,
+		picture: this.pictures,
+		trial: this.trials,
+		learner: this.learners
+	} as unknown as Partial<Record<string, SvelteMap<string, AnyDocument>>>;
 	/** The ledger of all visits, once it is asked for. */
 	readonly book: LedgerBook;
 	shelf = $state.raw<Shelf | undefined>();
@@ -170,11 +180,8 @@ export class Workspace {
 	}
 	#held(key: string): AnyDocument | undefined {
 		const [kind, id = ''] = key.split(':');
-		if (kind === 'client') return this.clients.get(id);
-		if (kind === 'visit') return this.visits.get(id);
-		if (kind === 'picture') return this.pictures.get(id);
-		if (kind === 'trial') return this.trials.get(id);
-		return this.shelf && keyOf(this.shelf) === key ? this.shelf : undefined;
+		const map = this.#maps[kind ?? ''];
+		return map ? map.get(id) : this.shelf && keyOf(this.shelf) === key ? this.shelf : undefined;
 	}
 
 	/** Visits of a client, newest first, as far as they are read. */
@@ -312,7 +319,7 @@ export class Workspace {
 					documents: (await from.documents.keys()).length,
 					whole: [
 						...(this.shelf ? [keyOf(this.shelf)] : []),
-						...[...this.trials.values()].map(keyOf)
+						...[...this.trials.values(), ...this.learners.values()].map(keyOf)
 					],
 					aside: this.aside.map(({ key }) => key)
 				});
@@ -610,23 +617,18 @@ export class Workspace {
 
 	#hold(key: string, document: AnyDocument | undefined): void {
 		const [kind, id = ''] = key.split(':');
-		if (document) {
-			if (document.kind === 'client') this.clients.set(id, document);
-			else if (document.kind === 'visit') {
-				this.visits.set(id, document);
-				this.cards.put(cardOf(document));
-				this.book.put(() => leafOf(document));
-			} else if (document.kind === 'picture') this.pictures.set(id, document);
-			else if (document.kind === 'trial') this.trials.set(id, document);
-			else this.shelf = document;
-		} else if (kind === 'client') this.clients.delete(id);
-		else if (kind === 'visit') {
-			this.visits.delete(id);
+		const map = this.#maps[kind ?? ''];
+		if (document?.kind === 'shelf') this.shelf = document;
+		else if (document) map?.set(id, document);
+		else if (map) map.delete(id);
+		else if (this.shelf && keyOf(this.shelf) === key) this.shelf = undefined;
+		if (document?.kind === 'visit') {
+			this.cards.put(cardOf(document));
+			this.book.put(() => leafOf(document));
+		} else if (kind === 'visit') {
 			this.cards.delete(id);
 			this.book.delete(id);
-		} else if (kind === 'picture') this.pictures.delete(id);
-		else if (kind === 'trial') this.trials.delete(id);
-		else if (this.shelf && keyOf(this.shelf) === key) this.shelf = undefined;
+		}
 	}
 }
 

@@ -1,5 +1,5 @@
 /** Where a key does something: everywhere, in a visit, or in one of its rooms. */
-export type KeyPlace = 'anywhere' | 'visit' | 'chair' | 'weigh';
+export type KeyPlace = 'anywhere' | 'visit' | 'chair' | 'weigh' | 'practice';
 
 interface KeyRow {
 	readonly act: string;
@@ -103,6 +103,21 @@ export const KEYS = [
 	{ act: 'mend', place: 'weigh', shown: 'm', what: 'mend the ratio', keys: ['m'] },
 	{ act: 'bowlBefore', place: 'weigh', shown: '←', what: 'the bowl before', keys: ['ArrowLeft'] },
 	{ act: 'bowlNext', place: 'weigh', shown: '→', what: 'the next bowl', keys: ['ArrowRight'] },
+	{
+		act: 'pick',
+		place: 'practice',
+		shown: '1 to 6',
+		what: 'answer with what stands under that number',
+		keys: ['1', '2', '3', '4', '5', '6']
+	},
+	{
+		act: 'next',
+		place: 'practice',
+		shown: 'Enter',
+		what: 'the next question',
+		keys: ['Enter'],
+		yields: true
+	},
 	{ act: 'leave', place: 'weigh', shown: 'Esc', what: 'back to the bowls', keys: ['Escape'] }
 ] as const satisfies readonly KeyRow[];
 

@@ -10,8 +10,10 @@
 		seed?: number;
 		/** Hangs from its root instead of lying. */
 		hanging?: boolean;
+		/** How coarse its fibres are against those of medium hair. */
+		coarseness?: number;
 	}
-	let { colours, label, seed = 11, hanging = false }: Props = $props();
+	let { colours, label, seed = 11, hanging = false, coarseness = 1 }: Props = $props();
 
 	let canvas: HTMLCanvasElement;
 	let width = $state(0);
@@ -33,7 +35,9 @@
 	$effect(() => {
 		if (width < 4 || height < 4) return;
 		// The weave always lies; a hanging strand is painted lying and then turned.
-		const weave = hanging ? weaveFor(height, width, seed) : weaveFor(width, height, seed);
+		const weave = hanging
+			? weaveFor(height, width, seed, coarseness)
+			: weaveFor(width, height, seed, coarseness);
 		if (canvas.width !== width || canvas.height !== height || !image) {
 			canvas.width = width;
 			canvas.height = height;

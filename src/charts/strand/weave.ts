@@ -54,8 +54,9 @@ interface Lock {
  * @param width pixels, ≥ 2
  * @param height pixels, ≥ 2
  * @param seed any integer; the same seed always gives the same strand
+ * @param coarseness of its fibres against those of medium hair, > 0: coarser ones are fewer
  */
-export function weaveStrand(width: number, height: number, seed: number): Weave {
+export function weaveStrand(width: number, height: number, seed: number, coarseness = 1): Weave {
 	const generator = xoroshiro128plus(seed);
 	const random = () => uniformFloat32(generator);
 	const bell = () => random() + random() + random() - 1.5;
@@ -85,8 +86,11 @@ export function weaveStrand(width: number, height: number, seed: number): Weave 
 		};
 	}).sort((p, q) => p.depth - q.depth);
 
-	const count = Math.min(BUILD.mostFibres, Math.round(height * BUILD.fibresPerPixel));
-	const thickness = Math.max(0.8, Math.min(1.7, height / 70));
+	const count = Math.min(
+		BUILD.mostFibres,
+		Math.round((height * BUILD.fibresPerPixel) / coarseness)
+	);
+	const thickness = coarseness * Math.max(0.8, Math.min(1.7, height / 70));
 
 	for (let n = 0; n < count; n++) {
 		// Back locks first; each lock's fibres together, so that locks lie over one another.

@@ -12,6 +12,14 @@ export const MOST_FURTHER = 3;
 export const MOST_PLACED = 8;
 /** Strands that one morning at the bench holds. */
 export const MOST_STRANDS = 24;
+/** Answers and sets that are kept of whoever practises. */
+export const MOST_ANSWERS = 1500;
+export const MOST_SETS = 40;
+/** Simulated heads that are kept, and acts of one. */
+export const MOST_HEADS = 60;
+/** Swatches read by eye that are kept. */
+export const MOST_LOOKS = 400;
+export const MOST_ACTS = 300;
 /** Parts of one bowl of colour. */
 export const MOST_PARTS = 8;
 

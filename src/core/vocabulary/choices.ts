@@ -204,3 +204,29 @@ export const HISTORY_REACHES = ['all', 'regrowth', 'ends'] as const;
 
 /** What is tried on at the bench: loose hair, a lock of an extension, a strand of the client's own. */
 export const BENCH_STRANDS = ['loose', 'extension', 'own'] as const;
+/** What can be practised: by sight, by sum, at the chair. */
+export const LESSONS = [
+	'deeper',
+	'level',
+	'undertone',
+	'wheel',
+	'toner',
+	'code',
+	'sums',
+	'order',
+	'rinse',
+	'ready',
+	'faults',
+	'cautions'
+] as const;
+/** Eyes that lack the long, the middle or the short cones. */
+export const DEFICIENCIES = ['protan', 'deutan', 'tritan'] as const;
+/** Parts of a simulated head, which is worked part by part. */
+export const HEAD_PARTS = ['back', 'crown', 'sides'] as const;
+/** What may be asked before a simulated head. */
+export const HEAD_TOPICS = ['history', 'scalp', 'salts', 'patch'] as const;
+/** Toners on the trolley of a simulated head: tones, levels, minutes; and its developers. */
+export const HEAD_TONES = ['N', 'P', 'V', 'BV', 'B', 'A', 'G'] as const;
+export const HEAD_TONE_LEVELS = [6, 7, 8, 9, 10] as const;
+export const HEAD_TONE_MINUTES = [5, 10, 15, 20] as const;
+export const HEAD_VOLUMES = [10, 20, 30, 40] as const;

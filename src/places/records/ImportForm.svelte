@@ -28,7 +28,7 @@
 	const KINDS = [
 		{ value: 'client', label: 'clients' },
 		{ value: 'visit', label: 'visits' },
-		{ value: 'shelf', label: 'the shelf' }
+		{ value: 'shelf', label: 'the shelf and practice' }
 	] as const;
 
 	const { form, errors, enhance, reset } = sentForm({

@@ -20,7 +20,9 @@
 					? 'a picture'
 					: kind === 'trial'
 						? `trials for ${name}`
-						: 'the shelf';
+						: kind === 'learner'
+							? `practice of ${name}`
+							: 'the shelf';
 	const list = (documents: readonly ImportItem[]) =>
 		documents.slice(0, MOST).map(nameOf).join(', ') +
 		(documents.length > MOST ? ` and ${documents.length - MOST} more` : '');

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { areaDifference } from '../../model/visit/areaDifference';
 	import { goto } from '$app/navigation';
+	import { undertoneOf } from '../../core/colour';
 	import { conditionBand, depthName, formatLevel } from '../../core/hair';
 	import { withoutExceptions } from '../../model/visit/exceptions';
 	import Button from '../../ui/Button.svelte';
@@ -18,6 +19,7 @@
 	import { areaColours } from '../../model/visit/areaColours';
 	import { ladderRungs } from '../../model/visit/ladder';
 	import { areaWords } from '../../wording/words';
+	import EyeCorrection from './EyeCorrection.svelte';
 	import HairDials from './HairDials.svelte';
 	import Past from './Past.svelte';
 	import OldLights from './OldLights.svelte';
@@ -39,6 +41,12 @@
 	const here = $derived(reading.zones[zone]);
 	const rungs = $derived(ladderRungs(reading, zone));
 	const level = $derived(here.state === 'natural' ? reading.naturalLevel : here.presentLevel);
+	/** Undertone of the hair at that level: as it was named, else of its lock on the ladder. */
+	const undertone = $derived.by(() => {
+		const near = (rung: (typeof rungs)[number]) => Math.abs(Number(rung.value) - level);
+		const lock = rungs.toSorted((p, q) => near(p) - near(q))[0];
+		return here.undertone ?? (lock ? undertoneOf(lock.lab).name : 'none');
+	});
 	const condition = $derived(conditionOf(reading));
 	const zones = $derived(session.view.zones);
 	const colours = $derived(areaColours(session.visit.reading));
@@ -149,6 +157,7 @@
 				{#if workspace.shelf?.ladder}Levels are those of <a href="/shelf/ring">your own ring</a
 					>.{/if}
 			</p>
+			{#if !reading.guess}<EyeCorrection {zone} {level} {undertone} />{/if}
 		{/if}
 		<div class={[!blind && 'mb-1 flex flex-wrap items-center gap-x-6 text-14']}>
 			{#if !blind}

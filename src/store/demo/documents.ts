@@ -4,6 +4,7 @@ import { people, type Before } from './people';
 import { dayAfter, DAYS_PER_WEEK, type Moment } from '../../model/time';
 import { demoPast, OTHERS } from './past';
 import { demoTrial } from './bench';
+import { demoLearner } from './practice';
 import { demoShelf } from './shelf';
 
 /** Two visits that were planned together: what was promised of each. */
@@ -124,6 +125,7 @@ export function demoDocuments(moment: Moment): AnyDocument[] {
 		...documents,
 		...OTHERS.map((other): Client => ({ ...stamped(other.id), ...plainPerson, ...other })),
 		demoTrial(moment, shelf),
+		demoLearner(moment),
 		...demoPast(moment, shelf)
 	];
 }

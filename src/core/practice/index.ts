@@ -1,0 +1,43 @@
+export { abilityOf, acuityOf, MASTER_LEVELS, type Acuity } from './ability';
+export { alikeFor } from './alike';
+export { eyeByHue, eyeOffset, LEAST_EYE_LOOKS, type EyeByHue } from './eye';
+export { causeOfDrawn } from './lessons/chair';
+export { underLight } from './light';
+export { makeQuestion, mattersOf } from './make';
+export {
+	judge,
+	RUNGS,
+	type Judged,
+	type Lesson,
+	type LightName,
+	type Question,
+	type Rung,
+	type ShownStrand,
+	type SumKind
+} from './question';
+export {
+	hiddenHead,
+	TWELVE_HEADS,
+	worked,
+	type HiddenHead,
+	type Part,
+	type Stretch
+} from './head/hidden';
+export { mixtureNeeded } from './head/needs';
+export { type Breach, type Outcome } from './head/outcome';
+export { runReviewSteps, type Knowable, type Other, type ReviewItem } from './head/review';
+export {
+	ACT_MINUTES,
+	doAct,
+	endOfPiece,
+	isLying,
+	pieceAt,
+	refusal,
+	replay,
+	type Act,
+	type Piece,
+	type Refusal,
+	type RunState,
+	type Told,
+	type Topic
+} from './head/run';

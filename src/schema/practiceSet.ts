@@ -1,0 +1,12 @@
+import * as z from 'zod/mini';
+import { practiceQuestion } from './records';
+
+/** The mark of a `.practice.json` file: questions that a teacher chose, by what they are made from. */
+export const PRACTICE_FORMAT = 'zelvant-practice';
+
+export const practiceSetFile = z.object({
+	format: z.literal(PRACTICE_FORMAT),
+	version: z.literal(1),
+	name: z.string().check(z.minLength(1), z.maxLength(120)),
+	questions: z.array(practiceQuestion).check(z.minLength(1), z.maxLength(60))
+});
