@@ -12,6 +12,7 @@
 		{ place: 'visit', name: 'In a visit' },
 		{ place: 'chair', name: 'In Chair' },
 		{ place: 'weigh', name: 'While weighing' },
+		{ place: 'bench', name: 'At the Bench' },
 		{ place: 'practice', name: 'In Practice' }
 	];
 </script>

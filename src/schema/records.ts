@@ -13,6 +13,7 @@ import {
 	MOST_ACTS,
 	MOST_HEADS,
 	MOST_LOOKS,
+	MOST_TEST_LOOKS,
 	MOST_ANSWERS,
 	MOST_SETS,
 	MOST_FURTHER,
@@ -73,7 +74,26 @@ export const strandTest = z.object({
 	result: z.enum(['pending', 'clean', 'reacted']),
 	/** Level it reached, where somebody looked. */
 	level: z.optional(hair.level),
-	note: text(500)
+	note: text(500),
+	/** From where it was taken, and what went on it, wrapped in foil. */
+	zone: z.optional(z.enum(ZONE_NAMES)),
+	mixture: z.optional(
+		z.object({ product: hair.product, volume: within(BOUNDS.volume), ratio: hair.ratio })
+	),
+	/** Its clock; nothing before it was put on. */
+	clock: z.optional(
+		z.object({
+			startedAt: z.optional(when),
+			runningSince: z.optional(when),
+			elapsedSeconds: z.number().check(z.minimum(0), z.maximum(86_400))
+		})
+	),
+	/** Levels that were seen on it, minute by minute. */
+	looks: z.optional(
+		z
+			.array(z.object({ minute: within(BOUNDS.seenMinute), level: hair.level }))
+			.check(z.maxLength(MOST_TEST_LOOKS))
+	)
 });
 
 export const client = z.object({

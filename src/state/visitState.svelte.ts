@@ -26,6 +26,7 @@ import { tonerIn } from '../model/visit/placed';
 import { PlacedTonerView } from './placedToner.svelte';
 import type { TonerView } from './tonerView.svelte';
 import { learnedFrom, recordedBefore, type LearnsFrom } from '../model/visit/learned';
+import { taughtByStrands } from '../model/visit/strandTests';
 import type { Learned } from '../model/visit/lift';
 import { Lowlights, type LowlightSource } from './lowlights.svelte';
 import { handPaceFrom, type HandPace } from '../model/visit/handPace';
@@ -283,7 +284,8 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 	#learnsFrom: LearnsFrom = $derived.by(
 		steady(() => ({
 			salon: this.shelf?.textureRates?.[this.#reading.texture],
-			off: this.client?.learnOff
+			off: this.client?.learnOff,
+			tried: taughtByStrands(this.#reading, this.visit.date)
 		}))
 	);
 	/** What this client's recorded visits taught; not worked out again while they stay as they are. */

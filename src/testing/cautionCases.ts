@@ -46,6 +46,7 @@ export const CAUTION_CASES: Record<CautionCode, { yes: Partial<Facts>; no: Parti
 	freshRelaxer: { yes: { relaxerWeeksAgo: 3 }, no: { relaxerWeeksAgo: 4 } },
 	underSixteen: { yes: { underSixteen: true }, no: {} },
 	oldColour: { yes: { oldColour: true }, no: { oldColour: true, strandTest: CLEAN } },
+	oldColourStays: { yes: { oldColourMoved: 0.4 }, no: { oldColourMoved: 0.5 } },
 	minerals: { yes: { minerals: 'copper' }, no: {} },
 	onScalpStrength: { yes: { onScalp: true, volume: 22.5 }, no: { onScalp: true, volume: 20 } },
 	fortyVolume: {

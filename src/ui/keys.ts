@@ -1,5 +1,5 @@
 /** Where a key does something: everywhere, in a visit, or in one of its rooms. */
-export type KeyPlace = 'anywhere' | 'visit' | 'chair' | 'weigh' | 'practice';
+export type KeyPlace = 'anywhere' | 'visit' | 'chair' | 'weigh' | 'bench' | 'practice';
 
 interface KeyRow {
 	readonly act: string;
@@ -103,6 +103,8 @@ export const KEYS = [
 	{ act: 'mend', place: 'weigh', shown: 'm', what: 'mend the ratio', keys: ['m'] },
 	{ act: 'bowlBefore', place: 'weigh', shown: '←', what: 'the bowl before', keys: ['ArrowLeft'] },
 	{ act: 'bowlNext', place: 'weigh', shown: '→', what: 'the next bowl', keys: ['ArrowRight'] },
+	{ act: 'undo', place: 'bench', shown: 'Ctrl Z', what: 'undo', keys: ['Mod+z'] },
+	{ act: 'redo', place: 'bench', shown: 'Ctrl Shift Z', what: 'redo', keys: ['Mod+Shift+z'] },
 	{
 		act: 'pick',
 		place: 'practice',

@@ -132,6 +132,12 @@ const SAYINGS: Readonly<Record<CautionCode, Saying>> = {
 		why: () => 'What a box left behind decides how far it lifts, and nobody can see it.',
 		todo: 'Test a strand before the whole head.'
 	},
+	oldColourStays: {
+		title: 'The old colour hardly moves.',
+		why: (f) =>
+			`On the test strand it moved ${(f.oldColourMoved ?? 0).toFixed(1)} of a level; on the head it will stay behind the rest.`,
+		todo: 'Remove it first with a colour remover, aim deeper, or plan another visit.'
+	},
 	minerals: {
 		title: 'Minerals from the water.',
 		why: (f) => `${MINERAL_WORDS[f.minerals ?? 'hard']}, and metals can make lightener heat up.`,

@@ -4,12 +4,14 @@ import { AREA_NAMES } from './words';
 const visitsOf = (count: number): string => `${count} visit${count === 1 ? '' : 's'}`;
 
 /** What was learned, in words: “lifts 14 % slower than typical, from 3 visits (± 11 %)”. */
-export function personalWords(personal: Personal, visits: number): string {
-	if (visits === 0) return 'nothing learned yet: typical, ± 20 %';
+export function personalWords(personal: Personal, visits: number, strandLooks = 0): string {
+	if (visits + strandLooks === 0) return 'nothing learned yet: typical, ± 20 %';
 	const percent = Math.round(100 * Math.abs(factorOf(personal) - 1));
 	const spread = Math.round(100 * personal.sd);
-	const from = `from ${visitsOf(visits)} (± ${spread} %)`;
-	const little = visits === 1 ? '; one visit says little' : '';
+	const strands = strandLooks === 0 ? [] : ['a test strand'];
+	const taught = [...(visits === 0 ? [] : [visitsOf(visits)]), ...strands].join(' and ');
+	const from = `from ${taught} (± ${spread} %)`;
+	const little = visits === 1 && strandLooks === 0 ? '; one visit says little' : '';
 	if (percent < 3) return `lifts as is typical, ${from}${little}`;
 	return `lifts ${percent} % ${personal.mean < 0 ? 'slower' : 'faster'} than typical, ${from}${little}`;
 }

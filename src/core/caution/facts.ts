@@ -18,6 +18,8 @@ export interface Facts {
 	readonly henna: boolean;
 	readonly metallicSalts: boolean;
 	readonly oldColour: boolean;
+	/** Levels that old colour moved on a test strand, where somebody tried long enough. */
+	readonly oldColourMoved?: number | undefined;
 	/** What the water has left in the hair; left out, nothing is known. */
 	readonly minerals?: Minerals | undefined;
 	readonly scalpIrritated: boolean;

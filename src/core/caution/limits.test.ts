@@ -113,6 +113,7 @@ describe('a caution', () => {
 			relaxerWeeks: 4,
 			stopCondition: 40,
 			leastCondition: 55,
+			oldColourMoves: 0.5,
 			hotRootLevels: 0.4,
 			tonerVolume: 20
 		});

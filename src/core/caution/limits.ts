@@ -10,6 +10,8 @@ export const CAUTION_LIMITS = {
 	relaxerWeeks: 4,
 	stopCondition: 40,
 	leastCondition: 55,
+	/** Old colour that a test strand moves by less than this will not lift with the rest, levels. */
+	oldColourMoves: 0.5,
 	hotRootLevels: 0.4,
 	tonerVolume: 20
 } as const;

@@ -151,6 +151,12 @@ export const CAUTION_RULES = [
 		when: (f) => f.oldColour && f.strandTest.standing === 'none' && !f.henna && !f.metallicSalts
 	},
 	{
+		code: 'oldColourStays',
+		severity: 'ask',
+		station: 'read',
+		when: (f) => (f.oldColourMoved ?? Infinity) < CAUTION_LIMITS.oldColourMoves
+	},
+	{
 		code: 'minerals',
 		severity: 'note',
 		station: 'read',

@@ -20,6 +20,8 @@ export const MOST_HEADS = 60;
 /** Swatches read by eye that are kept. */
 export const MOST_LOOKS = 400;
 export const MOST_ACTS = 300;
+/** Looks at one test strand. */
+export const MOST_TEST_LOOKS = 16;
 /** Parts of one bowl of colour. */
 export const MOST_PARTS = 8;
 

@@ -10,6 +10,7 @@ export {
 	MOST_PLACED,
 	MOST_SETS,
 	MOST_STRANDS,
+	MOST_TEST_LOOKS,
 	type Bound
 } from './bounds';
 export {

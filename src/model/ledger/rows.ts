@@ -8,6 +8,7 @@ import type {
 	Visit
 } from '../../schema/records';
 import type { LedgerThing } from '../../schema/ledger';
+import { testLooksOf } from '../visit/strandTests';
 import { daySteps, goesOn } from '../visit/day';
 
 /** What every row of the ledger tells: when, on whom, by whom, on which hair. */
@@ -87,16 +88,16 @@ const headOf = ({ naturalLevel, texture, warmth }: Reading): LedgerEntry['head']
 
 /** Strands that were cut off and tried ahead of this head. */
 const trialsOf = ({ id, clientId, colourist, reading }: Visit): LedgerRow[] =>
-	reading.strandTests.map((test) => ({
+	reading.strandTests.map((test): LedgerRow => ({
 		key: `${clientId} ${test.id}`,
 		visitId: id,
 		clientId,
 		date: test.date,
 		colourist,
 		head: headOf(reading),
-		minutes: undefined,
-		seen: test.level,
-		expected: undefined,
+		minutes: test.looks?.at(-1) && Math.round(test.looks.at(-1)!.minute),
+		seen: test.looks?.at(-1)?.level ?? test.level,
+		expected: testLooksOf(reading, test).at(-1)?.expected,
 		notes: test.note,
 		kind: 'trial',
 		result: test.result

@@ -16,6 +16,7 @@ import type { LiftAnswer } from './lift';
 import { daySteps, goesOn, MAIN_STEP, reaches, touchesScalp, volumeOn, type DayStep } from './day';
 import { picksBetween, stepOnHair, stepOnLights } from './kept';
 import { conditionOf, zonesOf } from './hair';
+import { oldColourMoved } from './strandTests';
 
 /** A caution with what was said about it. */
 export interface StandingCaution extends Caution {
@@ -125,6 +126,7 @@ function factsOf(visit: Visit, step: DayStep, grounds: CautionGrounds): Facts {
 		henna: reading.henna,
 		metallicSalts: reading.metallicSalts,
 		oldColour: states.includes('coloured'),
+		oldColourMoved: oldColourMoved(reading, today),
 		minerals: mineralsIn(reading, today),
 		scalpIrritated: reading.scalp === 'irritated' || reading.scalp === 'broken',
 		relaxerWeeksAgo: reading.relaxerWeeksAgo,

@@ -174,6 +174,8 @@ export interface LearnsFrom {
 	readonly salon?: number | undefined;
 	/** What of the head is not learned. */
 	readonly off?: readonly ('rate' | 'areas' | 'grams')[] | undefined;
+	/** Looks at strands that were tried of the hair as it is now. */
+	readonly tried?: readonly LevelLook[] | undefined;
 }
 
 /**
@@ -184,17 +186,26 @@ export interface LearnsFrom {
 export function learnedFrom(
 	visits: readonly Visit[],
 	day: string,
-	{ salon = 1, off = [] }: LearnsFrom = {}
+	{ salon = 1, off = [], tried = [] }: LearnsFrom = {}
 ): Learned {
 	const prior: Personal = { ...UNKNOWN_CLIENT, mean: Math.log(salon) };
 	const taught = off.includes('rate') ? [] : teachingVisits(visits, day);
 	const last = taught.at(-1)?.visit.date;
-	const since = last === undefined ? 0 : yearsBetween(last, day);
-	const { personal, areas } = learnHead(taught, prior, since);
+	const strands = off.includes('rate') ? [] : tried;
+	const since = last === undefined || strands.length > 0 ? 0 : yearsBetween(last, day);
+	// A strand of today is the last that was looked at: the visits are as long ago as they are.
+	const ago = strands.length > 0 && last !== undefined ? yearsBetween(last, day) : 0;
+	const looked = taught.map((visit) => ({ ...visit, years: visit.years + ago }));
+	const { personal, areas } = learnHead(
+		strands.length > 0 ? [...looked, { years: 0, looks: strands }] : looked,
+		prior,
+		since
+	);
 	return {
 		personal,
 		factor: factorOf(personal),
 		visits: taught.length,
+		strandLooks: strands.length,
 		areas: off.includes('areas') ? [] : areas
 	};
 }

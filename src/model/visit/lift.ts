@@ -50,6 +50,8 @@ export interface Learned {
 	readonly factor: number;
 	/** Visits with a level that was seen at the chair. */
 	readonly visits: number;
+	/** Looks at test strands that count beside them. */
+	readonly strandLooks?: number | undefined;
 	/** Areas that were looked at by themselves, beside the rest of the head. */
 	readonly areas: readonly AreaHabit[];
 }
@@ -93,7 +95,9 @@ export const subjectOf = (reading: Reading, learned?: Learned, area?: AreaName):
 		readingSpread(
 			reading,
 			zone,
-			learned && learned.visits > 0 ? learnedSpread(learned.personal.sd) : SPREAD
+			learned && learned.visits + (learned.strandLooks ?? 0) > 0
+				? learnedSpread(learned.personal.sd)
+				: SPREAD
 		)
 });
 

@@ -15,6 +15,16 @@
 			(p, q) => q.date.localeCompare(p.date) || q.createdAt.localeCompare(p.createdAt)
 		)
 	);
+	/** Heads of today that still wait for their service, or are in the chair. */
+	const heads = $derived(
+		[...workspace.cards.values()]
+			.filter(({ date, status }) => date === clock.today && status !== 'done')
+			.map(({ id, clientId }) => ({
+				id,
+				name: workspace.clients.get(clientId)?.name ?? 'Unknown client'
+			}))
+			.sort((p, q) => p.name.localeCompare(q.name))
+	);
 	let name = $state('');
 	function begin() {
 		if (name.trim() === '') return;
@@ -72,3 +82,16 @@
 		</li>
 	{/each}
 </ul>
+{#if heads.length > 0}
+	<section class="mt-8" aria-labelledby="before-title">
+		<h2 id="before-title" class="text-15 text-ink-soft">A strand before the service, today</h2>
+		<p class="text-14 text-ink-soft">
+			Looked at minute by minute, it tells how fast that head lifts and whether old colour moves.
+		</p>
+		<ul class="mt-1 flex flex-wrap gap-x-6">
+			{#each heads as { id, name } (id)}
+				<li><a class="flex tap items-center" href="/visit/{id}/read#tests">{name}</a></li>
+			{/each}
+		</ul>
+	</section>
+{/if}

@@ -11,13 +11,15 @@
 	import Button from '../../ui/Button.svelte';
 	import Menu from '../../ui/Menu.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
+	import { actOf } from '../../ui/keys';
 	import { say } from '../../ui/say.svelte';
 	import Select from '../../ui/Select.svelte';
 	import ForWhom from '../../widgets/ForWhom.svelte';
 	import PlaceHead from '../../widgets/PlaceHead.svelte';
 	import { strandName } from '../../wording/bench';
 	import { formulaWords } from '../../wording/tone';
-	import { formatDate } from '../../wording/words';
+	import { STANDING_CAUTIONS } from '../../wording/cautions';
+	import { changeWords, formatDate } from '../../wording/words';
 	import HungStrand from './HungStrand.svelte';
 	import StrandSheet from './StrandSheet.svelte';
 
@@ -107,6 +109,14 @@
 		await goto(`/visit/${visitId}/tone`);
 		say('Mixed for this head, in its own grams.', () => workspace.undo(step));
 	}
+	/** What was done to this morning is taken back, or done again. */
+	function press(event: KeyboardEvent) {
+		const act = actOf(event, 'bench');
+		if (!act) return;
+		const keys = [`trial:${id}`];
+		const label = act === 'redo' ? workspace.redo(keys) : workspace.undo(keys);
+		if (label) say(`${act === 'redo' ? 'Redone' : 'Undone'}: ${changeWords(label)}`);
+	}
 	const directions = DIRECTIONS.map((value) => ({ value, label: value }));
 	const clients = $derived([
 		{ value: '', label: 'nobody yet' },
@@ -116,6 +126,8 @@
 	]);
 	const laid = $derived(trial.strands.length);
 </script>
+
+<svelte:window onkeydown={press} />
 
 <PlaceHead
 	title={trial.name}
@@ -187,6 +199,11 @@
 		/>
 	{/each}
 </ol>
+
+<p class="mt-8 max-w-160 text-14 text-ink-soft">
+	{STANDING_CAUTIONS.bowls}
+	{STANDING_CAUTIONS.tone}
+</p>
 
 {#if edited >= 0}
 	<StrandSheet

@@ -23,7 +23,10 @@
 	const withIt = $derived(as(taught));
 </script>
 
-<Fold title="What this head taught" summary={personalWords(taught.personal, taught.visits)}>
+<Fold
+	title="What this head taught"
+	summary={personalWords(taught.personal, taught.visits, taught.strandLooks)}
+>
 	<Switch
 		label="Predict with it"
 		checked={session.usesLearned}
@@ -38,8 +41,11 @@
 	</p>
 	{#if habits}<p>{capitalised(habits)}: bowls and chair reckon with it.</p>{/if}
 	<p class="text-14 text-ink-soft">
-		Learned from what was seen at the chair in {taught.visits} recorded visit{taught.visits === 1
-			? ''
-			: 's'}; older ones count for less. <a href="/ledger/learned">All that was learned</a>.
+		{#if taught.visits > 0}Learned from what was seen at the chair in {taught.visits} recorded visit{taught.visits ===
+			1
+				? ''
+				: 's'}; older ones count for less.{/if}
+		{#if taught.strandLooks}A strand of this hair was tried: what was seen on it counts.{/if}
+		<a href="/ledger/learned">All that was learned</a>.
 	</p>
 </Fold>

@@ -189,7 +189,7 @@
 			{/if}
 			<AddStep />
 			<Why />
-			{#if session.taught.visits > 0}
+			{#if session.taught.visits > 0 || session.taught.strandLooks}
 				{#await import('./LearnedFold.svelte') then { default: LearnedFold }}<LearnedFold />{/await}
 			{/if}
 			<StallFold />

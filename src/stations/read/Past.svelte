@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { page } from '$app/state';
 	import { BOUNDS } from '../../core/vocabulary';
 	import { useClock } from '../../state/clock.svelte';
 	import Fold from '../../ui/Fold.svelte';
@@ -124,6 +125,7 @@
 		summary="{patchWords(patchTestOf(session.client, clock.today))}; {strandWords(
 			strandTestOf(session.visit.reading, clock.today)
 		)}"
+		open={page.url.hash === '#tests'}
 	>
 		<Tests />
 	</Fold>

@@ -1,16 +1,13 @@
 <script lang="ts">
 	import { formatDate } from '../../wording/words';
-	import { BOUNDS } from '../../core/vocabulary';
 	import { useClock } from '../../state/clock.svelte';
-	import { formatLevel } from '../../core/hair';
 	import { newId } from '../../model/identity';
 	import type { StrandTest } from '../../schema/records';
 	import Button from '../../ui/Button.svelte';
-	import Choice from '../../ui/Choice.svelte';
-	import NumberField from '../../ui/NumberField.svelte';
 	import DateField from '../../ui/DateField.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
 	import Tick from '../../ui/Tick.svelte';
+	import StrandTestRow from './StrandTestRow.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import { patchTestOf } from '../../model/visit/dueTests';
 	import { strandTestOf } from '../../model/visit/cautions';
@@ -56,12 +53,6 @@
 		session.change('removed a strand test', (draft) => {
 			draft.reading.strandTests = draft.reading.strandTests.filter((test) => test.id !== id);
 		});
-
-	const RESULTS = [
-		{ value: 'pending', label: 'pending' },
-		{ value: 'clean', label: 'clean' },
-		{ value: 'reacted', label: 'heated, stretched or broke' }
-	] as const;
 </script>
 
 <div class="flex flex-wrap items-end gap-x-5 gap-y-1">
@@ -95,33 +86,16 @@
 		Strand tests of this hair: {strandWords(strandTestOf(reading, clock.today))}
 	</h2>
 	{#each strands as test (test.id)}
-		<div class="flex flex-wrap items-center gap-x-5 gap-y-1 border-t border-line py-1">
-			<span class="figure">{formatDate(test.date)}</span>
-			<Choice
-				label="Result of {formatDate(test.date)}"
-				hideLabel
-				value={test.result}
-				options={RESULTS}
-				onchange={(v) => editStrand(test.id, (t) => (t.result = v))}
-			/>
-			{#if test.result === 'clean'}
-				<NumberField
-					label="Reached level"
-					value={test.level}
-					{...BOUNDS.level}
-					step={0.5}
-					onchange={(v) => editStrand(test.id, (t) => (t.level = v))}
-				/>
-			{/if}
-			<TextButton onclick={() => dropStrand(test.id)}
-				>Remove<span class="sr-only"> strand test of {formatDate(test.date)}</span></TextButton
-			>
-		</div>
-		{#if test.level !== undefined}
-			<p class="text-14 text-ink-soft">
-				The strand reached {formatLevel(test.level)}; the sums expect
-				{formatLevel(session.head.lift.level)} of the head.
-			</p>
-		{/if}
+		<StrandTestRow
+			{test}
+			onchange={(recipe) => editStrand(test.id, recipe)}
+			onremove={() => dropStrand(test.id)}
+		/>
 	{/each}
+	{#if session.taught.strandLooks}
+		<p class="text-14 text-ink-soft">
+			Looks at hair without old colour teach how fast this head lifts; every prediction reckons with
+			it.
+		</p>
+	{/if}
 </section>
