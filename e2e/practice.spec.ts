@@ -1,5 +1,14 @@
 import { expect, test, type Page } from '@playwright/test';
-import { accessible, exportAll, noSidewaysScroll, openDemo, saved } from './helpers';
+import {
+	accessible,
+	exportAll,
+	importFile,
+	noSidewaysScroll,
+	openClient,
+	openDemo,
+	saved,
+	station
+} from './helpers';
 
 const open = async (page: Page, path = '') => {
 	await page.goto(`/practice${path}`);
@@ -192,4 +201,43 @@ test('eyes are read beside a reader, told by hue, and offered as a correction in
 	await page.getByRole('combobox', { name: 'Colours drawn' }).click();
 	await page.getByRole('option', { name: 'without green cones' }).click();
 	await expect(page.getByText('red-orange and yellow', { exact: true })).toBeVisible();
+});
+
+test('an eye that is known to read light is corrected in a visit, once, if its owner wants it', async ({
+	page
+}) => {
+	await openDemo(page);
+	interface Stored {
+		kind: string;
+		name?: string;
+		colourist?: string;
+		looks?: unknown[];
+		corrects?: true;
+	}
+	const file = JSON.parse(await exportAll(page)) as { documents: Stored[] };
+	const learner = file.documents.find(({ kind }) => kind === 'learner')!;
+	const at = new Date().toISOString();
+	learner.looks = Array.from({ length: 24 }, () => ({
+		at,
+		level: 5.6,
+		ring: 5,
+		undertone: 'orange'
+	}));
+	learner.corrects = true;
+	for (const document of file.documents)
+		if (document.kind === 'visit') document.colourist = learner.name!;
+	await importFile(page, JSON.stringify(file));
+	await page.getByRole('button', { name: 'Import these' }).click();
+	await expect(page.getByText(/\d+ changed/).last()).toBeVisible();
+	await page.goto('/');
+	await openClient(page, 'Hesper Oake');
+	await station(page, 'Read');
+	const told = page.getByText(/Pia Dorn’s eye reads this 0\.\d too light, from 24 looks/);
+	await expect(told).toBeVisible();
+	await page.getByRole('button', { name: /^Take 4\.\d/ }).click();
+	await expect(page.getByText('Corrected from 5 by what', { exact: false })).toBeVisible();
+	await expect(told).toHaveCount(0);
+	await expect(page.locator('.range')).toContainText(/lengths 4\.\d/);
+	await page.keyboard.press('Control+z');
+	await expect(page.locator('.range')).toContainText('lengths 5');
 });

@@ -21,29 +21,29 @@ const HESPER = '/visit/hesper-oake-today';
 const DESK = { width: 1280, height: 800 };
 const HOUR = new Date('2026-03-03T10:40:00Z');
 const SHOTS = [
-	['first', '/', DESK, 'light'],
 	['day', '/', DESK, 'light'],
 	['read', '/visit/anneke-rill-today/read', DESK, 'light'],
 	['aim', '/visit/casimir-bly-today/aim', DESK, 'light'],
-	['upkeep', '/visit/casimir-bly-today/upkeep', DESK, 'light'],
 	['lift', `${HESPER}/lift`, DESK, 'light'],
 	['bowls', `${HESPER}/bowls`, DESK, 'light'],
-	['weigh', `${HESPER}/mix?bowl=1`, DESK, 'light'],
 	['chair', `${HESPER}/chair`, DESK, 'dark'],
-	['chair-watching', `${HESPER}/chair`, DESK, 'light'],
-	['assistant', `${HESPER}/assist`, DESK, 'dark'],
 	['tone', `${HESPER}/tone`, DESK, 'light'],
 	['send-off', '/visit/anneke-rill-past-15/send-off', { width: 1280, height: 1240 }, 'light'],
 	['client', '/clients/anneke-rill', { width: 1280, height: 900 }, 'light'],
 	['ledger', '/ledger', DESK, 'dark'],
-	['learned', '/ledger/learned', { width: 1280, height: 1060 }, 'light'],
 	['bench', '/bench/sea-glass', { width: 1280, height: 900 }, 'light'],
+	['practice', '/practice', DESK, 'light'],
+	['practice-level', '/practice/lesson/level', DESK, 'light'],
+	['practice-toner', '/practice/lesson/toner', { width: 1280, height: 900 }, 'light'],
+	['practice-faults', '/practice/lesson/faults', DESK, 'dark'],
+	['head', '/practice/head/4', { width: 1280, height: 900 }, 'light'],
+	['head-review', '/practice/head/4', { width: 1280, height: 960 }, 'light'],
 	['clients', '/clients', DESK, 'light'],
 	['shelf', '/shelf', DESK, 'light']
 ];
 
 /** Pictures of a service that runs. */
-const RUNS = ['chair', 'chair-watching', 'assistant'];
+const RUNS = ['chair'];
 
 const port = await choosePort(4391);
 const server = await serve(port);
@@ -61,20 +61,12 @@ for (const [name, path, viewport, colorScheme, fold] of SHOTS) {
 	else await page.clock.setFixedTime(HOUR);
 	// The simulated scale trembles by chance: here by none.
 	await page.addInitScript(() => (Math.random = () => 0.5));
-	if (name !== 'first') {
-		await page.goto(`${base}/demo`);
-		await page.waitForURL(`${base}/`);
-	}
-	if (RUNS.includes(name)) await runChair(page, name === 'chair-watching');
+	await page.goto(`${base}/demo`);
+	await page.waitForURL(`${base}/`);
+	if (RUNS.includes(name)) await runChair(page);
 	await page.goto(base + path);
 	await page.getByRole('heading', { level: 1 }).waitFor();
-	if (name === 'first') await page.getByText('in one visit').waitFor();
 	if (name.startsWith('bowls')) await page.locator('.locks li').first().waitFor();
-	if (name === 'weigh') {
-		await page.getByRole('button', { name: 'Pull the plug' }).waitFor();
-		await page.getByRole('button', { name: '+20 g' }).click();
-		await page.getByRole('button', { name: '+5 g' }).click();
-	}
 	if (name.startsWith('tone')) await tone(page);
 	if (name === 'ledger') {
 		await page.getByRole('radio', { name: 'toners' }).click();
@@ -85,7 +77,8 @@ for (const [name, path, viewport, colorScheme, fold] of SHOTS) {
 				.click();
 		await page.evaluate(() => scrollTo(0, 0));
 	}
-	if (name === 'learned') await page.getByText('inside the band that was told').waitFor();
+	if (name === 'practice-toner' || name === 'practice-faults') await answer(page);
+	if (name.startsWith('head')) await workHead(page, name === 'head-review');
 	if (fold) {
 		await page.getByText(fold, { exact: true }).click();
 		await page.getByText(fold, { exact: true }).evaluate((title) => title.scrollIntoView());
@@ -109,31 +102,39 @@ async function tone(page) {
 	await page.waitForTimeout(1500);
 }
 
-/**
- * The chair is shown at work: 42 minutes in, one section late, one look that shows a slow head; or watched, with
- * everything on and looked at.
- */
-async function runChair(page, watched) {
+/** A question as it is explained. */
+async function answer(page) {
+	await page.locator('ol button').first().click();
+	await page.getByRole('button', { name: 'Next' }).waitFor();
+}
+
+/** A simulated head while it lies, or looked back at. */
+async function workHead(page, toTheEnd) {
+	const press = (name) => page.getByRole('button', { name, exact: true }).click();
+	await press('The patch test?');
+	await page.getByLabel('lengths: you read').fill('6.5');
+	await page.getByRole('button', { name: /^Mix/ }).click();
+	for (const part of ['back', 'crown', 'sides']) await press(`On: ${part}`);
+	await press('5 min');
+	await press('Reader: back');
+	if (!toTheEnd) return;
+	await press('Rinse all of it');
+	await press('Tone');
+	await press('Send off');
+	await page.getByText('What it hid').waitFor();
+}
+
+/** The chair is shown at work: 42 minutes in, one section late, one look that shows a slow head. */
+async function runChair(page) {
 	await page.goto(`${base}${HESPER}/chair`);
 	await page.getByRole('button', { name: 'Start', exact: true }).click();
-	const minutes = watched
-		? Array(11).fill('04:00')
-		: ['06:10', '05:30', '07:50', '05:20', '04:40', '06:10'];
-	for (const each of minutes) {
+	for (const each of ['06:10', '05:30', '07:50', '05:20', '04:40', '06:10']) {
 		await page.clock.fastForward(each);
 		await page.getByRole('button', { name: / is on$/ }).click();
 	}
-	if (watched) {
-		await page.clock.fastForward('00:30');
-		while ((await page.locator('.answer').innerText()).includes('now')) {
-			await page.getByRole('button', { name: 'as planned', exact: true }).click();
-			await page.getByRole('button', { name: 'That is all' }).click();
-		}
-	} else {
-		await page.clock.fastForward('03:30');
-		await page.getByRole('button', { name: 'lags', exact: true }).click();
-		await page.getByRole('button', { name: 'That is all' }).click();
-	}
+	await page.clock.fastForward('03:30');
+	await page.getByRole('button', { name: 'lags', exact: true }).click();
+	await page.getByRole('button', { name: 'That is all' }).click();
 	// The messages that tell of it are another picture.
 	await page.clock.fastForward('00:20');
 }

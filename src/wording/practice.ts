@@ -10,7 +10,7 @@ import type { Facts } from '../core/caution';
 import { formatLevel, depthName } from '../core/hair';
 import { isClear, type FormulaPart } from '../core/tone';
 import { LESSONS } from '../core/vocabulary';
-import { cautionTitle } from './cautions';
+import { cautionTitle, cautionWords } from './cautions';
 import { causeWords, FAULT_WORDS } from './cures';
 import { ORDER_LABELS, ORDER_REASONS } from './bowls';
 import { patchWords, strandWords } from './tests';
@@ -278,7 +278,12 @@ export function becauseWords(question: Question): string[] {
 		case 'cautions':
 			return because.codes.length === 0
 				? ['Nothing here stops or asks. Who stops everybody is no help either.']
-				: [`It calls for: ${because.codes.map(cautionTitle).join(' ')}`];
+				: ask.lesson === 'cautions'
+					? because.codes.slice(0, 2).map((code) => {
+							const { title, why, todo } = cautionWords({ code, facts: ask.facts });
+							return `${title} ${why} ${todo}`;
+						})
+					: [];
 	}
 }
 const capital = (words: string): string => `${words.slice(0, 1).toUpperCase()}${words.slice(1)}`;

@@ -147,6 +147,8 @@ export function otherWords(other: Other): string {
 			return `in another order: ${other.order.join(', ')}`;
 		case 'left':
 			return `nothing on the ${other.stretch}`;
+		case 'added':
+			return `the ${other.stretch} too, after the rest`;
 		case 'rootLater':
 			return other.minutes === 0
 				? 'the root after all lengths'

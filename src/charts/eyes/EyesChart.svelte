@@ -68,7 +68,7 @@
 		text-anchor: middle;
 	}
 	.tick {
-		stroke: #0000002e;
+		stroke: var(--band);
 	}
 	.there {
 		stroke: var(--on-field);

@@ -23,7 +23,7 @@ export {
 	type Part,
 	type Stretch
 } from './head/hidden';
-export { mixtureNeeded } from './head/needs';
+export { mixtureNeeded, plannedMinutes } from './head/needs';
 export { type Breach, type Outcome } from './head/outcome';
 export { runReviewSteps, type Knowable, type Other, type ReviewItem } from './head/review';
 export {

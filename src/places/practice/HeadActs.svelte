@@ -1,7 +1,9 @@
 <script lang="ts">
+	import { formatLevel } from '../../core/hair';
 	import {
 		ACT_MINUTES,
 		mixtureNeeded,
+		plannedMinutes,
 		refusal,
 		worked,
 		type Act,
@@ -56,6 +58,15 @@
 	});
 	const options = (values: readonly (string | number)[], words = (value: string) => value) =>
 		values.map((value) => ({ value: String(value), label: words(String(value)) }));
+	/** What the engine expects of a typical head like the one that was read. */
+	const planned = $derived(
+		plannedMinutes(run.head, readAt.lengths ?? run.head.naturalLevel, Number(volume))
+	);
+	const plannedWords = $derived(
+		planned === undefined || planned > 50
+			? `On a typical head like it, ${volume} vol does not reach ${formatLevel(run.head.wish.level)} within 50 minutes.`
+			: `On a typical head like it, ${volume} vol in foil reaches ${formatLevel(run.head.wish.level)} at about minute ${Math.round(planned)}.`
+	);
 	const bowlWords = $derived(
 		now.bowl
 			? `In the bowl: ${Math.round(now.bowl.gramsLeft)} g with ${now.bowl.volume} vol, ${Math.round(now.minute - now.bowl.mixedAt)} min old. A part takes ${needed} g.`
@@ -124,7 +135,7 @@
 						>Mix ({ACT_MINUTES.mix} min)</Button
 					>
 				</div>
-				<p class="mt-1 text-14 text-ink-soft">{bowlWords}</p>
+				<p class="mt-1 text-14 text-ink-soft">{plannedWords}<br />{bowlWords}</p>
 				<div class="mt-2 flex flex-wrap items-end gap-x-6 gap-y-2">
 					<Choices
 						label="It goes on"

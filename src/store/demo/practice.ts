@@ -33,7 +33,8 @@ export function demoLearner({ at }: Moment): Learner {
 				const matters = mattersOf(lesson);
 				const matter = matters[(n * PER_LESSON + i) % matters.length]!;
 				const rung = RUNGS[Math.min(4, Math.floor(n / 2) + (sure > 0.5 ? 1 : 0))]!;
-				const off = Math.round(2 * (EYE.bias + chance.normal(EYE.levels))) / 2;
+				// Nothing is deeper by nothing: -0 is 0.
+				const off = Math.round(2 * (EYE.bias + chance.normal(EYE.levels))) / 2 + 0;
 				const sight = lesson === 'level';
 				const right = sight
 					? Math.abs(off) <= 0.5

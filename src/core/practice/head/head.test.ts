@@ -4,7 +4,7 @@ import { finish } from '../../steps';
 import { HEAD_PARTS as PARTS, HEAD_TOPICS as TOPICS, HEAD_VOLUMES } from '../../vocabulary';
 import { bestRunSteps, everyToner } from './best';
 import { hiddenHead, TWELVE_HEADS, worked } from './hidden';
-import { mixtureNeeded } from './needs';
+import { mixtureNeeded, plannedMinutes } from './needs';
 import { outcomeOf } from './outcome';
 import { reviewSteps } from './review';
 import { doAct, isLying, pieceAt, refusal, replay, runStart, type Act } from './run';
@@ -133,6 +133,25 @@ describe('a hidden head', () => {
 	});
 });
 
+describe('what can be known before', () => {
+	it('is what a typical head like it does: stronger is sooner, and weak never gets there', () => {
+		const head = hiddenHead(FIRST);
+		const at = (volume: number, level = head.naturalLevel) => plannedMinutes(head, level, volume);
+		expect(at(30)!).toBeLessThan(at(20)!);
+		expect(at(20, head.naturalLevel + 1)!).toBeLessThan(at(20)!);
+		expect(
+			plannedMinutes({ ...head, wish: { level: 11.5, direction: 'neutral' } }, 2, 10)
+		).toBeUndefined();
+		// A typical head does just that.
+		const typical = { ...head, rate: 1, areas: { back: 1, crown: 1, sides: 1 } };
+		const piece = {
+			...runStart(typical).pieces[0]!,
+			laid: [{ product: 'powder', volume: 20, bowlAgeMinutes: 0, from: 0, to: undefined }]
+		} as const;
+		expect(pieceAt(typical, piece, at(20)!).level).toBeCloseTo(head.wish.level, 2);
+	});
+});
+
 describe('what came of a run', () => {
 	it('breaks no rule where none was broken, and names those that were', () => {
 		expect(finished(FIRST, plainRun(FIRST)).breaches).toEqual([]);
@@ -208,6 +227,20 @@ describe('the review', () => {
 			act.act === 'tone' ? { ...act, tone: 'B', level: 6 } : act
 		);
 		expect(reviewed(FIRST, blue)[0]?.other.decision).toBe('toner');
+	});
+	it('of a solid head whose root was left out finds the root; of ends that should not have been, leaving them', () => {
+		const bare = plainRun(SOLID).map((act): Act =>
+			act.act === 'apply' ? { ...act, on: ['lengths', 'ends'] } : act
+		);
+		expect(reviewed(SOLID, bare).map(({ other }) => other)).toContainEqual({
+			decision: 'added',
+			stretch: 'root'
+		});
+		const boiled = reviewed(SALTS, plainRun(SALTS));
+		const left = boiled.find(({ other }) => other.decision === 'left');
+		expect(left?.other).toEqual({ decision: 'left', stretch: 'ends' });
+		expect(left?.knowable).toBe('byAsking');
+		expect(boiled[0]).toBe(left);
 	});
 	it('of the best run finds next to nothing', () => {
 		const { acts } = finish(bestRunSteps(hiddenHead(FIRST)));

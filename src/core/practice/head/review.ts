@@ -1,7 +1,7 @@
 import { within, type Steps } from '../../steps';
 import { HEAD_PARTS, HEAD_VOLUMES } from '../../vocabulary';
 import { bestRunSteps, everyToner, type BestRun } from './best';
-import { hiddenHead, type HiddenHead, type Part, type Stretch } from './hidden';
+import { hiddenHead, worked, type HiddenHead, type Part, type Stretch } from './hidden';
 import { mixtureNeeded } from './needs';
 import { outcomeOf, type Outcome } from './outcome';
 import { replay, type Act, type Topic } from './run';
@@ -27,7 +27,7 @@ export type Other =
 	| { readonly decision: 'longer' | 'shorter'; readonly minutes: number }
 	| { readonly decision: 'wiped'; readonly part: Part; readonly minute: number }
 	| { readonly decision: 'order'; readonly order: readonly Part[] }
-	| { readonly decision: 'left'; readonly stretch: Stretch }
+	| { readonly decision: 'left' | 'added'; readonly stretch: Stretch }
 	| { readonly decision: 'rootLater'; readonly minutes: number }
 	| {
 			readonly decision: 'toner';
@@ -160,22 +160,30 @@ function leftOut(head: HiddenHead, acts: readonly Act[]): Way[] {
 	const ways: Way[] = (['root', 'ends'] as const)
 		.filter((stretch) => on.has(stretch))
 		.map((stretch) => ({ other: { decision: 'left', stretch }, acts: without(stretch) }));
-	if (!on.has('root')) return ways;
 	const parts = [...new Set(acts.flatMap((act) => (act.act === 'apply' ? [act.part] : [])))];
-	const rest = without('root');
-	const last = rest.findLastIndex(({ act }) => act === 'apply');
-	const grams = parts.length * mixtureNeeded(head, ['root']);
-	const later = [0, 8, 16].map((minutes): Way => ({
-		other: { decision: 'rootLater', minutes },
-		acts: [
-			...rest.slice(0, last + 1),
-			{ act: 'wait', minutes },
+	/** What else goes on after all that went on. */
+	const added = (to: readonly Act[], stretch: Stretch, minutes: number): Act[] => {
+		const last = to.findLastIndex(({ act }) => act === 'apply');
+		const grams = parts.length * mixtureNeeded(head, [stretch]);
+		return [
+			...to.slice(0, last + 1),
+			...(minutes > 0 ? [{ act: 'wait', minutes } as const] : []),
 			{ act: 'mix', product: 'powder', volume: 20, grams },
-			...parts.map((part): Act => ({ act: 'apply', part, on: ['root'] })),
-			...rest.slice(last + 1)
-		]
-	}));
-	return [...ways, ...later];
+			...parts.map((part): Act => ({ act: 'apply', part, on: [stretch] })),
+			...to.slice(last + 1)
+		];
+	};
+	if (parts.length === 0) return ways;
+	for (const stretch of worked(head))
+		if (!on.has(stretch))
+			ways.push({ other: { decision: 'added', stretch }, acts: added(acts, stretch, 0) });
+	if (on.has('root'))
+		for (const minutes of [0, 8, 16])
+			ways.push({
+				other: { decision: 'rootLater', minutes },
+				acts: added(without('root'), 'root', minutes)
+			});
+	return ways;
 }
 
 function toners(acts: readonly Act[]): Way[] {
@@ -225,6 +233,7 @@ function knowableOf(head: HiddenHead, acts: readonly Act[], other: Other): Knowa
 		case 'left':
 			if (other.stretch === 'ends' && head.old?.on.includes('ends')) return 'byAsking';
 			return other.stretch === 'root' && head.stingsAfter !== undefined ? 'byAsking' : 'before';
+		case 'added':
 		case 'rootLater':
 		case 'without':
 			return 'before';
@@ -281,7 +290,8 @@ function aboutOf(other: Other): string {
 		case 'asked':
 			return `asked ${other.topic}`;
 		case 'left':
-			return `left ${other.stretch}`;
+		case 'added':
+			return `${other.decision} ${other.stretch}`;
 		case 'wiped':
 			return `wiped ${other.part}`;
 		case 'without':

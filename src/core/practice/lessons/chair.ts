@@ -180,12 +180,12 @@ const distances = Array.from({ length: POINTS }, (_, i) => (i * LENGTH_CM) / (PO
 /** Levels that a fault along the strand must stand out by, by rung. */
 const STANDS_OUT: Readonly<Record<Rung, number>> = { 1: 0.9, 2: 0.75, 3: 0.6, 4: 0.5, 5: 0.4 };
 
-/** A strand to which something happened, point by point, and what a toner did to all of it. */
+/** A strand to which something happened, point by point; and its toner, where that was what went wrong. */
 function strandWith(
 	fault: DrawnFault,
 	aim: number,
 	chance: Chance
-): { readonly fibres: readonly Fibre[]; readonly parts: readonly FormulaPart[] } {
+): { readonly fibres: readonly Fibre[]; readonly parts?: readonly FormulaPart[] } {
 	const natural = chance.oneOf([3, 4, 5]);
 	const head: HeadFactors = { naturalLevel: natural, texture: 'medium' };
 	const start = naturalFibre(natural);
@@ -199,20 +199,18 @@ function strandWith(
 	const minutesTo = (how: Omit<Application, 'minutes'>) =>
 		minutesForDose({ ...how, minutes: 0 }, head, doseToLevel(start, aim)) ?? LIMIT_MINUTES;
 	const even = distances.map(() => liftedTo(aim, natural, 'neutral'));
-	const beige: readonly FormulaPart[] = [{ level: Math.round(aim), tone: 'P', grams: 30 }];
 	switch (fault) {
 		case 'hotRoot': {
 			// Root and lengths at once: the scalp's warmth takes the first centimetres further.
 			const minutes = within(30, LIMIT_MINUTES, chance);
-			return { fibres: distances.map((cm) => opened(minutes, cm)), parts: beige };
+			return { fibres: distances.map((cm) => opened(minutes, cm)) };
 		}
 		case 'band': {
 			// A regrowth longer than the warmth reaches, over lengths that are light already.
 			const regrowth = within(6, 9, chance);
 			const minutes = minutesTo({ ...open, distanceCm: 0.5 });
 			return {
-				fibres: distances.map((cm, i) => (cm > regrowth ? even[i]! : opened(minutes, cm))),
-				parts: beige
+				fibres: distances.map((cm, i) => (cm > regrowth ? even[i]! : opened(minutes, cm)))
 			};
 		}
 		case 'warmEnds': {
@@ -231,8 +229,7 @@ function strandWith(
 			}).fibre;
 			const minutes = minutesTo(application);
 			return {
-				fibres: distances.map((cm) => lifted(cm > from ? old : start, minutes)),
-				parts: beige
+				fibres: distances.map((cm) => lifted(cm > from ? old : start, minutes))
 			};
 		}
 		case 'overViolet':
@@ -275,11 +272,14 @@ export function faultQuestion(matter: string, rung: Rung, seed: number, chance: 
 	for (let i = 0; i < TRIES; i++) {
 		const aim = within(8, 10, chance);
 		const { fibres, parts } = strandWith(matter as DrawnFault, aim, chance);
-		const toned = fibres.map((fibre) =>
-			previewTone({ pigment: fibre }, parts, { vehicle: 'demi', ratio: 1.5, minutes: 20 })
-		);
 		const bare = fibres.map((fibre) => levelOfFibre(fibre));
-		const middle = toned[Math.floor(POINTS / 2)]!;
+		// What was asked for is what the sound part of it came to.
+		const sound = matter === 'band' ? bare.at(-1)! : bare[POINTS / 2]!;
+		const beige: readonly FormulaPart[] = [{ level: Math.round(sound), tone: 'P', grams: 30 }];
+		const toned = fibres.map((fibre) =>
+			previewTone({ pigment: fibre }, parts ?? beige, { vehicle: 'demi', ratio: 1.5, minutes: 20 })
+		);
+		const middle = toned[POINTS / 2]!;
 		const fault = faultSeen(
 			bare,
 			middle.warnings.map(({ code }) => code),
@@ -295,7 +295,7 @@ export function faultQuestion(matter: string, rung: Rung, seed: number, chance: 
 			seed,
 			light: lightOf(rung, chance),
 			strands: [strandOf(labs, chance)],
-			ask: { lesson: 'faults', aim },
+			ask: { lesson: 'faults', aim: Math.round(2 * sound) / 2 },
 			answer: { form: 'choice', options: [...FAULT_MATTERS], right: fault },
 			because: { lesson: 'faults', fault, levels: toned.map(({ level }) => level) }
 		};
