@@ -47,7 +47,7 @@ test('a toner that was chosen is shown beside what the other three would do', as
 	await open(page, '/lesson/toner');
 	await expect(page.getByRole('heading', { level: 1 })).toContainText('Which toner');
 	await page.keyboard.press('2');
-	const outcomes = page.getByRole('list', { name: 'What each of them makes of it' });
+	const outcomes = page.getByRole('list', { name: 'The answers as hair' });
 	await expect(outcomes.getByRole('listitem')).toHaveCount(5);
 	await expect(outcomes).toContainText('wished');
 	await expect(page.getByRole('button', { name: /right$/ })).toHaveCount(1);

@@ -66,12 +66,22 @@ describe('a strand on the bench', () => {
 		expect(labOf(ways.get('moreViolet')!).lab.b).toBeLessThan(view.expected.lab.b);
 		expect(labOf(ways.get('moreGold')!).lab.b).toBeGreaterThan(view.expected.lab.b);
 	});
-	it('of a line of pure colours the pure one is added, and none is deeper', () => {
+	it('of a line of pure colours the pure one is added, and with less clear it is deeper', () => {
 		const strand = strandOf([partOf('brine-direct', 'T Teal', 4)], {}, 'brine-direct');
 		const ways = varied(strand, 'brine-direct');
 		expect([...ways.keys()]).toEqual(['softer', 'moreViolet', 'moreBlue', 'moreGold']);
 		expect(ways.get('moreBlue')!.map(({ name }) => name)).toEqual(['T Teal', 'I Ink']);
 		expect(varied(strandOf([]))).toEqual(new Map());
+		const thin = strandOf(
+			[partOf('brine-direct', 'T Teal', 4), { name: 'clear', grams: 6 }],
+			{},
+			'brine-direct'
+		);
+		const deep = varied(thin, 'brine-direct').get('deeper')!;
+		expect(sum(deep)).toBe(10);
+		expect(deep.find(({ name }) => name === 'clear')!.grams).toBeLessThan(6);
+		const view = seen(thin);
+		expect(view.toner.with(deep).level).toBeLessThan(view.expected.level);
 	});
 	it('between two is half of each; between one and itself it is that one', () => {
 		const code = fc.constantFrom('9V', '9G', '8N', '10P', '7B');

@@ -1,5 +1,6 @@
 import {
 	causeOfDrawn,
+	type Explained,
 	type EyeByHue,
 	type Lesson,
 	type Question,
@@ -14,7 +15,7 @@ import { cautionTitle, cautionWords } from './cautions';
 import { causeWords, FAULT_WORDS } from './cures';
 import { ORDER_LABELS, ORDER_REASONS } from './bowls';
 import { patchWords, strandWords } from './tests';
-import { toneWords } from './tone';
+import { distanceWords, toneWords } from './tone';
 import { AREA_NAMES, formatRatio, labelIn, PRODUCT_OPTIONS } from './words';
 
 /** What each lesson is called, and what it trains. */
@@ -287,6 +288,36 @@ export function becauseWords(question: Question): string[] {
 	}
 }
 const capital = (words: string): string => `${words.slice(0, 1).toUpperCase()}${words.slice(1)}`;
+
+/** What a strand that explains an answer shows. */
+export function explainedWords(
+	{ lesson }: Question,
+	{ of, level, off }: Explained
+): { readonly name: string; readonly words: string } {
+	const at = formatLevel(level);
+	switch (of) {
+		case 'wished':
+			return { name: 'wished', words: at };
+		case 'now':
+			return { name: 'now', words: at };
+		case 'ready':
+			return { name: 'once ready', words: at };
+		case 'limit':
+			return { name: 'at its limit', words: at };
+		case 'seen':
+			return { name: 'as it is', words: '' };
+		case 'sound':
+			return { name: 'as it should be', words: at };
+		case 'there':
+			return { name: 'as it is', words: '' };
+		case 'named':
+			return { name: `a ${at}`, words: 'as you named it' };
+	}
+	if (lesson === 'toner') return { name: of, words: `${at}, ${distanceWords(off ?? 0)}` };
+	if (lesson === 'rinse') return { name: of, words: `${at} when the first is ready` };
+	if (lesson === 'wheel') return { name: `with ${of}`, words: '' };
+	return { name: of, words: '' };
+}
 
 /** Light that a strand is looked at in. */
 export const LIGHT_WORDS = {

@@ -1,7 +1,7 @@
-import { depthOfLevel, type Lab } from '../colour';
+import { depthOfLevel, levelOf, type Lab } from '../colour';
 import { TEXTURES } from '../vocabulary';
 import { pigmentOnPath, labOfFibre, type Fibre } from '../lift';
-import { naturalPigment, type Warmth } from '../hair';
+import { labOfPigment, naturalPigment, onScale, type Warmth } from '../hair';
 import type { Chance } from '../numeric';
 import type { LightName, Rung, ShownStrand } from './question';
 
@@ -45,3 +45,10 @@ export function shuffled<T>(items: readonly T[], chance: Chance): T[] {
 /** Some of them, in any order, without one. */
 export const someOf = <T>(items: readonly T[], count: number, chance: Chance): T[] =>
 	shuffled(items, chance).slice(0, count);
+
+/** How far a colour lies from natural neutral hair of its level, in a* and b*: what is still to be taken from it. */
+export function offNatural(lab: Lab): number {
+	const level = Math.min(10, onScale(levelOf(lab)));
+	const { a, b } = labOfPigment(naturalPigment(level, 'neutral'));
+	return Math.hypot(lab.a - a, lab.b - b);
+}

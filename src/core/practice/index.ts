@@ -3,10 +3,12 @@ export { alikeFor } from './alike';
 export { eyeByHue, eyeOffset, LEAST_EYE_LOOKS, type EyeByHue } from './eye';
 export { causeOfDrawn } from './lessons/chair';
 export { underLight } from './light';
+export { atLevel } from './lessons/sight';
 export { makeQuestion, mattersOf } from './make';
 export {
 	judge,
 	RUNGS,
+	type Explained,
 	type Judged,
 	type Lesson,
 	type LightName,

@@ -5,6 +5,8 @@ import { chromaOf, deltaE, levelOf, undertoneOf } from '../colour';
 import { chanceOf } from '../numeric';
 import { LESSONS } from '../vocabulary';
 import { abilityOf, acuityOf, type Evidence } from './ability';
+import { offNatural } from './draw';
+import { atLevel } from './lessons/sight';
 import { underLight } from './light';
 import { makeQuestion, mattersOf } from './make';
 import { judge, RUNGS, type Lesson, type Question } from './question';
@@ -75,14 +77,35 @@ describe('questions', () => {
 		}
 	});
 	it('of toners: the right one comes nearest to the wish, by what each would do', () => {
-		for (const { because, answer, strands } of all('toner', [1, 2])) {
-			if (because.lesson !== 'toner' || answer.form !== 'choice') throw new Error('no toner');
-			const offs = because.outcomes.map(({ lab }) => deltaE(lab, because.wished));
-			expect(because.outcomes.map(({ off }) => off)).toEqual(offs);
+		for (const { explained, answer, strands } of all('toner', [1, 2])) {
+			if (!explained || answer.form !== 'choice') throw new Error('no toner');
+			const [wished, ...outcomes] = explained;
+			const offs = outcomes.map(({ labs }) => deltaE(labs[0]!, wished!.labs[0]!));
+			expect(outcomes.map(({ off }) => off)).toEqual(offs);
 			expect(Math.min(...offs)).toBe(offs[Number(answer.right) - 1]);
-			for (const { lab } of because.outcomes)
-				expect(lab.l).toBeLessThanOrEqual(strands[0]!.labs[0]!.l + 1e-6);
+			for (const { labs } of outcomes)
+				expect(labs[0]!.l).toBeLessThanOrEqual(strands[0]!.labs[0]!.l + 1e-6);
 		}
+	});
+	it('are explained on the strand: what stands against a warmth takes most of it', () => {
+		for (const { explained, answer, strands } of all('wheel', [1, 2, 3])) {
+			if (answer.form !== 'choice') throw new Error('no choice');
+			expect(explained!.map(({ of }) => of)).toEqual(answer.options);
+			const left = (of: string) => offNatural(explained!.find((each) => each.of === of)!.labs[0]!);
+			expect(left(answer.right)).toBeLessThan(0.6 * offNatural(strands[0]!.labs[0]!));
+			// What the wheel names leaves the least of all that are offered.
+			for (const option of answer.options)
+				if (option !== answer.right) expect(left(option)).toBeGreaterThan(left(answer.right) + 0.9);
+		}
+		for (const { explained, answer } of all('undertone', [1]))
+			for (const { of, labs } of explained!) {
+				expect(undertoneOf(labs[0]!).name).toBe(of);
+				if (answer.form === 'choice') expect(answer.options).toContain(of);
+			}
+		const lab = makeQuestion('level', 'hair 6-8', 3, 5).strands[0]!.labs[0]!;
+		expect(levelOf(atLevel(lab, 4.5))).toBeCloseTo(4.5, 6);
+		for (const { explained } of all('ready', [1]))
+			expect(explained!.map(({ level }) => level).slice(-2)).not.toContain(NaN);
 	});
 	it('of codes: the same sign means another tone in the other line', () => {
 		const [here, there] = ['Saltern 1', 'Wharf 1'].map((matter) =>

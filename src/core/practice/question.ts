@@ -90,16 +90,7 @@ export type Because =
 			readonly name: UndertoneName;
 			readonly against: Undertone['neutraliser'];
 	  }
-	| {
-			readonly lesson: 'toner';
-			/** What each of them makes of the strand, and how far that is from what is wished. */
-			readonly outcomes: readonly {
-				readonly lab: Lab;
-				readonly level: number;
-				readonly off: number;
-			}[];
-			readonly wished: Lab;
-	  }
+	| { readonly lesson: 'toner' }
 	| {
 			readonly lesson: 'code';
 			readonly level: number;
@@ -132,6 +123,17 @@ export type AnswerForm =
 			readonly max: number;
 	  };
 
+/** A strand that explains an answer. */
+export interface Explained {
+	/** One of the options, or what it shows beside them. */
+	readonly of: string;
+	/** Colours in daylight, scalp first. */
+	readonly labs: readonly Lab[];
+	readonly level: number;
+	/** How far it is from what is wished, ΔE, where something is. */
+	readonly off?: number | undefined;
+}
+
 /** A question with its answer, both of the engine. */
 export interface Question {
 	readonly lesson: Lesson;
@@ -144,6 +146,8 @@ export interface Question {
 	readonly ask: Ask;
 	readonly answer: AnswerForm;
 	readonly because: Because;
+	/** What each answer comes to, as hair; nothing where it is no matter of hair. */
+	readonly explained?: readonly Explained[] | undefined;
 	/** Levels between what is to be told apart, in lessons of the eye. */
 	readonly gap?: number | undefined;
 }

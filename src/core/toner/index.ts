@@ -4,4 +4,4 @@ export { keepsLevelSteps, solveToneSteps, type ToneFormula, type ToneReason } fr
 export type { ShelfShade, ToneProblem } from './search';
 export { stallPoints, stallPointsSteps, type StallPoint, type StallProblem } from './stalls';
 export { solveTintSteps, type TintProblem } from './tint';
-export { between, deeper, withTouch } from './variations';
+export { between, deeper, stronger, withTouch } from './variations';

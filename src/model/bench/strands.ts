@@ -1,4 +1,4 @@
-import { between, deeper, withTouch } from '../../core/toner';
+import { between, deeper, stronger, withTouch } from '../../core/toner';
 import { parseTone } from '../../core/tone';
 import { MOST_PARTS } from '../../core/vocabulary';
 import type { BenchStrand, ChosenPart, ShelfLine } from '../../schema/records';
@@ -40,10 +40,12 @@ export function variationsOf(
 	const total = parts.reduce((sum, { grams }) => sum + grams, 0);
 	const whole = (moved: readonly ChosenPart[]) =>
 		scaledTo(moved, total, step).filter(({ grams }) => grams > 0);
-	const deep = deeper<ChosenPart>(parts, (at, tone) => {
+	const shades = deeper<ChosenPart>(parts, (at, tone) => {
 		const shade = line.shades.find((each) => each.level === at && each.tone === tone);
 		return shade && partOfShade(shade, 1);
 	});
+	// Pure colours have no levels: with less clear they are deeper.
+	const deep = shades ?? stronger(parts, ({ name }) => name === CLEAR.name);
 	const ways: { readonly what: Variation; readonly parts: readonly ChosenPart[] }[] = [
 		{ what: 'softer', parts: whole(withTouch(parts, CLEAR)) },
 		...(deep ? [{ what: 'deeper', parts: whole(deep) } as const] : []),

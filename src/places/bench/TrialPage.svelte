@@ -2,7 +2,7 @@
 	import { goto } from '$app/navigation';
 	import { compute } from '../../compute/browser';
 	import { BOUNDS, DIRECTIONS, MOST_STRANDS } from '../../core/vocabulary';
-	import { newStrand } from '../../model/commands/bench';
+	import { newStrand, toggleStrand } from '../../model/commands/bench';
 	import { mixAgain } from '../../model/commands/mixAgain';
 	import type { BenchStrand } from '../../schema/records';
 	import { BenchStrandView } from '../../state/benchStrand.svelte';
@@ -85,6 +85,20 @@
 		);
 		if (lay(strand)) editedId = strand.id;
 	}
+	/** Strands that something is mixed for, and that it never went on. */
+	const waiting = $derived(
+		trial.strands.filter(
+			({ mix, clock: own }) => mix.parts.length > 0 && own.startedAt === undefined
+		)
+	);
+	/** What is brushed on at once begins at once. */
+	function allOn() {
+		const ids = waiting.map((strand) => strand.id);
+		workspace.transact('all on the strands', (draft) => {
+			for (const strand of draft.trial(id).strands)
+				if (ids.includes(strand.id)) toggleStrand(strand, clock.now());
+		});
+	}
 	function remove(view: BenchStrandView, index: number) {
 		const step = workspace.transact('a strand taken away', (draft) => {
 			const table = draft.trial(id);
@@ -138,6 +152,7 @@
 		items={[{ id: 'remove', label: 'Remove this morning' }]}
 		onpick={() => void removeAll()}
 	/>
+	{#if waiting.length > 1}<Button onclick={allOn}>All {waiting.length} on</Button>{/if}
 	<Button primary onclick={layPlain}>{laid === 0 ? 'Lay a strand down' : 'Another strand'}</Button>
 </PlaceHead>
 

@@ -1,47 +1,62 @@
 <script lang="ts">
-	import type { Question } from '../../core/practice';
-	import { formatLevel } from '../../core/hair';
-	import { distanceWords } from '../../wording/tone';
-	import type { Eye } from '../../wording/practice';
+	import type { Lab } from '../../core/colour';
+	import { atLevel, type Question, type ShownStrand } from '../../core/practice';
+	import { explainedWords, type Eye } from '../../wording/practice';
 	import PracticeStrand from './PracticeStrand.svelte';
 
 	interface Props {
 		question: Question;
+		given: string | number | undefined;
 		eye: Eye;
 	}
-	let { question, eye }: Props = $props();
-	const shown = $derived(
-		question.because.lesson === 'toner'
-			? [
-					{ name: 'wished', words: 'what was wished', lab: question.because.wished },
-					...question.because.outcomes.map(({ lab, level, off }, i) => ({
-						name: `${i + 1}`,
-						words: `${formatLevel(level)}, ${distanceWords(off)}`,
-						lab
-					}))
-				]
-			: []
-	);
+	let { question, given, eye }: Props = $props();
+	/** Along the strand, where a fault runs along it. */
+	const lying = $derived(question.lesson === 'faults');
+	const strandOf = (labs: readonly Lab[], i: number): ShownStrand => ({
+		labs,
+		texture: 'medium',
+		breadth: 0.9,
+		seed: 70 + i
+	});
+	/** A level that was named is held beside what is there. */
+	const named = $derived.by(() => {
+		const lab = question.strands[0]?.labs[0];
+		if (question.lesson !== 'level' || typeof given !== 'number' || !lab) return [];
+		return [
+			{ of: 'there', labs: [lab], level: 0 },
+			{ of: 'named', labs: [atLevel(lab, given)], level: given }
+		];
+	});
+	const shown = $derived([...(question.explained ?? []), ...named]);
 	const right = $derived(question.answer.form === 'choice' ? question.answer.right : '');
 </script>
 
 {#if shown.length > 0}
 	<ol
-		aria-label="What each of them makes of it"
-		class="mt-4 grid grid-cols-5 bg-field text-on-field max-tablet:grid-cols-3"
+		aria-label="The answers as hair"
+		class={[
+			'mt-4 bg-field text-on-field',
+			lying
+				? 'grid'
+				: 'grid auto-cols-fr grid-flow-col max-tablet:grid-flow-row max-tablet:grid-cols-3'
+		]}
 	>
-		{#each shown as { name, words, lab }, i (name)}
-			<li class={['border-b-5 px-2 pb-2', name === right ? 'border-ink' : 'border-transparent']}>
-				<span class="block h-36"
-					><PracticeStrand
-						strand={{ labs: [lab], texture: 'medium', breadth: 0.9, seed: 70 + i }}
-						{eye}
-						hanging
-						label=""
-					/></span
+		{#each shown as each, i (each.of)}
+			{@const { name, words } = explainedWords(question, each)}
+			<li
+				class={[
+					'border-b-5 px-2 pb-2',
+					each.of === right ? 'border-ink' : 'border-transparent',
+					lying && 'grid grid-cols-[minmax(0,1fr)_120px] items-center gap-4'
+				]}
+			>
+				<span class={['block', lying ? 'h-20' : 'mx-auto h-36 max-w-44']}
+					><PracticeStrand strand={strandOf(each.labs, i)} {eye} hanging={!lying} label="" /></span
 				>
-				<b class="block figure text-18">{name === 'wished' ? 'wished' : name}</b>
-				{#if i > 0}<span class="block text-13">{words}</span>{/if}
+				<span>
+					<b class="block text-18">{name}</b>
+					{#if words}<span class="block text-13">{words}</span>{/if}
+				</span>
 			</li>
 		{/each}
 	</ol>

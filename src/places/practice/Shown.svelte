@@ -53,6 +53,11 @@
 						hanging={!along}
 						label={answered ? `${nameOf(i)}: ${levelAt(i)}` : nameOf(i)}
 					/>
+					{#if answered && strands.length > 1}
+						<b class="absolute top-2 left-0 bg-room px-2 figure text-22" aria-hidden="true"
+							>{levelAt(i)}</b
+						>
+					{/if}
 				</div>
 			{/each}
 		</div>

@@ -124,7 +124,7 @@
 				</div>
 			{/if}
 		</div>
-		{#if sitting.judged}<Outcomes {question} eye={eyes.eye} />{/if}
+		{#if sitting.judged}<Outcomes {question} given={sitting.given} eye={eyes.eye} />{/if}
 	</div>
 {:else if sitting}
 	<h1 class="figure text-40 leading-tight">All of it is answered</h1>

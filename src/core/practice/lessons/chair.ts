@@ -112,7 +112,15 @@ export function rinseQuestion(matter: string, rung: Rung, seed: number, chance: 
 				options: ['1', '2', '3'],
 				right: String(readyAt.findIndex((minute) => minute === times[0]) + 1)
 			},
-			because: { lesson: 'rinse', readyAt }
+			because: { lesson: 'rinse', readyAt },
+			explained: sections.map(({ level, volume, onAt }, k) => {
+				const then = predictLift(
+					naturalFibre(level),
+					[{ ...FOIL, volume, minutes: Math.max(0, times[0]! - onAt) }],
+					{ naturalLevel: level, texture: 'medium' }
+				)[0]!;
+				return { of: String(k + 1), labs: [then.lab], level: then.level };
+			})
 		};
 	}
 	throw new RangeError(`no sections for ${matter}`);
@@ -156,7 +164,14 @@ export function readyQuestion(matter: string, rung: Rung, seed: number, chance: 
 			strands: [strandOf([at(minute).lab], chance)],
 			ask: { lesson: 'ready', aim, minute, volume, limitMinutes: LIMIT_MINUTES },
 			answer: { form: 'choice', options: [...READY_MATTERS], right },
-			because: { lesson: 'ready', level: at(minute).level, readyAt, endsAt }
+			because: { lesson: 'ready', level: at(minute).level, readyAt, endsAt },
+			explained: [
+				{ of: 'now', labs: [at(minute).lab], level: at(minute).level },
+				...(readyAt === undefined
+					? []
+					: [{ of: 'ready', labs: [at(readyAt).lab], level: at(readyAt).level }]),
+				{ of: 'limit', labs: [at(LIMIT_MINUTES).lab], level: endsAt }
+			]
 		};
 	}
 	throw new RangeError(`no strand for ${matter}`);
@@ -288,6 +303,12 @@ export function faultQuestion(matter: string, rung: Rung, seed: number, chance: 
 		if (fault !== matter && i < TRIES - 1) continue;
 		if (fault === undefined) break;
 		const labs: Lab[] = toned.map(({ lab }) => lab);
+		const whole = matter === 'band' ? fibres.at(-1)! : fibres[POINTS / 2]!;
+		const soundlyToned = previewTone({ pigment: whole }, beige, {
+			vehicle: 'demi',
+			ratio: 1.5,
+			minutes: 20
+		});
 		return {
 			lesson: 'faults',
 			matter,
@@ -297,7 +318,11 @@ export function faultQuestion(matter: string, rung: Rung, seed: number, chance: 
 			strands: [strandOf(labs, chance)],
 			ask: { lesson: 'faults', aim: Math.round(2 * sound) / 2 },
 			answer: { form: 'choice', options: [...FAULT_MATTERS], right: fault },
-			because: { lesson: 'faults', fault, levels: toned.map(({ level }) => level) }
+			because: { lesson: 'faults', fault, levels: toned.map(({ level }) => level) },
+			explained: [
+				{ of: 'seen', labs, level: middle.level },
+				{ of: 'sound', labs: [soundlyToned.lab], level: soundlyToned.level }
+			]
 		};
 	}
 	throw new RangeError(`no strand shows ${matter}`);

@@ -1,4 +1,4 @@
-import { deltaE } from '../../colour';
+import { deltaE, levelOf } from '../../colour';
 import type { Chance } from '../../numeric';
 import { labOfFibre } from '../../lift';
 import {
@@ -58,7 +58,16 @@ export function tonerQuestion(matter: string, rung: Rung, seed: number, chance: 
 			strands: [strandOf([raw], chance)],
 			ask: { lesson: 'toner', level, direction, formulas },
 			answer: { form: 'choice', options: ['1', '2', '3', '4'], right: String(best + 1) },
-			because: { lesson: 'toner', outcomes, wished }
+			because: { lesson: 'toner' },
+			explained: [
+				{ of: 'wished', labs: [wished], level: levelOf(wished) },
+				...outcomes.map(({ lab, level: to, off }, k) => ({
+					of: String(k + 1),
+					labs: [lab],
+					level: to,
+					off
+				}))
+			]
 		};
 	}
 	throw new RangeError(`no toners for ${matter}`);
