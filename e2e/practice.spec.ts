@@ -228,7 +228,8 @@ test('an eye that is known to read light is corrected in a visit, once, if its o
 		if (document.kind === 'visit') document.colourist = learner.name!;
 	await importFile(page, JSON.stringify(file));
 	await page.getByRole('button', { name: 'Import these' }).click();
-	await expect(page.getByText(/\d+ changed/).last()).toBeVisible();
+	await expect(page.getByText(/^0 added, \d+ changed/)).toBeVisible();
+	await saved(page);
 	await page.goto('/');
 	await openClient(page, 'Hesper Oake');
 	await station(page, 'Read');
