@@ -193,6 +193,18 @@ describe('a workspace', () => {
 		const again = await place.open();
 		expect(again.aside.map(({ key }) => key).sort()).toEqual(keys);
 	});
+	it('has mornings at the bench and whoever practises at hand, also behind its index', async () => {
+		const place = disk();
+		const first = await place.open();
+		await first.flush();
+		for (const workspace of [first, await place.open()]) {
+			expect([...workspace.learners.values()].map(({ name }) => name)).toEqual(['Pia Dorn']);
+			expect(workspace.trials.size).toBe(1);
+		}
+		first.transact('answered', (draft) => (draft.learner('pia-dorn').name = 'Pia'));
+		await first.flush();
+		expect((await place.open()).learners.get('pia-dorn')!.name).toBe('Pia');
+	});
 	it('puts the picture of a version 5 in a document of its own, once', async () => {
 		const reading = { ...storedVisit5.reading, picture: 'data:image/jpeg;base64,/9j/AA==' };
 		const place = disk([client, { ...storedVisit5, clientId: client.id, reading }]);

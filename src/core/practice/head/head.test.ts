@@ -93,6 +93,23 @@ describe('a hidden head', () => {
 		const state = replay(slow, [...acts, wait]);
 		expect(pieceAt(slow, state.pieces[0]!, state.minute).level).toBeLessThan(lifted([wait]) - 0.2);
 	});
+	it('has parts that lag, and bowls that grow old', () => {
+		const even = { ...hiddenHead(FIRST), areas: { back: 1, crown: 1, sides: 1 } };
+		const lagging = { ...even, areas: { back: 1, crown: 0.7, sides: 1 } };
+		const acts = plainRun(FIRST).slice(0, 9);
+		const crown = (head: typeof even, done: readonly Act[]) => {
+			const state = replay(head, done);
+			const piece = state.pieces.find(({ part }) => part === 'crown')!;
+			return pieceAt(head, piece, state.minute).level;
+		};
+		expect(crown(lagging, acts)).toBeLessThan(crown(even, acts) - 0.1);
+		const put: Act = { act: 'apply', part: 'crown', on: ['lengths'] };
+		const mix: Act = { act: 'mix', product: 'powder', volume: 20, grams: 100 };
+		const wait = (minutes: number): Act => ({ act: 'wait', minutes });
+		expect(crown(even, [mix, wait(40), put, wait(20)])).toBeLessThan(
+			crown(even, [mix, put, wait(20)]) - 0.1
+		);
+	});
 	it('tells only what was asked, tried or looked at, and calls in the midst of it', () => {
 		const told = (seed: number, acts: readonly Act[]) =>
 			replay(seed, acts).told.map((each) => each.told);
