@@ -136,6 +136,12 @@ test('a whole simulated visit in fast time is worked, looked back at and kept', 
 	await page.getByRole('button', { name: 'Reader: back' }).click();
 	await expect(page.getByRole('status').filter({ hasText: 'by the reader' })).toBeVisible();
 	await accessible(page);
+	// A page that is closed in the midst of it goes on where it was.
+	const minute = await page.getByRole('heading', { level: 1 }).innerText();
+	await page.waitForTimeout(1200);
+	await saved(page);
+	await page.reload();
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText(minute);
 	await page.getByRole('button', { name: 'Rinse all of it' }).click();
 	await page.getByRole('button', { name: 'Tone', exact: true }).click();
 	await page.getByRole('button', { name: 'Send off' }).click();

@@ -905,7 +905,8 @@ export const learner = z.object({
 				id,
 				at: when,
 				seed: z.int().check(z.minimum(1), z.maximum(2 ** 31 - 1)),
-				score: z.number().check(z.minimum(0), z.maximum(100)),
+				/** What came of it; nothing while it is still worked. */
+				score: z.optional(z.number().check(z.minimum(0), z.maximum(100))),
 				acts: z.array(headAct).check(z.maxLength(MOST_ACTS))
 			})
 		)

@@ -6,7 +6,7 @@ import {
 	type Question,
 	type Rung
 } from '../core/practice';
-import { abilityIn, keepAnswer, nextOf } from '../model/practice/learner';
+import { abilityIn, keepAnswer, nextOf, openQuestion } from '../model/practice/learner';
 import type { Learner } from '../schema/records';
 import type { Workspace } from '../store/workspace.svelte';
 
@@ -69,7 +69,7 @@ export class Sitting {
 		this.judged = undefined;
 		const set = this.#set;
 		if (this.#source.setId !== undefined) {
-			const open = set?.questions.find(({ right }) => right === undefined);
+			const open = openQuestion(set);
 			this.question = open && makeQuestion(open.lesson, open.matter, open.rung as Rung, open.seed);
 			return;
 		}

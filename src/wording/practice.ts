@@ -1,12 +1,12 @@
 import {
 	causeOfDrawn,
 	type Explained,
-	type EyeByHue,
 	type Lesson,
 	type Question,
 	type SumKind
 } from '../core/practice';
 import type { Deficiency } from '../core/colour';
+import type { EyeByHue } from '../core/learn';
 import type { Facts } from '../core/caution';
 import { formatLevel, depthName } from '../core/hair';
 import { isClear, type FormulaPart } from '../core/tone';

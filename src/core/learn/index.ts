@@ -1,4 +1,5 @@
 export { calibrationOf, type Calibration } from './calibration';
+export { eyeByHue, eyeOffset, LEAST_EYE_LOOKS, type EyeByHue } from './eye';
 export { type TextureFit } from './fit';
 export { isHabit, learnHead, type AreaHabit, type LookedVisit } from './head';
 export { ladderFromSwatches, usualLevel, type LadderAnswer } from './ladder';

@@ -1,6 +1,5 @@
 export { abilityOf, acuityOf, MASTER_LEVELS, type Acuity } from './ability';
 export { alikeFor } from './alike';
-export { eyeByHue, eyeOffset, LEAST_EYE_LOOKS, type EyeByHue } from './eye';
 export { causeOfDrawn } from './lessons/chair';
 export { underLight } from './light';
 export { atLevel } from './lessons/sight';

@@ -7,7 +7,7 @@ import {
 	type Question
 } from '../../core/practice';
 import { LESSONS, MOST_ANSWERS, MOST_SETS } from '../../core/vocabulary';
-import type { Learner, PracticeCard, PracticeQuestion } from '../../schema/records';
+import type { Learner, PracticeCard, PracticeQuestion, PracticeSet } from '../../schema/records';
 import { newId, stamp } from '../identity';
 import { reviewed } from './schedule';
 
@@ -34,6 +34,15 @@ export interface Next {
 const keyOf = ({ lesson, matter }: { readonly lesson: Lesson; readonly matter: string }): string =>
 	`${lesson} ${matter}`;
 
+/** Whether a lesson still teaches it: a record may be of another Zelvant. */
+const isTaught = ({
+	lesson,
+	matter
+}: {
+	readonly lesson: Lesson;
+	readonly matter: string;
+}): boolean => mattersOf(lesson).includes(matter);
+
 /** What has come due of some lessons, the longest due first. */
 export const dueCards = (
 	{ cards }: Pick<Learner, 'cards'>,
@@ -41,7 +50,10 @@ export const dueCards = (
 	lessons: readonly Lesson[] = LESSONS
 ): PracticeCard[] =>
 	cards
-		.filter(({ lesson, due }) => lessons.includes(lesson) && Date.parse(due) <= now.getTime())
+		.filter(
+			(card) =>
+				lessons.includes(card.lesson) && Date.parse(card.due) <= now.getTime() && isTaught(card)
+		)
 		.sort((p, q) => p.due.localeCompare(q.due));
 
 /** What was missed comes again in the same sitting, after so many others. */
@@ -82,7 +94,7 @@ export function nextOf(
 		.find((each) => since(keyOf(each)) > 0);
 	if (fresh) return { lesson: fresh.lesson, matter: fresh.matter, isDue: false };
 	const [soonest] = learner.cards
-		.filter((card) => lessons.includes(card.lesson) && since(keyOf(card)) > 0)
+		.filter((card) => lessons.includes(card.lesson) && since(keyOf(card)) > 0 && isTaught(card))
 		.sort(
 			(p, q) =>
 				Number(askedAt.has(keyOf(p))) - Number(askedAt.has(keyOf(q))) || p.due.localeCompare(q.due)
@@ -123,6 +135,10 @@ export const abilityIn = ({ answers }: Pick<Learner, 'answers'>, lesson: Lesson)
 };
 /** How sharp somebody's eye is for levels; nothing before they looked. */
 export const eyeOf = ({ answers }: Pick<Learner, 'answers'>) => acuityOf(answers);
+
+/** The next question of a set that is not answered; nothing once all are. */
+export const openQuestion = (set: PracticeSet | undefined) =>
+	set?.questions.find((question) => question.right === undefined && isTaught(question));
 
 /** Puts a teacher's set among those of a learner, on a draft; the oldest gives way where there are many. */
 export function takeSet(

@@ -2,7 +2,16 @@ import { describe, expect, it } from 'vitest';
 import { judge, makeQuestion, mattersOf, type Lesson } from '../../core/practice';
 import { LESSONS, MOST_ANSWERS } from '../../core/vocabulary';
 import { anyDocument, type Learner, type PracticeCard } from '../../schema/records';
-import { abilityIn, dueCards, eyeOf, keepAnswer, newLearner, nextOf, takeSet } from './learner';
+import {
+	abilityIn,
+	dueCards,
+	eyeOf,
+	keepAnswer,
+	newLearner,
+	nextOf,
+	openQuestion,
+	takeSet
+} from './learner';
 import { reviewed } from './schedule';
 import { makeSet, missedSet, readSet, setText } from './set';
 
@@ -71,6 +80,17 @@ describe('what is asked next', () => {
 		expect(dueCards(learner, when, ['sums'])).toEqual([]);
 		// A mixed sitting goes on with a lesson that was asked least.
 		expect(nextOf(learner, LESSONS, [], NOW).lesson).not.toBe('wheel');
+	});
+	it('never what nobody teaches any more', () => {
+		const learner = newLearner('Nell', NOW);
+		answer(learner, 'wheel', 'orange', false);
+		const [card] = learner.cards;
+		learner.cards = [{ ...card!, matter: 'mauve' }];
+		expect(dueCards(learner, later(30))).toEqual([]);
+		expect(nextOf(learner, ['wheel'], [], later(30)).matter).not.toBe('mauve');
+		const set = { id: 's', name: 'old', questions: makeSet(['wheel'], 1, 2, 1) };
+		set.questions[0] = { ...set.questions[0]!, matter: 'mauve' };
+		expect(openQuestion(set)).toBe(set.questions[1]);
 	});
 	it('brings back in the same sitting what was missed three questions ago, never twice running', () => {
 		const learner = newLearner('Nell', NOW);

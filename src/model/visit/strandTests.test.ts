@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { expectedOf } from '../../core/learn';
 import { MOMENT } from '../../testing/demoVisit';
+import { quietFacts } from '../../testing/quietFacts';
 import { anyDocument, type Reading, type StrandTest } from '../../schema/records';
 import { newVisit } from '../commands/newVisit';
 import { checkCautions } from '../../core/caution';
@@ -99,7 +100,7 @@ describe('a strand that is tried', () => {
 		expect(moved(25, 4.2)).toBeCloseTo(0.2, 0);
 		expect(moved(25, 6)).toBeGreaterThan(1);
 		const codes = (oldColourMoved: number | undefined) =>
-			checkCautions({ ...CALM, oldColourMoved }).map(({ code }) => code);
+			checkCautions({ ...quietFacts, oldColourMoved }).map(({ code }) => code);
 		expect(codes(0.2)).toContain('oldColourStays');
 		expect(codes(1.5)).not.toContain('oldColourStays');
 		expect(codes(undefined)).not.toContain('oldColourStays');
@@ -109,24 +110,3 @@ describe('a strand that is tried', () => {
 		expect(expectedOf(look!, 1.4)).toBeGreaterThan(expectedOf(look!, 1));
 	});
 });
-
-const CALM = {
-	patchTest: { standing: 'valid', hoursAgo: 480, validUntil: '2027-01-01' },
-	strandTest: { standing: 'clean' },
-	sensitivities: [],
-	henna: false,
-	metallicSalts: false,
-	oldColour: true,
-	scalpIrritated: false,
-	underSixteen: false,
-	product: 'powder',
-	placement: 'foil',
-	volume: 20,
-	minutes: 35,
-	limitMinutes: 50,
-	onScalp: false,
-	hotRootLevels: 0,
-	conditionBefore: 80,
-	conditionAfter: 66,
-	usesOxidative: true
-} as const;

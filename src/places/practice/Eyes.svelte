@@ -2,7 +2,8 @@
 	import EyesChart from '../../charts/eyes/EyesChart.svelte';
 	import { hexOf, undertoneSpan, type Lab, type UndertoneName } from '../../core/colour';
 	import { formatLevel } from '../../core/hair';
-	import { eyeByHue, LEAST_EYE_LOOKS, makeQuestion, mattersOf } from '../../core/practice';
+	import { eyeByHue, LEAST_EYE_LOOKS } from '../../core/learn';
+	import { makeQuestion, mattersOf } from '../../core/practice';
 	import { BOUNDS, MOST_LOOKS, UNDERTONES } from '../../core/vocabulary';
 	import type { Learner } from '../../schema/records';
 	import { useClock } from '../../state/clock.svelte';

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { learning } from '../../state/learning.svelte';
 	import { useRecords } from '../../state/records';
 	import HeadPage from './HeadPage.svelte';
@@ -12,9 +13,19 @@
 	let { seed, run }: Props = $props();
 	const { workspace } = useRecords();
 	const number = $derived(/^\d{1,10}$/.test(seed) ? Number(seed) : 0);
-	const worked = $derived(
-		learning.learner(workspace)?.heads.find(({ id, seed: own }) => id === run && own === number)
-	);
+	/** The run that was asked for, else one of this head that is still worked; found once, when the page opens. */
+	const worked = $derived.by(() => {
+		const wanted = { number, run };
+		return untrack(() =>
+			learning
+				.learner(workspace)
+				?.heads.findLast(
+					({ id, seed: own, score }) =>
+						own === wanted.number &&
+						(wanted.run === undefined ? score === undefined : id === wanted.run)
+				)
+		);
+	});
 </script>
 
 {#if number >= 1 && number < 2 ** 31}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { compute } from '../../compute/browser';
 	import { MOST_HEADS } from '../../core/vocabulary';
 	import { newId } from '../../model/identity';
@@ -7,6 +8,8 @@
 	import { HeadRun } from '../../state/headRun.svelte';
 	import { learning } from '../../state/learning.svelte';
 	import { useRecords } from '../../state/records';
+	import Button from '../../ui/Button.svelte';
+	import { say } from '../../ui/say.svelte';
 	import PlaceHead from '../../widgets/PlaceHead.svelte';
 	import { briefWords, toldWords } from '../../wording/practiceHead';
 	import { formatHours } from '../../wording/words';
@@ -28,26 +31,54 @@
 	// The page is made anew for another head.
 	// svelte-ignore state_referenced_locally
 	const run = new HeadRun(seed, compute, worked?.acts);
-	// svelte-ignore state_referenced_locally
-	let isKept = worked !== undefined;
 	const review = $derived(run.reviewing.found);
-	$effect(() => {
-		const found = review;
-		if (!found || isKept || !learner) return;
-		isKept = true;
-		const kept = {
-			id: newId(),
-			at: clock.now().toISOString(),
+	// svelte-ignore state_referenced_locally
+	const keptAs = worked?.id ?? newId();
+	/** What stands in the record of it. */
+	// svelte-ignore state_referenced_locally
+	let kept = { acts: run.acts, score: worked?.score };
+	/** Keeps a run as far as it is: whoever closes the page goes on where it was. */
+	function keep() {
+		const score = review?.outcome.score ?? kept.score;
+		if (!learner || run.acts.length === 0) return;
+		if (kept.acts === run.acts && kept.score === score) return;
+		kept = { acts: run.acts, score };
+		const own = {
+			id: keptAs,
+			at: worked?.at ?? clock.now().toISOString(),
 			seed,
-			score: found.outcome.score,
+			...(score === undefined ? {} : { score }),
 			acts: [...run.acts]
 		} as WorkedHead;
 		workspace.transact('a head worked', (draft) => {
-			const { heads } = draft.learner(learner.id);
-			heads.push(kept);
-			heads.splice(0, Math.max(0, heads.length - MOST_HEADS));
+			const person = draft.learner(learner.id);
+			const others = person.heads.filter(({ id }) => id !== keptAs);
+			person.heads = [...others, own].slice(-MOST_HEADS);
 		});
+	}
+	// A clock that runs adds to its act twice a second: what is kept follows a little behind.
+	const KEPT_AFTER_MS = 700;
+	$effect(() => {
+		if (run.acts === kept.acts && review === undefined) return undefined;
+		const timer = setTimeout(keep, KEPT_AFTER_MS);
+		return () => clearTimeout(timer);
 	});
+	$effect(() => () => untrack(keep));
+	/** Begins the same head anew; what was done so far can be had back. */
+	function anew() {
+		if (!learner) return;
+		const before = run.acts;
+		run.acts = [];
+		kept = { acts: run.acts, score: undefined };
+		const step = workspace.transact('a head begun anew', (draft) => {
+			const person = draft.learner(learner.id);
+			person.heads = person.heads.filter(({ id }) => id !== keptAs);
+		});
+		say('It begins anew.', () => {
+			workspace.undo(step);
+			run.acts = before;
+		});
+	}
 	/** What was told last, all of it: a reader tells of every stretch at once. */
 	const news = $derived.by(() => {
 		const { told } = run.state;
@@ -69,7 +100,10 @@
 			: formatHours(Math.round(run.state.minute))}
 		above="Practice · head {seed}, {run.head.rank} of 12 for difficulty"
 	>
-		{#if !run.state.finished}<HeadClock {run} />{/if}
+		{#if !run.state.finished}
+			{#if run.acts.length > 0}<Button onclick={anew}>Begin anew</Button>{/if}
+			<HeadClock {run} />
+		{/if}
 	</PlaceHead>
 	<p class="mb-4 max-w-160 text-18">{briefWords(run.head)}</p>
 	{#if run.state.finished}

@@ -17,7 +17,10 @@
 	const twelve = Array.from({ length: TWELVE_HEADS }, (_, i) => hiddenHead(i + 1));
 	const runs = $derived(learner?.heads.toReversed() ?? []);
 	const bestOf = (seed: number) =>
-		runs.filter((run) => run.seed === seed).reduce((most, { score }) => Math.max(most, score), -1);
+		runs
+			.filter((run) => run.seed === seed)
+			.reduce((most, { score = -1 }) => Math.max(most, score), -1);
+	const isOpen = (seed: number) => runs.some((run) => run.seed === seed && run.score === undefined);
 	let number = $state<number>();
 	/** From what grew to what is wished, along one strand. */
 	function colours({ naturalLevel, warmth, wish }: HiddenHead) {
@@ -27,6 +30,7 @@
 	}
 	const workedWords = (seed: number) => {
 		const best = bestOf(seed);
+		if (isOpen(seed)) return 'begun: go on';
 		return best < 0 ? 'not worked yet' : `best ${Math.round(best)} of 100`;
 	};
 	const MOST_SHOWN = 12;
@@ -98,9 +102,10 @@
 							<a
 								class="flex tap items-center justify-between border-t border-line no-underline hover:bg-sunk"
 								href="/practice/head/{seed}?run={id}"
-								><span>Head {seed}, {formatDate(at.slice(0, 10))}</span><b class="figure text-18"
-									>{Math.round(score)}</b
-								></a
+								><span>Head {seed}, {formatDate(at.slice(0, 10))}</span
+								>{#if score === undefined}<span class="text-ink-soft">begun</span>{:else}<b
+										class="figure text-18">{Math.round(score)}</b
+									>{/if}</a
 							>
 						</li>
 					{/each}

@@ -40,7 +40,11 @@
 			: undefined
 	);
 	const worked = $derived(
-		new Set(learner?.heads.map(({ seed }) => seed).filter((seed) => seed <= TWELVE_HEADS)).size
+		new Set(
+			learner?.heads.flatMap(({ seed, score }) =>
+				score !== undefined && seed <= TWELVE_HEADS ? [seed] : []
+			)
+		).size
 	);
 	let adding = $state(false);
 	function remove() {

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { UndertoneName } from '../../core/colour';
 	import { formatLevel, onScale } from '../../core/hair';
-	import { eyeOffset } from '../../core/practice';
+	import { eyeOffset } from '../../core/learn';
 	import { setLevel } from '../../model/commands/reading';
 	import type { ZoneName } from '../../schema/records';
 	import { useRecords } from '../../state/records';

@@ -40,6 +40,10 @@ interface Sum {
 	readonly within: number;
 }
 
+/** Bowls for some minutes of work. */
+const bowlsOf = (minutes: number) =>
+	planBowls({ grams: 120, minutes, ratio: 2, volume: 20, stock: USUAL_STOCK }).bowls;
+
 function sumOf(kind: SumKind, rung: Rung, chance: Chance): Sum {
 	const ratio = chance.oneOf(RATIOS[rung]);
 	const grams = GRAMS(rung, chance);
@@ -81,24 +85,12 @@ function sumOf(kind: SumKind, rung: Rung, chance: Chance): Sum {
 		}
 		case 'bowls': {
 			const minutes = 15 + Math.floor(chance.uniform() * (20 + 12 * rung));
-			const { bowls } = planBowls({
-				grams: 120,
-				minutes,
-				ratio: 2,
-				volume: 20,
-				stock: USUAL_STOCK
-			});
+			const bowls = bowlsOf(minutes);
 			return { facts: { minutes }, right: bowls.length, unit: 'bowls', within: 0 };
 		}
 		case 'mixAt': {
 			const minutes = 25 + Math.floor(chance.uniform() * (15 + 10 * rung));
-			const { bowls } = planBowls({
-				grams: 120,
-				minutes,
-				ratio: 2,
-				volume: 20,
-				stock: USUAL_STOCK
-			});
+			const bowls = bowlsOf(minutes);
 			const at = bowls.at(-1)!;
 			return {
 				facts: { minutes, bowls: bowls.length },

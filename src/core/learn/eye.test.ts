@@ -1,8 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { deltaE, levelOf, seenWithout, undertoneOf } from '../colour';
+import { levelOf, undertoneOf } from '../colour';
 import { chanceOf } from '../numeric';
-import { alikeFor } from './alike';
-import { labLiftedTo } from './draw';
+import { labLiftedTo } from '../practice/draw';
 import { eyeByHue, eyeOffset, LEAST_EYE_LOOKS, type EyeLook } from './eye';
 
 /** Looks of an eye that reads some hair lighter than it is. */
@@ -55,25 +54,5 @@ describe('an eye beside a reader', () => {
 		expect(Math.abs(all - 0.6)).toBeLessThan(0.12);
 		const turned = looksOf(88, (name) => (name === 'orange' ? 0.9 : 0));
 		expect(eyeOffset(turned, 'orange')!).toBeGreaterThan(eyeOffset(turned, 'yellow')! + 0.3);
-	});
-});
-
-describe('eyes without one kind of cones', () => {
-	it('see greys as they are, and confuse what others do not', () => {
-		for (const eye of ['protan', 'deutan', 'tritan'] as const) {
-			expect(deltaE(seenWithout({ l: 60, a: 0, b: 0 }, eye), { l: 60, a: 0, b: 0 })).toBeLessThan(
-				0.5
-			);
-			const pairs = alikeFor(eye);
-			expect(pairs.length).toBeGreaterThan(0);
-			for (const { usual, seen, labs } of pairs) {
-				expect(usual).toBeGreaterThan(seen);
-				expect(deltaE(...labs)).toBe(usual);
-			}
-		}
-		const names = (eye: 'deutan' | 'tritan') =>
-			alikeFor(eye).map(({ one, other }) => `${one} ${other}`);
-		expect(names('deutan')).toContain('red-orange yellow');
-		expect(names('tritan')).not.toContain('red-orange yellow');
 	});
 });
