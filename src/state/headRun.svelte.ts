@@ -64,12 +64,13 @@ export class HeadRun {
 		const lies = piece.laid.some(({ to }) => to === undefined);
 		return lies ? (seenAt[piece.part] ?? 0) : minute;
 	}
-	/** Colours of a part's strand as it can be seen, scalp first. */
-	coloursOf(part: Part) {
-		return coloursAlong(
-			this.state,
-			part,
-			(piece) => pieceAt(this.head, piece, this.shownAt(piece)).lab
+	/**
+	 * Colours of a part's strand as it can be seen, scalp first.
+	 * @param eye what an eye makes of a colour; left out, of usual eyes
+	 */
+	coloursOf(part: Part, eye: (lab: Lab) => Lab = (lab) => lab) {
+		return coloursAlong(this.state, part, (piece) =>
+			eye(pieceAt(this.head, piece, this.shownAt(piece)).lab)
 		);
 	}
 	/** What lies on a part: its strength and since when; nothing where nothing does. */

@@ -1,5 +1,6 @@
 import { keyOf } from '../model/identity';
-import type { AnyDocument } from '../schema/records';
+import { blobOfDataUrl } from '../schema/picture';
+import type { AnyDocument, Picture } from '../schema/records';
 import { readDocument } from './readDocument';
 import type { Workspace } from './workspace.svelte';
 
@@ -15,6 +16,11 @@ interface Note {
 	readonly states: readonly (AnyDocument | null)[];
 }
 
+/** A picture that was just taken, in text. */
+interface PictureNote {
+	readonly states: readonly [null, Omit<Picture, 'image'> & { readonly image: string }];
+}
+
 /**
  * Notes what is not stored yet, and has it stored: where the page lives on, as one that is only hidden does,
  * the notes go with that. A full or forbidden localStorage only costs the note.
@@ -22,10 +28,14 @@ interface Note {
 export function leaveNotes(workspace: Workspace, salon: string, storage: Storage): void {
 	const keys: string[] = [];
 	for (const { key, states } of workspace.unsaved) {
-		// Pictures are no text, and are stored as soon as they are taken.
-		if (key.startsWith('picture:')) continue;
+		const isPicture = key.startsWith('picture:');
+		const text = workspace.textOf(key);
+		// Of a picture only what was just taken is noted; one that is let go is let go another time.
+		if (isPicture && (text === undefined || !states.at(-1))) continue;
 		try {
-			const note: Note = { states: states.map((state) => state ?? null) };
+			const note: Note | PictureNote = isPicture
+				? { states: [null, { ...(states.at(-1) as Picture), image: text ?? '' }] }
+				: { states: states.map((state) => state ?? null) };
 			storage.setItem(prefixOf(salon) + key, JSON.stringify(note));
 			keys.push(prefixOf(salon) + key);
 		} catch {
@@ -42,9 +52,20 @@ function clearWhenStored(workspace: Workspace, keys: readonly string[], storage:
 }
 
 const documentIn = (value: unknown) => {
-	const read = readDocument(value);
+	const read = readDocument(asPicture(value));
 	return read.ok ? read.document : undefined;
 };
+
+/** A picture that was noted in text as the picture itself; anything else as it is. */
+function asPicture(value: unknown): unknown {
+	const noted = value as { readonly kind?: unknown; readonly image?: unknown } | null;
+	if (noted?.kind !== 'picture' || typeof noted.image !== 'string') return value;
+	try {
+		return { ...noted, image: blobOfDataUrl(noted.image) };
+	} catch {
+		return value;
+	}
+}
 
 /** What a document was and became; nothing in a note that is a document itself, of an earlier Zelvant. */
 function statesIn(noted: Record<string, unknown>): readonly unknown[] | undefined {

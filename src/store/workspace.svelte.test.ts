@@ -278,24 +278,36 @@ describe('a page that closes', () => {
 			await vi.waitFor(() => expect(localStorage.length).toBe(0));
 		}
 	});
-	it('keeps a picture that was taken just before, and shows it with the visit it was noted for', async () => {
-		const place = disk();
-		const here = await place.open();
-		await here.readVisits([visit.id]);
-		minutes(here, 12);
-		const image = new Blob(['x'], { type: 'image/jpeg' });
-		here.transact('picture', (draft) => keepPicture(draft, visit.id, image, NOW));
-		// The page is gone before anybody waits for the next write; the store gets what is under way.
-		leaveNotes(here, 'demo', localStorage);
-		const noted = Object.entries(localStorage) as [string, string][];
-		const id = here.visits.get(visit.id)!.reading.picture!;
-		await vi.waitFor(async () => expect(await place.kept.get(`picture:${id}`)).toBeTruthy(), {
-			timeout: 200
-		});
-		for (const [key, value] of noted) localStorage.setItem(key, value);
-		const next = await place.open();
-		await takeNotes(next, 'demo', localStorage);
-		expect(next.pictures.get(id)!.image.size).toBe(1);
+	it('keeps a picture that was taken just before, stored or not, and shows it with its visit', async () => {
+		for (const arrives of [true, false]) {
+			localStorage.clear();
+			const place = disk();
+			const here = await place.open();
+			await here.readVisits([visit.id]);
+			const image = new Blob(['a picture'], { type: 'image/jpeg' });
+			place.refuse(() => true);
+			here.transact('picture', (draft) => keepPicture(draft, visit.id, image, NOW));
+			const id = here.visits.get(visit.id)!.reading.picture!;
+			await vi.waitFor(() => expect(here.textOf(`picture:${id}`)).toBeDefined());
+			// The page is gone before anybody knows whether it was written.
+			leaveNotes(here, 'demo', localStorage);
+			const noted = Object.entries(localStorage) as [string, string][];
+			expect(noted.some(([key]) => key.endsWith(`picture:${id}`))).toBe(true);
+			if (arrives) {
+				place.refuse(() => false);
+				await here.flush();
+			}
+			expect(Boolean(await place.kept.get(`picture:${id}`))).toBe(arrives);
+			place.refuse(() => false);
+			for (const [key, value] of noted) localStorage.setItem(key, value);
+			const next = await place.open();
+			await takeNotes(next, 'demo', localStorage);
+			expect(next.pictures.get(id)!.image.size).toBe(image.size);
+			expect(next.visits.get(visit.id)!.reading.picture).toBe(id);
+			await next.flush();
+			await vi.waitFor(() => expect(localStorage.length).toBe(0));
+			expect(next.textOf(`picture:${id}`)).toBeUndefined();
+		}
 	});
 	it('a picture does not wait for the next write', async () => {
 		const workspace = await disk().open();

@@ -1,9 +1,10 @@
 import { dequal as equal } from 'dequal/lite';
-import { SvelteMap } from 'svelte/reactivity';
+import { SvelteMap, SvelteSet } from 'svelte/reactivity';
 import { keyOf, newId } from '../model/identity';
 import { cardOf } from '../model/index/card';
 import { leafOf, type LedgerLeaf } from '../model/index/leaf';
 import { picturesOf } from '../model/visit/pictures';
+import { dataUrlOf } from '../schema/picture';
 import type { AnyDocument, Client, Learner, Picture, Shelf, Trial, Visit } from '../schema/records';
 import { CardIndex } from './cardIndex.svelte';
 import { currentGesture } from './gesture.svelte';
@@ -91,6 +92,8 @@ export class Workspace {
 	readonly learners = new SvelteMap<string, Learner>();
 	/** Pictures of the visits that were read. */
 	readonly pictures = new SvelteMap<string, Picture>();
+	/** Pictures that would be lost with a page that closes this moment: they are not shown as kept yet. */
+	readonly fresh = new SvelteSet<string>();
 	/** Where documents of each kind are held; the shelf is alone. */
 	readonly #maps = {
 		client: this.clients,
@@ -124,6 +127,8 @@ export class Workspace {
 	#begun = -Infinity;
 	#sequence = 0;
 	#asked = false;
+	/** Pictures that are not known to be stored, as text. */
+	readonly #texts = new Map<string, string>();
 
 	constructor(store: JournalledStore, options: WorkspaceOptions) {
 		this.#store = store;
@@ -429,6 +434,9 @@ export class Workspace {
 		});
 	}
 
+	/** A picture that is not known to be stored, as text; nothing of any other. */
+	textOf = (key: string): string | undefined => this.#texts.get(key);
+
 	/** Changes that another page noted when it was closed are laid on what is there now, one after the other. */
 	takeOver(key: string, states: readonly DocumentState[]): void {
 		for (const [i, after] of states.slice(1).entries()) {
@@ -444,8 +452,14 @@ export class Workspace {
 		this.#hold(key, document);
 		this.#dirty.add(key);
 		if (this.saveState.status === 'saved') this.saveState = { status: 'saving' };
-		// A picture is no text that a page could note as it closes: it goes at once.
 		if (document?.kind === 'picture') {
+			// A page that closes can note nothing but text: it is made now, and the picture goes at once.
+			this.fresh.add(key);
+			void dataUrlOf(document.image)
+				.then((text) => {
+					if (this.#dirty.has(key) || this.#flight?.entries.has(key)) this.#texts.set(key, text);
+				})
+				.finally(() => this.fresh.delete(key));
 			queueMicrotask(() => void this.flush());
 			return;
 		}
@@ -604,6 +618,8 @@ export class Workspace {
 
 	/** A document is stored: what was changed here since is laid on it. */
 	#settle(key: string, base: AnyDocument | undefined, stored: AnyDocument | undefined): void {
+		this.#texts.delete(key);
+		this.fresh.delete(key);
 		if (stored) this.#stored.set(key, stored);
 		else this.#stored.delete(key);
 		const mine = this.#held(key);

@@ -8,7 +8,10 @@
 	}
 	let { id, alt }: Props = $props();
 	const { workspace } = useRecords();
-	const kept = $derived(workspace.pictures.get(id));
+	/** What is shown as kept is kept: also where the page is closed this moment. */
+	const kept = $derived(
+		workspace.fresh.has(`picture:${id}`) ? undefined : workspace.pictures.get(id)
+	);
 	let url = $state('');
 	$effect(() => {
 		if (!kept) return undefined;

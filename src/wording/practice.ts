@@ -333,7 +333,6 @@ export const EYE_OPTIONS = [
 	{ value: 'deutan', label: 'without green cones' },
 	{ value: 'tritan', label: 'without blue cones' }
 ] as const satisfies readonly { value: Deficiency | 'usual'; label: string }[];
-export type Eye = (typeof EYE_OPTIONS)[number]['value'];
 
 const offWords = (off: number): string => {
 	const levels = Math.round(10 * Math.abs(off)) / 10;

@@ -3,8 +3,10 @@
 	import Strand from '../../charts/strand/Strand.svelte';
 	import { HEAD_PARTS } from '../../core/vocabulary';
 	import type { Act, Part } from '../../core/practice';
+	import { eyes } from '../../state/eyes.svelte';
 	import type { HeadRun } from '../../state/headRun.svelte';
 	import Button from '../../ui/Button.svelte';
+	import EyeChoice from './EyeChoice.svelte';
 	import { HEAD_PART_NAMES } from '../../wording/practiceHead';
 
 	interface Props {
@@ -40,7 +42,7 @@
 			<div class="h-56 bg-field px-4 max-tablet:h-44 max-tablet:px-1">
 				<Strand
 					hanging
-					colours={run.coloursOf(part)}
+					colours={run.coloursOf(part, eyes.sees)}
 					seed={130 + i}
 					coarseness={COARSENESS[run.head.texture]}
 					label="{HEAD_PART_NAMES[part]}: {standing(part)}"
@@ -60,3 +62,4 @@
 		</li>
 	{/each}
 </ul>
+<div class="mt-3 flex justify-end"><EyeChoice /></div>

@@ -1,15 +1,14 @@
 <script lang="ts">
 	import type { Lab } from '../../core/colour';
 	import { atLevel, type Question, type ShownStrand } from '../../core/practice';
-	import { explainedWords, type Eye } from '../../wording/practice';
+	import { explainedWords } from '../../wording/practice';
 	import PracticeStrand from './PracticeStrand.svelte';
 
 	interface Props {
 		question: Question;
 		given: string | number | undefined;
-		eye: Eye;
 	}
-	let { question, given, eye }: Props = $props();
+	let { question, given }: Props = $props();
 	/** Along the strand, where a fault runs along it. */
 	const lying = $derived(question.lesson === 'faults');
 	const strandOf = (labs: readonly Lab[], i: number): ShownStrand => ({
@@ -51,7 +50,7 @@
 				]}
 			>
 				<span class={['block', lying ? 'h-20' : 'mx-auto h-36 max-w-44']}
-					><PracticeStrand strand={strandOf(each.labs, i)} {eye} hanging={!lying} label="" /></span
+					><PracticeStrand strand={strandOf(each.labs, i)} hanging={!lying} label="" /></span
 				>
 				<span>
 					<b class="block text-18">{name}</b>

@@ -1,22 +1,18 @@
 <script lang="ts">
 	import { COARSENESS } from '../../charts/strand/coarseness';
 	import Strand from '../../charts/strand/Strand.svelte';
-	import { rgbOf, seenWithout, type Lab } from '../../core/colour';
+	import { rgbOf, type Lab } from '../../core/colour';
 	import { underLight, type LightName, type ShownStrand } from '../../core/practice';
-	import type { Eye } from '../../wording/practice';
+	import { eyes } from '../../state/eyes.svelte';
 
 	interface Props {
 		strand: ShownStrand;
 		light?: LightName;
-		eye?: Eye;
 		label: string;
 		hanging?: boolean;
 	}
-	let { strand, light = 'daylight', eye = 'usual', label, hanging = false }: Props = $props();
-	const seen = (lab: Lab) => {
-		const lit = underLight(lab, light);
-		return rgbOf(eye === 'usual' ? lit : seenWithout(lit, eye));
-	};
+	let { strand, light = 'daylight', label, hanging = false }: Props = $props();
+	const seen = (lab: Lab) => rgbOf(eyes.sees(underLight(lab, light)));
 	const colours = $derived({ hair: strand.labs.map(seen) });
 </script>
 

@@ -1,24 +1,21 @@
 <script lang="ts">
-	import { hexOf, levelOf, seenWithout, type Lab } from '../../core/colour';
+	import { hexOf, levelOf, type Lab } from '../../core/colour';
 	import { formatLevel, labOfPigment, naturalPigment } from '../../core/hair';
 	import { underLight, type Question } from '../../core/practice';
-	import { LIGHT_WORDS, type Eye } from '../../wording/practice';
+	import { eyes } from '../../state/eyes.svelte';
+	import { LIGHT_WORDS } from '../../wording/practice';
 	import EyeChoice from './EyeChoice.svelte';
 	import PracticeStrand from './PracticeStrand.svelte';
 
 	interface Props {
 		question: Question;
-		eye: Eye;
 		/** Whether it is answered: then the strands are named. */
 		answered: boolean;
 	}
-	let { question, eye, answered }: Props = $props();
+	let { question, answered }: Props = $props();
 	const { ask, strands, light } = $derived(question);
 	/** A white card and the grey behind lie in the same light, so that an eye can tell what is the light's. */
-	const lit = (lab: Lab) => {
-		const there = underLight(lab, light);
-		return hexOf(eye === 'usual' ? there : seenWithout(there, eye));
-	};
+	const lit = (lab: Lab) => hexOf(eyes.sees(underLight(lab, light)));
 	const CARD: Lab = { l: 95, a: 0, b: 0 };
 	const FIELD: Lab = { l: 57.3, a: 0, b: 0 };
 	const ladder = $derived(ask.lesson === 'level' && ask.ladder ? [2, 3, 4, 5, 6, 7, 8, 9, 10] : []);
@@ -49,7 +46,6 @@
 					<PracticeStrand
 						{strand}
 						{light}
-						{eye}
 						hanging={!along}
 						label={answered ? `${nameOf(i)}: ${levelAt(i)}` : nameOf(i)}
 					/>
@@ -83,7 +79,6 @@
 						><PracticeStrand
 							strand={{ labs: [rungLab(level)], texture: 'medium', breadth: 1, seed: 20 + level }}
 							{light}
-							{eye}
 							hanging
 							label=""
 						/></span

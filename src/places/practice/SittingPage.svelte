@@ -2,7 +2,6 @@
 	import { untrack } from 'svelte';
 	import type { Lesson } from '../../core/practice';
 	import { LESSONS } from '../../core/vocabulary';
-	import { eyes } from '../../state/eyes.svelte';
 	import { useClock } from '../../state/clock.svelte';
 	import { learning } from '../../state/learning.svelte';
 	import { useRecords } from '../../state/records';
@@ -96,7 +95,7 @@
 		{#each words.facts as fact (fact)}<p class="mb-3 max-w-160 text-18">{fact}</p>{/each}
 	{/if}
 	<div class="mt-2 max-w-220">
-		<Shown {question} eye={eyes.eye} answered={sitting.judged !== undefined} />
+		<Shown {question} answered={sitting.judged !== undefined} />
 		<div class="mt-5">
 			{#key question.seed}
 				<Answers {question} given={sitting.given} onanswer={answer} />
@@ -124,7 +123,7 @@
 				</div>
 			{/if}
 		</div>
-		{#if sitting.judged}<Outcomes {question} given={sitting.given} eye={eyes.eye} />{/if}
+		{#if sitting.judged}<Outcomes {question} given={sitting.given} />{/if}
 	</div>
 {:else if sitting}
 	<h1 class="figure text-40 leading-tight">All of it is answered</h1>
