@@ -12,7 +12,6 @@
 	import Button from '../../ui/Button.svelte';
 	import Choice from '../../ui/Choice.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
-	import { say } from '../../ui/say.svelte';
 	import Select from '../../ui/Select.svelte';
 	import Switch from '../../ui/Switch.svelte';
 	import PictureFold from '../../widgets/PictureFold.svelte';
@@ -58,6 +57,8 @@
 		undertone = ring = '';
 		seed = learning.seed();
 	}
+	/** The look that was kept last, to be taken back. */
+	let lastKept = $state.raw<string>();
 	function keep() {
 		if (!learner || level === undefined) return;
 		const look: Look = {
@@ -68,13 +69,16 @@
 			...(picture ? { picture } : {}),
 			...(ringLevel === undefined ? {} : { ring: ringLevel })
 		};
-		const step = workspace.transact('a swatch read', (draft) => {
+		lastKept = workspace.transact('a swatch read', (draft) => {
 			const { looks } = draft.learner(learner.id);
 			looks.push(look);
 			looks.splice(0, Math.max(0, looks.length - MOST_LOOKS));
 		});
-		say('Kept.', () => workspace.undo(step));
 		begin();
+	}
+	function takeBack() {
+		workspace.undo(lastKept);
+		lastKept = undefined;
 	}
 	const own = $derived(learner ? eyeByHue(learner.looks, 'person') : []);
 	const pictures = $derived(learner ? eyeByHue(learner.looks, 'picture') : []);
@@ -190,6 +194,7 @@
 					>Keep this look</Button
 				>
 				<Button onclick={begin}>Another swatch</Button>
+				{#if lastKept !== undefined}<Button onclick={takeBack}>Take the last look back</Button>{/if}
 			</div>
 		</section>
 		<section aria-labelledby="off-title">
