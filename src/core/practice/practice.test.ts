@@ -137,8 +137,13 @@ describe('questions', () => {
 		}
 	});
 	it('of faults: each is drawn by what causes it, and seen', () => {
-		for (const { answer, matter } of all('faults', [1, 2]))
+		for (const { answer, matter, ask, explained } of all('faults', [1, 2])) {
 			expect(answer).toMatchObject({ right: matter });
+			// What was asked for is what the sound part came to.
+			const sound = explained!.find(({ of }) => of === 'sound')!;
+			if (ask.lesson === 'faults')
+				expect(Math.abs(ask.aim - sound.level)).toBeLessThanOrEqual(0.25);
+		}
 	});
 });
 

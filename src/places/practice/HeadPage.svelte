@@ -101,7 +101,9 @@
 		above="Practice · head {seed}, {run.head.rank} of 12 for difficulty"
 	>
 		{#if !run.state.finished}
-			{#if run.acts.length > 0}<Button onclick={anew}>Begin anew</Button>{/if}
+			{#if run.acts.length > 0}<span class="self-end"
+					><Button onclick={anew}>Begin anew</Button></span
+				>{/if}
 			<HeadClock {run} />
 		{/if}
 	</PlaceHead>

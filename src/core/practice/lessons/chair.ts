@@ -316,7 +316,7 @@ export function faultQuestion(matter: string, rung: Rung, seed: number, chance: 
 			seed,
 			light: lightOf(rung, chance),
 			strands: [strandOf(labs, chance)],
-			ask: { lesson: 'faults', aim: Math.round(2 * sound) / 2 },
+			ask: { lesson: 'faults', aim: Math.round(2 * soundlyToned.level) / 2 },
 			answer: { form: 'choice', options: [...FAULT_MATTERS], right: fault },
 			because: { lesson: 'faults', fault, levels: toned.map(({ level }) => level) },
 			explained: [
