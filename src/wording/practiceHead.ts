@@ -157,6 +157,8 @@ export function otherWords(other: Other): string {
 			return `${other.level}${other.tone} for ${other.minutes} minutes (${toneWords(other.tone)})`;
 		case 'noToner':
 			return 'no toner';
+		case 'call':
+			return `without the call of ${other.minutes} minutes`;
 		case 'without':
 			return other.act === 'test' ? 'without the test strand' : 'without wiping it apart';
 		case 'asked':

@@ -77,7 +77,7 @@ export function strandStanding(
 	const last = [...tests].sort((p, q) => q.date.localeCompare(p.date))[0];
 	if (!last) return { standing: 'none' };
 	if (last.result !== 'clean') return { standing: last.result };
-	const since = changedOn.filter((date) => date > last.date).sort()[0];
+	const since = changedOn.filter((date) => date >= last.date).sort()[0];
 	if (since !== undefined) return { standing: 'outdated', by: since };
 	const monthsAgo = daysBetween(last.date, today) / DAYS_PER_MONTH;
 	if (monthsAgo > CAUTION_LIMITS.strandMonths) return { standing: 'due', monthsAgo };

@@ -29,6 +29,8 @@ const GRID = { from: -5, to: 5, points: 101 } as const;
 const PRIOR = { mean: -0.5, sd: 1.6 } as const;
 /** People learn: an answer counts by half after this many more. */
 const HALVED_AFTER = 40;
+/** What is older than this counts for less than a hundredth, and is left out. */
+const COUNTED = 280;
 /** Slips of somebody who knows. */
 const SLIPS = 0.03;
 /** What was known is asked at about this chance of being right: neither dull nor hopeless (reasoned). */
@@ -59,7 +61,8 @@ function momentsOf(
  * Ability in one lesson from its answers, oldest first, by Rasch's model with guessing and slips on a grid:
  * `p = g + (1 - s - g)/(1 + e^(h - θ))`, `g` one out of the options. Source: Rasch 1960; Birnbaum 1968.
  */
-export function abilityOf(answers: readonly Evidence[]): Ability {
+export function abilityOf(all: readonly Evidence[]): Ability {
+	const answers = all.slice(-COUNTED);
 	const logs = grid.map((theta) =>
 		answers.reduce(
 			(sum, { rung, right, options }, i) => {
@@ -107,8 +110,9 @@ const ROUNDING = 0.5 ** 2 / 12;
  * @returns nothing before any answer tells of it
  */
 export function acuityOf(answers: readonly Evidence[]): Acuity | undefined {
-	const looks = answers.filter(({ gap, off }) => gap !== undefined || off !== undefined);
-	if (looks.length === 0) return undefined;
+	const told = answers.filter(({ gap, off }) => gap !== undefined || off !== undefined);
+	if (told.length === 0) return undefined;
+	const looks = told.slice(-COUNTED);
 	const weightOf = (i: number) => Math.pow(0.5, (looks.length - 1 - i) / HALVED_AFTER);
 	const cells = SIGMAS.flatMap((sigma) =>
 		BIASES.map((bias) => {
@@ -146,6 +150,6 @@ export function acuityOf(answers: readonly Evidence[]): Acuity | undefined {
 		low: at(0.1),
 		high: at(0.9),
 		bias: mean(({ bias }) => bias),
-		looks: looks.length
+		looks: told.length
 	};
 }

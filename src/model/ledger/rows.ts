@@ -8,7 +8,7 @@ import type {
 	Visit
 } from '../../schema/records';
 import type { LedgerThing } from '../../schema/ledger';
-import { testLooksOf } from '../visit/strandTests';
+import { isStanding, testLooksOf } from '../visit/strandTests';
 import { daySteps, goesOn } from '../visit/day';
 
 /** What every row of the ledger tells: when, on whom, by whom, on which hair. */
@@ -87,7 +87,7 @@ const headOf = ({ naturalLevel, texture, warmth }: Reading): LedgerEntry['head']
 });
 
 /** Strands that were cut off and tried ahead of this head. */
-const trialsOf = ({ id, clientId, colourist, reading }: Visit): LedgerRow[] =>
+const trialsOf = ({ id, clientId, colourist, reading, date: visitDate }: Visit): LedgerRow[] =>
 	reading.strandTests.map((test): LedgerRow => ({
 		key: `${clientId} ${test.id}`,
 		visitId: id,
@@ -97,7 +97,10 @@ const trialsOf = ({ id, clientId, colourist, reading }: Visit): LedgerRow[] =>
 		head: headOf(reading),
 		minutes: test.looks?.at(-1) && Math.round(test.looks.at(-1)!.minute),
 		seen: test.looks?.at(-1)?.level ?? test.level,
-		expected: testLooksOf(reading, test).at(-1)?.expected,
+		// Of hair that was changed since, nobody can say what was to be expected then.
+		expected: isStanding(reading, test, visitDate)
+			? testLooksOf(reading, test).at(-1)?.expected
+			: undefined,
 		notes: test.note,
 		kind: 'trial',
 		result: test.result

@@ -16,7 +16,7 @@ import type { LiftAnswer } from './lift';
 import { daySteps, goesOn, MAIN_STEP, reaches, touchesScalp, volumeOn, type DayStep } from './day';
 import { picksBetween, stepOnHair, stepOnLights } from './kept';
 import { conditionOf, zonesOf } from './hair';
-import { oldColourMoved } from './strandTests';
+import { hairChangedOn, oldColourMoved } from './strandTests';
 
 /** A caution with what was said about it. */
 export interface StandingCaution extends Caution {
@@ -37,13 +37,7 @@ function mineralsIn({ water, history }: Reading, today: Day): Minerals | undefin
 
 /** Where this hair stands with strand tests on a day. */
 export const strandTestOf = (reading: Reading, today: Day): StrandStanding =>
-	strandStanding(
-		reading.strandTests,
-		reading.history
-			.filter(({ kind }) => kind !== 'cut' && kind !== 'swimming')
-			.map(({ date }) => date),
-		today
-	);
+	strandStanding(reading.strandTests, hairChangedOn(reading), today);
 
 /** A strength that goes onto a place. */
 export interface Poured {

@@ -5,6 +5,7 @@ import { quietFacts } from '../../testing/quietFacts';
 import { anyDocument, type Reading, type StrandTest } from '../../schema/records';
 import { newVisit } from '../commands/newVisit';
 import { checkCautions } from '../../core/caution';
+import { strandTestOf } from './cautions';
 import { learnedFrom } from './learned';
 import { layersByTest, oldColourMoved, taughtByStrands, testLooksOf } from './strandTests';
 
@@ -81,6 +82,17 @@ describe('a strand that is tried', () => {
 			taughtByStrands({ ...reading, history: [since as Reading['history'][number]] }, today)
 		).toEqual([]);
 		expect(taughtByStrands(triedOn(natural, 0.7, { result: 'reacted' }), today)).toEqual([]);
+	});
+	it('teaches nothing at the next visit, when the service of its own day has changed the hair', () => {
+		const reading = triedOn(natural, 0.7);
+		const own = { id: 'h', kind: 'lightening', date: today } as Reading['history'][number];
+		expect(taughtByStrands({ ...reading, history: [own] }, today)).toEqual([]);
+		expect(strandTestOf({ ...reading, history: [own] }, today)).toEqual({
+			standing: 'outdated',
+			by: today
+		});
+		const cut = { ...own, kind: 'cut' } as Reading['history'][number];
+		expect(taughtByStrands({ ...reading, history: [cut] }, today)).toHaveLength(MINUTES.length);
 	});
 	it('of old colour does not teach the rate, but how often the colour lay, and whether it moves', () => {
 		const really = triedOn(coloured(5), 1);

@@ -33,6 +33,10 @@ function looksAt(reading: Reading, test: StrandTest, zone = zoneOf(reading, test
 	}));
 }
 
+/** Whether a test still speaks of the hair as a reading has it. */
+export const isStanding = (reading: Reading, test: StrandTest, today: string): boolean =>
+	standing(reading, today).includes(test);
+
 /** What was seen on a strand beside what was to be expected. @param factor on the rate, as learned without it */
 export const testLooksOf = (reading: Reading, test: StrandTest, factor = 1): TestLook[] =>
 	looksAt(reading, test).map((look) => ({
@@ -41,13 +45,18 @@ export const testLooksOf = (reading: Reading, test: StrandTest, factor = 1): Tes
 		expected: expectedOf(look, factor)
 	}));
 
+/** Days on which something was done to this hair that a test of it does not outlast. */
+export const hairChangedOn = ({ history }: Pick<Reading, 'history'>): string[] =>
+	history.filter(({ kind }) => kind !== 'cut' && kind !== 'swimming').map(({ date }) => date);
+
 /** Tests of the hair as it is: nothing went on it since, and it did not react. */
 const standing = (reading: Reading, today: string): StrandTest[] =>
 	reading.strandTests.filter(
 		({ date, result }) =>
 			result !== 'reacted' &&
 			date <= today &&
-			!reading.history.some((entry) => entry.date > date && entry.kind !== 'cut')
+			// What went on it on the day of the test went on after it: a service follows its test.
+			!hairChangedOn(reading).some((changed) => changed >= date)
 	);
 
 /**

@@ -259,6 +259,16 @@ describe('the review', () => {
 		expect(left?.knowable).toBe('byAsking');
 		expect(boiled[0]).toBe(left);
 	});
+	it('tells what a call cost as what nobody could know', () => {
+		// So long on it that the minutes of the call are over the time.
+		const calls = [20, 25, 30, 35].flatMap((minutes) =>
+			reviewed(CALLED, plainRun(CALLED, { volume: 30, minutes })).filter(
+				({ other }) => other.decision === 'call'
+			)
+		);
+		expect(calls.length).toBeGreaterThan(0);
+		for (const { knowable } of calls) expect(knowable).toBe('no');
+	});
 	it('of the best run finds next to nothing', () => {
 		const { acts } = finish(bestRunSteps(hiddenHead(FIRST)));
 		const worth = reviewed(FIRST, acts).reduce((most, { points }) => Math.max(most, points), 0);

@@ -36,6 +36,8 @@ export type Other =
 			readonly minutes: number;
 	  }
 	| { readonly decision: 'noToner' }
+	/** No decision: what a call took. */
+	| { readonly decision: 'call'; readonly minutes: number }
 	| { readonly decision: 'without'; readonly act: Act['act'] }
 	| { readonly decision: 'asked'; readonly topic: Topic };
 
@@ -224,6 +226,8 @@ function knowableOf(head: HiddenHead, acts: readonly Act[], other: Other): Knowa
 	switch (other.decision) {
 		case 'asked':
 			return 'byAsking';
+		case 'call':
+			return 'no';
 		case 'toner':
 		case 'noToner':
 			return 'wasShown';
@@ -261,6 +265,12 @@ export function* reviewSteps(head: HiddenHead, acts: readonly Act[]): Steps<Revi
 		() => toners(acts)
 	];
 	const items: ReviewItem[] = [];
+	if (head.call) {
+		const outcome = outcomeOf(replay({ ...head, call: undefined }, acts), acts);
+		const points = outcome.score - score;
+		const other: Other = { decision: 'call', minutes: head.call.minutes };
+		if (points >= WORTH) items.push({ other, knowable: 'no', points, outcome });
+	}
 	for (const [k, kind] of kinds.entries()) {
 		const found = new Map<string, ReviewItem>();
 		for (const { other, acts: changed } of kind()) {
