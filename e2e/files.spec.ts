@@ -81,6 +81,37 @@ test('of a file only what is wanted is taken in; whoever leaves finds it waiting
 	await expect(page.getByLabel('Lightener’s name')).toHaveValue('Saltmarsh');
 });
 
+test('whoever leaves while records come in is asked first, and may stay', async ({ page }) => {
+	await openDemo(page);
+	const file = parse(await exportAll(page));
+	const anneke = file.documents.find(({ id }) => id === 'anneke-rill')!;
+	anneke['note'] = 'from the file';
+	await saved(page);
+	await importFile(page, JSON.stringify(file));
+	// Another window is writing, and takes its time.
+	await page.evaluate(
+		() =>
+			new Promise<void>((locked) => {
+				void navigator.locks.request('zelvant-demo', () => {
+					locked();
+					return new Promise<void>((done) => addEventListener('other-window-done', () => done()));
+				});
+			})
+	);
+	await page.getByRole('button', { name: 'Import these' }).click();
+	await expect(page.getByText('Taking them in…')).toBeVisible();
+	const asked = page.waitForEvent('dialog');
+	const left = page.evaluate(() => location.reload());
+	const dialog = await asked;
+	expect(dialog.type()).toBe('beforeunload');
+	await dialog.dismiss();
+	await left;
+	await page.evaluate(() => dispatchEvent(new Event('other-window-done')));
+	await expect(page.getByText('0 added, 1 changed.')).toBeVisible();
+	await page.goto('/clients/anneke-rill');
+	await expect(page.getByLabel('Note')).toHaveValue('from the file');
+});
+
 const bad: [name: string, content: string | Buffer, says: RegExp][] = [
 	['damaged', '{"format":"zelvant-records","version":1,"docu', /cut off or damaged/],
 	['foreign', '{"hello":"there"}', /not a file of Zelvant records/],

@@ -59,8 +59,13 @@
 		importing.leave();
 		reset();
 	}
+	/** Whoever leaves while records come in is asked first: what has not come in by then does not. */
+	const asked = (event: BeforeUnloadEvent) => event.preventDefault();
 	async function accept(take: readonly ImportKind[]) {
-		const done = await importing.accept(workspace, take);
+		window.addEventListener('beforeunload', asked);
+		const done = await importing
+			.accept(workspace, take)
+			.finally(() => window.removeEventListener('beforeunload', asked));
 		reset();
 		if (!done) return;
 		const { added, changed, step, cameIn, trouble } = done;
