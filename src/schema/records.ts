@@ -588,6 +588,14 @@ export const result = z.object({
 			areas: z.optional(z.partialRecord(areaName, expectedEnd))
 		})
 	),
+	/** What was planned when it was recorded: minutes at the chair, grams of lightener mixed, the price by the rates. */
+	planned: z.optional(
+		z.object({
+			minutes: wholeWithin(BOUNDS.tookMinutes),
+			grams: wholeWithin(BOUNDS.dayGrams),
+			price: z.optional(within(BOUNDS.price))
+		})
+	),
 	/** The same of single zones, and of areas that are not as the rest. */
 	zones: z.optional(z.partialRecord(zoneName, seenPlace)),
 	areas: z.optional(z.partialRecord(areaName, seenPlace)),

@@ -49,13 +49,27 @@ describe('the end of a visit', () => {
 			stretch: 'slow'
 		});
 	});
+	it('keeps what was expected and planned when it was recorded, whatever is learned or changed later', async () => {
+		const { session, view } = await open('casimir-bly');
+		const { planned } = view;
+		const expected = view.rows.map((row) => Number(row.expected.toned.toFixed(1)));
+		expect(planned).toMatchObject({ minutes: session.chairMinutes, grams: session.work.grams });
+		session.change('recorded', (draft) => record(draft, view.foreseen, 13, NOW));
+		session.change('told otherwise', (draft) => {
+			draft.lift.minutes = 20;
+			draft.reading.naturalLevel -= 1;
+		});
+		flushSync();
+		expect(session.work.chairMinutes).not.toBe(planned.minutes);
+		expect(view.planned).toEqual(planned);
+		expect(view.rows.map((row) => row.expected.toned)).toEqual(expected);
+	});
 	it('the next visit starts zone by zone from what was seen there, under its toner', async () => {
 		const { session, view } = await open('casimir-bly');
 		const [lengths, ends] = view.rows;
 		session.change('recorded', (draft) => {
 			seePlace(draft, { zone: 'ends' }, { level: ends!.expected.toned - 0.5 }, false);
-			const { finished, rawLevel } = session.head;
-			record(draft, { toned: finished.level, lifted: rawLevel }, view.expectedPlaces, 13, NOW);
+			record(draft, view.foreseen, 13, NOW);
 		});
 		const next = nextReading(session.visit, dayAfter(MOMENT.day, 90));
 		expect(next.zones.ends.presentLevel).toBeCloseTo(ends!.expected.lifted - 0.5, 0);
@@ -72,8 +86,7 @@ describe('the end of a visit', () => {
 				const row = view.rows.find((each) => each.key === key)!;
 				seePlace(draft, row.place, { level: row.expected.toned + off }, row.isMain);
 			}
-			const { finished, rawLevel } = session.head;
-			record(draft, { toned: finished.level, lifted: rawLevel }, view.expectedPlaces, 13, NOW);
+			record(draft, view.foreseen, 13, NOW);
 			return nextReading(draft, dayAfter(MOMENT.day, 90));
 		};
 		const levelOf = (reading: ReturnType<typeof nextReading>) =>
@@ -105,19 +118,27 @@ describe('the end of a visit', () => {
 	});
 	it('keeps how long they sat, as it is shown, unless somebody said otherwise', async () => {
 		const { session } = await open('hesper-oake');
-		session.change('recorded', (draft) => record(draft, { toned: 8, lifted: 8 }, {}, 6, NOW));
+		session.change('recorded', (draft) =>
+			record(draft, { expected: { toned: 8, lifted: 8 } }, 6, NOW)
+		);
 		expect(session.visit.result.tookMinutes).toBe(70);
 		const other = (await open('hesper-oake')).session;
 		other.change('told', (draft) => (draft.result.tookMinutes = 95));
-		other.change('recorded', (draft) => record(draft, { toned: 8, lifted: 8 }, {}, 6, NOW));
+		other.change('recorded', (draft) =>
+			record(draft, { expected: { toned: 8, lifted: 8 } }, 6, NOW)
+		);
 		expect(other.visit.result.tookMinutes).toBe(95);
 		const waits = (await open('anneke-rill')).session;
-		waits.change('recorded', (draft) => record(draft, { toned: 8, lifted: 8 }, {}, 6, NOW));
+		waits.change('recorded', (draft) =>
+			record(draft, { expected: { toned: 8, lifted: 8 } }, 6, NOW)
+		);
 		expect(waits.visit.result.tookMinutes).toBeUndefined();
 	});
 	it('a retouch is no further lightening of hair that was light, a foil over it is', async () => {
 		const { session } = await open('anneke-rill');
-		session.change('recorded', (draft) => record(draft, { toned: 8, lifted: 8 }, {}, 6, NOW));
+		session.change('recorded', (draft) =>
+			record(draft, { expected: { toned: 8, lifted: 8 } }, 6, NOW)
+		);
 		const day = dayAfter(MOMENT.day, 42);
 		expect(nextReading(session.visit, day).strain.lightenings).toBe(2);
 		const over = {

@@ -10,10 +10,13 @@ import {
 } from '../core/plan';
 import type { SurpriseAnswer } from '../core/learn';
 import {
+	plannedOf,
 	seenAt,
 	type EndPlace,
 	type ExpectedEnd,
 	type ExpectedPlaces,
+	type Foreseen,
+	type PlannedDay,
 	type SeenPlace
 } from '../model/commands/result';
 import { goesOn } from '../model/visit/day';
@@ -24,6 +27,7 @@ import type { Day } from '../model/time';
 import type { ZoneName } from '../schema/records';
 import type { HairView } from './hairView.svelte';
 import type { TonerView } from './tonerView.svelte';
+import { endExpected } from './endExpected';
 import { steady } from './steady';
 import type { VisitState } from './visitState.svelte';
 
@@ -67,6 +71,11 @@ export class SendOffView {
 		];
 	});
 
+	/** What was expected of the hair that the figures speak of. */
+	get end(): ExpectedEnd {
+		return endExpected(this.#session);
+	}
+
 	#zoneRow(head: HairView, zone: ZoneName): EndRow {
 		const { result } = this.#session.visit;
 		const { plan } = head;
@@ -77,7 +86,10 @@ export class SendOffView {
 			place: { zone },
 			zone,
 			isMain,
-			expected: this.#expectedOf(head, zone),
+			expected: {
+				...this.#expectedOf(head, zone),
+				...(isMain ? this.end : result.expected?.zones?.[zone])
+			},
 			bare: this.#levels.findLast((seen) => seen.zone === zone)?.level,
 			seen: seenAt(result, { zone }),
 			minutes: plan.covers[zone] && goesOn(plan) ? plan.minutes - delay : undefined
@@ -113,21 +125,34 @@ export class SendOffView {
 
 	#areaRow(area: AreaName, areas: readonly AreaName[]): EndRow {
 		const hair = this.#session.hairOf(area);
+		const { result } = this.#session.visit;
 		const { plan } = hair;
 		return {
 			key: area,
 			place: { area },
 			areas,
 			isMain: false,
-			expected: this.#expectedOf(hair, hair.zone.name),
+			expected: { ...this.#expectedOf(hair, hair.zone.name), ...result.expected?.areas?.[area] },
 			bare: undefined,
-			seen: seenAt(this.#session.visit.result, { area }),
+			seen: seenAt(result, { area }),
 			minutes: goesOn(plan) ? plan.minutes : undefined
 		};
 	}
 
-	/** What is expected of each zone and of areas apart, as the record keeps it. */
-	get expectedPlaces(): ExpectedPlaces {
+	/** What the visit was to take: as it was recorded, and until then as it is planned now. */
+	get planned(): PlannedDay {
+		return this.#session.visit.result.planned ?? plannedOf(this.#session.work);
+	}
+
+	/** What is expected of the head, of each zone and of areas apart, and what it is to take, as the record keeps it. */
+	get foreseen(): Foreseen {
+		const { finished, rawLevel } = this.#session.head;
+		return {
+			expected: { toned: finished.level, lifted: rawLevel, ...this.#expectedPlaces },
+			planned: plannedOf(this.#session.work)
+		};
+	}
+	get #expectedPlaces(): ExpectedPlaces {
 		return {
 			zones: Object.fromEntries(
 				this.rows.flatMap(({ zone, expected }) => (zone ? [[zone, expected]] : []))

@@ -208,7 +208,7 @@ describe('the next visit', () => {
 	});
 	it('of which nobody saw the end starts from what was expected, and says so until it is read', () => {
 		const visit = newVisit('c', momentIn(new Date('2026-01-05T10:00:00Z'), 'Etc/UTC'));
-		record(visit, { toned: 8.44, lifted: 9.02 }, {}, 8, new Date('2026-01-05T13:00:00Z'));
+		record(visit, { expected: { toned: 8.44, lifted: 9.02 } }, 8, new Date('2026-01-05T13:00:00Z'));
 		expect(visit.result).toMatchObject({
 			expected: { toned: 8.4, lifted: 9, zones: {} },
 			returnWeeks: 8
@@ -234,7 +234,7 @@ describe('the next visit', () => {
 			{ id: 'a', minute: 20, zone: 'lengths', level: 7.5, text: '' },
 			{ id: 'b', minute: 35, zone: 'lengths', level: 8.2, undertone: 'yellow', text: '' }
 		];
-		record(visit, { toned: 8.4, lifted: 9 }, {}, 8, new Date('2026-01-05T13:00:00Z'));
+		record(visit, { expected: { toned: 8.4, lifted: 9 } }, 8, new Date('2026-01-05T13:00:00Z'));
 		seeResult(visit, 7.6);
 		const next = nextReading(visit, MOMENT.day);
 		expect(next.zones.lengths).toEqual({
@@ -250,7 +250,7 @@ describe('the next visit', () => {
 		const visit = newVisit('c', momentIn(new Date('2026-01-05T10:00:00Z'), 'Etc/UTC'));
 		visit.reading.zones.ends = { state: 'lightened', presentLevel: 8.8, artificial: [] };
 		visit.aim.level = 9;
-		record(visit, { toned: 8.4, lifted: 9 }, {}, 8, new Date('2026-01-05T13:00:00Z'));
+		record(visit, { expected: { toned: 8.4, lifted: 9 } }, 8, new Date('2026-01-05T13:00:00Z'));
 		expect(nextReading(visit, MOMENT.day).zones.ends.presentLevel).toBe(8.8);
 		expect(nextReading(visit, MOMENT.day).zones.lengths.presentLevel).toBe(9);
 		const toned = { ...visit, noLift: true as const };

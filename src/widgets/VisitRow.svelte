@@ -4,6 +4,7 @@
 	import { formatLevel } from '../core/hair';
 	import { useRecords } from '../state/records';
 	import type { Visit } from '../schema/records';
+	import { endExpected } from '../state/endExpected';
 	import { openVisit } from '../state/openVisit';
 	import { stationLine, stationState } from './summary';
 	import { cautionWords } from '../wording/cautions';
@@ -62,7 +63,7 @@
 				><Strand
 					colours={session.head.tonedColours}
 					seed={32}
-					label="expected {formatLevel(session.head.finished.level)}"
+					label="expected {formatLevel(endExpected(session).toned)}"
 				/></span
 			>
 		</span>

@@ -75,6 +75,8 @@ export const BOUNDS = {
 	packGrams: { min: 1, max: 10_000, step: 1 },
 	/** Minutes at the chair, from sitting down to getting up. */
 	tookMinutes: { min: 1, max: 1440, step: 5 },
+	/** Lightener mixed for one day, all applications together. */
+	dayGrams: { min: 0, max: 20_000, step: 1 },
 	/** What a visit costs, in the salon's currency. */
 	price: { min: 0, max: 100_000, step: 1 },
 	leftoverGrams: { min: 0, max: 2000, step: 1 },

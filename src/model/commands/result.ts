@@ -2,6 +2,7 @@ import type { AreaName } from '../../core/lift';
 import type { SurpriseCause } from '../../core/learn';
 import { BOUNDS } from '../../core/vocabulary';
 import type { Visit, ZoneName } from '../../schema/records';
+import type { DayWork } from '../visit/work';
 
 const tenth = (level: number): number => Math.round(level * 10) / 10;
 
@@ -10,6 +11,13 @@ type Result = Visit['result'];
 export type ExpectedEnd = Omit<NonNullable<Result['expected']>, 'zones' | 'areas'>;
 /** The same of single zones, and of areas that are not as the rest. */
 export type ExpectedPlaces = Pick<NonNullable<Result['expected']>, 'zones' | 'areas'>;
+/** What a visit was to take: minutes at the chair, grams of lightener, a price where the salon has rates. */
+export type PlannedDay = NonNullable<Result['planned']>;
+/** What a record keeps of what was foreseen. */
+export interface Foreseen {
+	readonly expected: ExpectedEnd & ExpectedPlaces;
+	readonly planned?: PlannedDay | undefined;
+}
 /** What somebody tells of some of the hair at the end. */
 export type SeenPlace = NonNullable<NonNullable<Result['zones']>[ZoneName]>;
 
@@ -35,25 +43,39 @@ export function satMinutes(
 	return minutes >= 1 && minutes <= BOUNDS.tookMinutes.max ? minutes : undefined;
 }
 
+/** What the work of a day is to take, as the record keeps it: whole, and within what a record holds. */
+export const plannedOf = ({
+	chairMinutes,
+	grams,
+	price
+}: Pick<DayWork, 'chairMinutes' | 'grams' | 'price'>): PlannedDay => ({
+	minutes: wholeIn(chairMinutes, BOUNDS.tookMinutes),
+	grams: wholeIn(grams, BOUNDS.dayGrams),
+	...(price === undefined ? {} : { price: wholeIn(price, BOUNDS.price) })
+});
+const wholeIn = (value: number, { min, max }: { readonly min: number; readonly max: number }) =>
+	Math.min(max, Math.max(min, Math.round(value)));
+
 /**
  * Records what a visit came to, on its draft. What somebody saw stays as written; where nobody looked, none
  * is made up: what was expected stands beside it as that.
- * @param expected of the hair that the figures speak of
- * @param places expected of each zone, and of areas apart by the first of those that are alike
+ * @param foreseen what was expected of the hair that the figures speak of, of each zone, and of areas apart by the
+ * first of those that are alike; and what the day was to take
  * @param returnWeeks weeks after which this is usually done again
  */
 export function record(
 	draft: Visit,
-	expected: ExpectedEnd,
-	{ zones = {}, areas = {} }: ExpectedPlaces,
+	{ expected, planned }: Foreseen,
 	returnWeeks: number,
 	now: Date
 ): void {
+	const { zones = {}, areas = {} } = expected;
 	draft.result.expected = {
 		...tenths(expected),
 		zones: eachInTenths(zones),
 		areas: eachInTenths(areas)
 	};
+	if (planned) draft.result.planned = planned;
 	draft.result.recordedAt = now.toISOString();
 	draft.result.returnWeeks ??= returnWeeks;
 	const sat = satMinutes(draft, now);

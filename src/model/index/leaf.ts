@@ -13,12 +13,15 @@ export interface LedgerLeaf extends BookedVisit {
 
 /** The leaf of a visit. */
 export function leafOf(visit: Visit): LedgerLeaf {
-	const { recordedAt, tookMinutes, price } = visit.result;
+	const { recordedAt, tookMinutes, price, planned } = visit.result;
 	return {
 		visitId: visit.id,
 		date: visit.date,
 		rows: rowsOf(visit),
 		used: usedAt(visit),
-		came: recordedAt === undefined ? undefined : { minutes: tookMinutes, price }
+		came:
+			recordedAt === undefined
+				? undefined
+				: { minutes: tookMinutes, price, plannedMinutes: planned?.minutes }
 	};
 }

@@ -141,5 +141,23 @@ describe('money', () => {
 			askedVisits: 1,
 			minutes: 300
 		});
+		// A visit of which nobody knows the price neither earns nor costs anything of the hour.
+		const cost = weighedCost(usedAt(worked), shelf)!;
+		expect(months[0]!.hourEarned).toBeCloseTo((200 - cost) / 2.5, 9);
+	});
+	it('a month tells by how much visits ran over their plans, of those of which both are known', () => {
+		const took = (tookMinutes: number | undefined, planned?: number) =>
+			({
+				...worked,
+				result: {
+					...worked.result,
+					recordedAt: '2026-03-02T12:00:00.000Z',
+					tookMinutes,
+					...(planned === undefined ? {} : { planned: { minutes: planned, grams: 90 } })
+				}
+			}) as unknown as Visit;
+		const over = (...visits: Visit[]) => moneyByMonth(visits.map(leafOf), shelf)[0]!.overMinutes;
+		expect(over(took(150, 120), took(120, 130), took(90), took(undefined, 60))).toBeCloseTo(10, 9);
+		expect(over(took(90))).toBeUndefined();
 	});
 });

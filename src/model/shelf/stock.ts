@@ -1,3 +1,4 @@
+import { group, mean, sum } from 'd3-array';
 import { csvFormat } from 'd3-dsv';
 import { stockLeft, type StockLeft } from '../../core/mix';
 import { CHOSEN_PRODUCTS, factsOf, type Product } from '../../core/vocabulary';
@@ -189,7 +190,12 @@ export interface BookedVisit {
 	readonly used: readonly Used[];
 	/** Minutes it took and what was asked; nothing before it is recorded. */
 	readonly came:
-		{ readonly minutes: number | undefined; readonly price: number | undefined } | undefined;
+		| {
+				readonly minutes: number | undefined;
+				readonly price: number | undefined;
+				readonly plannedMinutes?: number | undefined;
+		  }
+		| undefined;
 }
 
 /** What a month took and earned. */
@@ -202,6 +208,10 @@ export interface MonthMoney {
 	readonly asked: number;
 	readonly askedVisits: number;
 	readonly materials: number;
+	/** What an hour at the chair earned, materials taken off, over the visits of which price and time are known. */
+	readonly hourEarned: number | undefined;
+	/** Minutes that a visit took over what was planned, on average of those of which both are known. */
+	readonly overMinutes: number | undefined;
 }
 
 /** Month by month, the latest first, of visits that were recorded. */
@@ -209,27 +219,30 @@ export function moneyByMonth(
 	visits: Iterable<BookedVisit>,
 	shelf: Shelf | undefined
 ): MonthMoney[] {
-	const months = new Map<string, MonthMoney>();
-	for (const { date, used, came } of visits) {
-		if (!came) continue;
-		const { minutes = 0, price } = came;
-		const month = date.slice(0, 7);
-		const known = months.get(month) ?? {
+	const byMonth = group(
+		[...visits].flatMap(({ date, used, came }) =>
+			came ? [{ month: date.slice(0, 7), ...came, materials: weighedCost(used, shelf) ?? 0 }] : []
+		),
+		({ month }) => month
+	);
+	const months = [...byMonth].map(([month, all]): MonthMoney => {
+		const priced = all.filter(({ price }) => price !== undefined);
+		const timed = priced.filter(({ minutes = 0 }) => minutes > 0);
+		const hours = sum(timed, ({ minutes = 0 }) => minutes) / 60;
+		const judged = all.flatMap(({ minutes, plannedMinutes }) =>
+			minutes === undefined || plannedMinutes === undefined ? [] : [minutes - plannedMinutes]
+		);
+		return {
 			month,
-			visits: 0,
-			minutes: 0,
-			asked: 0,
-			askedVisits: 0,
-			materials: 0
+			visits: all.length,
+			minutes: sum(all, ({ minutes = 0 }) => minutes),
+			asked: sum(priced, ({ price = 0 }) => price),
+			askedVisits: priced.length,
+			materials: sum(all, ({ materials }) => materials),
+			hourEarned:
+				hours > 0 ? sum(timed, ({ price = 0, materials }) => price - materials) / hours : undefined,
+			overMinutes: mean(judged)
 		};
-		months.set(month, {
-			month,
-			visits: known.visits + 1,
-			minutes: known.minutes + minutes,
-			asked: known.asked + (price ?? 0),
-			askedVisits: known.askedVisits + (price === undefined ? 0 : 1),
-			materials: known.materials + (weighedCost(used, shelf) ?? 0)
-		});
-	}
-	return [...months.values()].sort((p, q) => q.month.localeCompare(p.month));
+	});
+	return months.sort((p, q) => q.month.localeCompare(p.month));
 }

@@ -5,6 +5,7 @@ import { bisect, type Chance } from '../../core/numeric';
 import { RETURN_WEEKS_BY_KIND } from '../../core/plan';
 import { BOUNDS } from '../../core/vocabulary';
 import type { MixedBowl, Shelf, ShelfLine, Visit } from '../../schema/records';
+import { plannedOf } from '../commands/result';
 import { weighedLightener } from '../shelf/stock';
 import { dayBowls } from '../visit/dayBowls';
 import { aimOf, aimOn } from '../visit/exceptions';
@@ -165,6 +166,7 @@ export function simulateService(day: SimulatedDay): Visit {
 			level: onScale(tenth(end.toned + eye() / 2)),
 			tone: end.word,
 			expected: { toned: tenth(guess.toned), lifted: tenth(guess.raw) },
+			planned: plannedOf(work),
 			leftoverGrams: Math.max(0, Math.round(grams - needed * (hand.uses + chance.normal(0.04)))),
 			returnWeeks: RETURN_WEEKS_BY_KIND[aim.kind].from,
 			tookMinutes: took,

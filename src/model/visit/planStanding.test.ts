@@ -22,7 +22,7 @@ async function planned() {
 }
 const recorded = (visit: Visit, seen?: number): Visit => {
 	const done = structuredClone(visit);
-	record(done, { toned: 7, lifted: 7.2 }, {}, 8, MOMENT.at);
+	record(done, { expected: { toned: 7, lifted: 7.2 } }, 8, MOMENT.at);
 	if (seen !== undefined) seeResult(done, seen);
 	return done;
 };

@@ -4,6 +4,7 @@
 	import { readColours } from '../../model/clientRows';
 	import type { Visit } from '../../schema/records';
 	import { useClock } from '../../state/clock.svelte';
+	import { endExpected } from '../../state/endExpected';
 	import { openVisit } from '../../state/openVisit';
 	import { useRecords } from '../../state/records';
 	import { formatDate } from '../../wording/words';
@@ -22,7 +23,7 @@
 	// svelte-ignore state_referenced_locally
 	// Visits are keyed by what they go by.
 	const session = openVisit(useRecords().workspace, useClock(), visit.id);
-	const level = $derived(visit.result.level ?? session.head.finished.level);
+	const level = $derived(visit.result.level ?? endExpected(session).toned);
 	const height = $derived(Math.max(28, visit.reading.lengthCm * scale));
 </script>
 

@@ -11,9 +11,11 @@
 	}
 	let { months, shelf }: Props = $props();
 	const money = (value: number) => formatPrice(value, shelf);
-	/** What an hour at the chair earned, materials taken off; nothing where it is not known. */
-	const perHour = ({ asked, materials, minutes }: MonthMoney) =>
-		asked > 0 && minutes > 0 ? (60 * (asked - materials)) / minutes : undefined;
+	/** How a visit stood to its plan, on average. */
+	const overWords = (over: number) =>
+		Math.abs(over) < 0.5
+			? 'as planned'
+			: `${Math.abs(over).toFixed(0)} min ${over > 0 ? 'over' : 'under'}`;
 	const columns: readonly TableColumn<MonthMoney>[] = [
 		{
 			id: 'month',
@@ -30,6 +32,13 @@
 			track: '112px',
 			end: true
 		},
+		{
+			id: 'over',
+			head: 'A visit, to its plan',
+			value: ({ overMinutes }) => overMinutes,
+			track: '144px',
+			end: true
+		},
 		{ id: 'asked', head: 'Asked', value: ({ asked }) => asked, track: '96px', end: true },
 		{
 			id: 'materials',
@@ -38,7 +47,13 @@
 			track: '96px',
 			end: true
 		},
-		{ id: 'hour', head: 'An hour earned', value: perHour, track: '128px', end: true }
+		{
+			id: 'hour',
+			head: 'An hour earned',
+			value: ({ hourEarned }) => hourEarned,
+			track: '128px',
+			end: true
+		}
 	];
 </script>
 
@@ -50,9 +65,12 @@
 				{#if column === 'month'}<b>{formatMonth(`${row.month}-01`)}</b>
 				{:else if column === 'visits'}{row.visits}
 				{:else if column === 'hours'}{row.minutes > 0 ? formatHours(row.minutes) : '–'}
+				{:else if column === 'over'}{row.overMinutes === undefined
+						? '–'
+						: overWords(row.overMinutes)}
 				{:else if column === 'asked'}{row.askedVisits > 0 ? money(row.asked) : '–'}
 				{:else if column === 'materials'}{row.materials > 0 ? money(row.materials) : '–'}
-				{:else}{perHour(row) === undefined ? '–' : money(perHour(row)!)}{/if}
+				{:else}{row.hourEarned === undefined ? '–' : money(row.hourEarned)}{/if}
 			{/snippet}
 		</Table>
 	</section>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { BOUNDS } from '../../core/vocabulary';
-	import { satMinutes } from '../../model/commands/result';
+	import { satMinutes, type PlannedDay } from '../../model/commands/result';
 	import { usedAt, weighedCost, weighedLightener } from '../../model/shelf/stock';
 	import { useClock } from '../../state/clock.svelte';
 	import { useVisit } from '../../state/visitContext';
@@ -8,13 +8,17 @@
 	import TextField from '../../ui/TextField.svelte';
 	import { formatDay, formatHours, formatPrice } from '../../wording/words';
 
+	interface Props {
+		/** What the visit was to take. */
+		planned: PlannedDay;
+	}
+	let { planned }: Props = $props();
 	const session = useVisit();
 	const clock = useClock();
 	const result = $derived(session.visit.result);
 	const mixed = $derived(weighedLightener(session.visit));
 	/** Minutes since they sat down, while they sit. */
 	const sat = $derived(satMinutes(session.visit, clock.now()));
-	const price = $derived(session.work.price);
 	const cost = $derived(weighedCost(usedAt(session.visit), session.shelf));
 	const weighed = $derived(
 		(mixed > 0 ? `; weighed ${Math.round(mixed)} g` : '') +
@@ -69,9 +73,9 @@
 	</div>
 	{#if quoted}<p class="pt-2">{quoted}</p>{/if}
 	<p class="pt-2 text-14 text-ink-soft">
-		Planned {formatHours(session.chairMinutes)}{price === undefined
+		Planned {formatHours(planned.minutes)}{planned.price === undefined
 			? ''
-			: `, ${formatPrice(Math.round(price / 10) * 10, session.shelf)}`}, {session.work.grams} g of lightener
-		mixed{weighed}.
+			: `, ${formatPrice(Math.round(planned.price / 10) * 10, session.shelf)}`}, {planned.grams} g of
+		lightener mixed{weighed}.
 	</p>
 </section>

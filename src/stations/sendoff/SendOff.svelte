@@ -37,21 +37,12 @@
 	const result = $derived(session.visit.result);
 	const recorded = $derived(result.recordedAt !== undefined);
 	const view = new SendOffView(session);
-	const gap = $derived(
-		result.level === undefined ? undefined : result.level - session.head.finished.level
-	);
+	const gap = $derived(result.level === undefined ? undefined : result.level - view.end.toned);
 
 	function recordVisit() {
 		workspace.transact('recorded', (draft) => {
 			const own = draft.visit(session.id);
-			const { finished, rawLevel } = session.head;
-			record(
-				own,
-				{ toned: finished.level, lifted: rawLevel },
-				view.expectedPlaces,
-				view.back.from,
-				clock.now()
-			);
+			record(own, view.foreseen, view.back.from, clock.now());
 			const next = nextFromRecord(workspace.visitsOf(own.clientId), own);
 			if (next) draft.put(next);
 		});
@@ -84,9 +75,7 @@
 
 <Station
 	question="What did this head do?"
-	answer={result.level === undefined
-		? formatLevel(session.head.finished.level)
-		: formatLevel(result.level)}
+	answer={formatLevel(result.level ?? view.end.toned)}
 	words={result.level === undefined
 		? `${tonedWord(session.head)} expected`
 		: `${result.tone || tonedWord(session.head)} seen`}
@@ -117,7 +106,7 @@
 		<StrandRow
 			name="lifted"
 			colours={session.head.rawColours}
-			value={formatLevel(session.head.rawLevel)}
+			value={formatLevel(view.end.lifted)}
 			words={session.head.rawUndertone.name}
 			height={40}
 		/>
@@ -125,7 +114,7 @@
 			name="toned"
 			strong
 			colours={session.head.tonedColours}
-			value={formatLevel(session.head.finished.level)}
+			value={formatLevel(view.end.toned)}
 			words={tonedWord(session.head)}
 			height={72}
 		/>
@@ -143,7 +132,7 @@
 			<div class="grid grid-cols-[repeat(auto-fit,minmax(300px,1fr))] gap-x-11 gap-y-6">
 				<div class="flex flex-col gap-6">
 					<WhyOtherwise surprise={view.surprise} />
-					<CameAs />
+					<CameAs planned={view.planned} />
 					<TextField
 						long
 						label="What to remember next time"
