@@ -22,7 +22,6 @@
 		keyOf: (row: T) => string;
 		/** What stands in a cell; left out, the words of its column. */
 		cell?: Snippet<[row: T, column: string]>;
-		/** Where a row leads. */
 		/** Where a row leads; nothing where it leads nowhere. */
 		hrefOf?: (row: T) => string | undefined;
 		/** Column it is sorted by at first. */
@@ -150,9 +149,19 @@
 	{#each shown as column, i (column.id)}
 		<div
 			role="cell"
-			class={['min-w-0', column.end && 'text-right', i === 0 && '@max-narrow:w-full']}
+			class={[
+				'min-w-0',
+				column.end && 'text-right',
+				i === 0 && '@max-narrow:w-full',
+				i > 0 && '@max-narrow:empty:hidden',
+				i > 0 && column.end && column.value(row) === undefined && '@max-narrow:hidden'
+			]}
 		>
-			{#if i === 0 && href}
+			<!-- Where a row flows its figures stand under no head; a cell in which nothing stands has not even a space. -->
+			{#if i > 0 && column.end}<span
+					class="mr-1 hidden text-14 text-ink-soft @max-narrow:inline"
+					aria-hidden="true">{column.head}</span
+				>{/if}{#if i === 0 && href}
 				<a
 					class="block no-underline after:absolute after:inset-0"
 					{href}

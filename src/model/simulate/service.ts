@@ -170,10 +170,14 @@ export function simulateService(day: SimulatedDay): Visit {
 			leftoverGrams: Math.max(0, Math.round(grams - needed * (hand.uses + chance.normal(0.04)))),
 			returnWeeks: RETURN_WEEKS_BY_KIND[aim.kind].from,
 			tookMinutes: took,
+			...(work.price === undefined ? {} : { price: onList(work.price) }),
 			recordedAt: recordedAt.toISOString()
 		}
 	};
 }
+
+/** A price as it is asked for: nobody asks for odd ones. */
+const onList = (price: number): number => Math.round(price / 5) * 5;
 
 /** A section as the learning would take a look at it. */
 function sectionLook(

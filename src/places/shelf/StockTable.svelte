@@ -64,10 +64,12 @@
 		{:else if column === 'price'}{price(perGram)}
 		{:else if column === 'counted'}{formatDate(item.countedAt.slice(0, 10))}
 		{:else if column === 'buy'}
-			{#if left.packs > 0}<b>{left.packs} × {formatStock(item.packGrams)}</b>{/if}
-			{#if goodWords(daysGood)}<span class="block text-13 leading-close text-ask"
-					>{goodWords(daysGood)}</span
-				>{/if}
+			{@const good = goodWords(daysGood)}
+			<!-- An empty cell is no cell where a row flows. -->
+			{#if left.packs > 0 || good}
+				{#if left.packs > 0}<b>{left.packs} × {formatStock(item.packGrams)}</b>{/if}
+				{#if good}<span class="block text-13 leading-close text-ask">{good}</span>{/if}
+			{/if}
 		{:else}
 			<Button onclick={() => oncount(key)} aria-label="Count {nameOf(thing)}">Count</Button>
 		{/if}
