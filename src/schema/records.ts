@@ -88,10 +88,16 @@ export const strandTest = z.object({
 			elapsedSeconds: z.number().check(z.minimum(0), z.maximum(86_400))
 		})
 	),
-	/** Levels that were seen on it, minute by minute. */
+	/** Levels that were seen on it, minute by minute, each with what was expected of it then. */
 	looks: z.optional(
 		z
-			.array(z.object({ minute: within(BOUNDS.seenMinute), level: hair.level }))
+			.array(
+				z.object({
+					minute: within(BOUNDS.seenMinute),
+					level: hair.level,
+					expected: z.optional(hair.level)
+				})
+			)
 			.check(z.maxLength(MOST_TEST_LOOKS))
 	)
 });

@@ -97,10 +97,12 @@ const trialsOf = ({ id, clientId, colourist, reading, date: visitDate }: Visit):
 		head: headOf(reading),
 		minutes: test.looks?.at(-1) && Math.round(test.looks.at(-1)!.minute),
 		seen: test.looks?.at(-1)?.level ?? test.level,
-		// Of hair that was changed since, nobody can say what was to be expected then.
-		expected: isStanding(reading, test, visitDate)
-			? testLooksOf(reading, test).at(-1)?.expected
-			: undefined,
+		// Where it was not kept, of hair that was changed since nobody can say it.
+		expected:
+			test.looks?.at(-1)?.expected ??
+			(isStanding(reading, test, visitDate)
+				? testLooksOf(reading, test).at(-1)?.expected
+				: undefined),
 		notes: test.note,
 		kind: 'trial',
 		result: test.result

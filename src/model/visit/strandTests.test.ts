@@ -7,7 +7,13 @@ import { newVisit } from '../commands/newVisit';
 import { checkCautions } from '../../core/caution';
 import { strandTestOf } from './cautions';
 import { learnedFrom } from './learned';
-import { layersByTest, oldColourMoved, taughtByStrands, testLooksOf } from './strandTests';
+import {
+	layersByTest,
+	oldColourMoved,
+	taughtByStrands,
+	testExpects,
+	testLooksOf
+} from './strandTests';
 
 const today = MOMENT.day;
 const visit = newVisit('head', MOMENT);
@@ -50,6 +56,18 @@ const coloured = (layers: number): Reading => ({
 });
 
 describe('a strand that is tried', () => {
+	it('keeps what was expected of a look when it was noted, however the head is read later', () => {
+		const expected = testExpects(natural, testOf([]), 20, 1.3)!;
+		const [computed] = testLooksOf(natural, testOf([{ minute: 20, level: 6 }]), 1.3);
+		expect(expected).toBeCloseTo(computed!.expected, 1);
+		const kept = testOf([{ minute: 20, level: 6, expected }]);
+		const deeper = { ...natural, naturalLevel: 3 };
+		expect(testLooksOf(deeper, kept)[0]!.expected).toBe(expected);
+		expect(testLooksOf(deeper, testOf([{ minute: 20, level: 6 }]))[0]!.expected).toBeLessThan(
+			expected - 1
+		);
+		expect(testExpects(natural, { zone: 'root' }, 20)).toBeUndefined();
+	});
 	it('is expected minute by minute, and is a record', () => {
 		const reading = triedOn(natural, 1);
 		const [test] = reading.strandTests;

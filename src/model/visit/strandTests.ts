@@ -1,3 +1,4 @@
+import { onScale } from '../../core/hair';
 import { expectedOf, type LevelLook } from '../../core/learn';
 import { levelOfFibre, startOfReading } from '../../core/lift';
 import type { Reading, StrandTest, ZoneName } from '../../schema/records';
@@ -19,8 +20,11 @@ const zoneOf = (reading: Reading, { zone }: Pick<StrandTest, 'zone'>): ZoneStart
 };
 
 /** Looks at a test strand as the learning takes them: wrapped in foil, away from the scalp. */
-function looksAt(reading: Reading, test: StrandTest, zone = zoneOf(reading, test)): LevelLook[] {
-	const { mixture, looks = [] } = test;
+function looksAt(
+	reading: Reading,
+	{ mixture, looks = [], zone: name }: Pick<StrandTest, 'zone' | 'mixture' | 'looks'>,
+	zone = zoneOf(reading, { zone: name })
+): LevelLook[] {
 	if (!mixture) return [];
 	const { naturalLevel, texture, warmth } = reading;
 	return looks.map(({ minute, level }) => ({
@@ -37,13 +41,32 @@ function looksAt(reading: Reading, test: StrandTest, zone = zoneOf(reading, test
 export const isStanding = (reading: Reading, test: StrandTest, today: string): boolean =>
 	standing(reading, today).includes(test);
 
-/** What was seen on a strand beside what was to be expected. @param factor on the rate, as learned without it */
+/**
+ * What was seen on a strand beside what was expected of it when it was noted; of looks that did not keep that, beside
+ * what is to be expected now.
+ * @param factor on the rate, as learned without it
+ */
 export const testLooksOf = (reading: Reading, test: StrandTest, factor = 1): TestLook[] =>
-	looksAt(reading, test).map((look) => ({
+	looksAt(reading, test).map((look, i) => ({
 		minute: look.minutes,
 		seen: look.seen,
-		expected: expectedOf(look, factor)
+		expected: test.looks?.[i]?.expected ?? expectedOf(look, factor)
 	}));
+
+/**
+ * The level to be expected of a strand after so many minutes, in tenths.
+ * @param factor on the rate, as learned by then
+ * @returns nothing where nobody said what went on it
+ */
+export function testExpects(
+	reading: Reading,
+	{ zone, mixture }: Pick<StrandTest, 'zone' | 'mixture'>,
+	minute: number,
+	factor = 1
+): number | undefined {
+	const [look] = looksAt(reading, { zone, mixture, looks: [{ minute, level: 1 }] });
+	return look && onScale(Math.round(10 * expectedOf(look, factor)) / 10);
+}
 
 /** Days on which something was done to this hair that a test of it does not outlast. */
 export const hairChangedOn = ({ history }: Pick<Reading, 'history'>): string[] =>

@@ -2,7 +2,7 @@
 	import { formatLevel } from '../../core/hair';
 	import { BOUNDS, CHOSEN_PRODUCTS, MOST_TEST_LOOKS, ZONE_NAMES } from '../../core/vocabulary';
 	import { toggleRun } from '../../model/commands/run';
-	import { layersByTest, testLooksOf } from '../../model/visit/strandTests';
+	import { layersByTest, testExpects, testLooksOf } from '../../model/visit/strandTests';
 	import type { StrandTest } from '../../schema/records';
 	import { useClock } from '../../state/clock.svelte';
 	import { RunTimer } from '../../state/runTimer.svelte';
@@ -60,7 +60,11 @@
 		const minute = Math.min(BOUNDS.seenMinute.max, Math.round(seconds / 6) / 10);
 		onchange((draft) => {
 			withMixture(draft);
-			draft.looks = [...(draft.looks ?? []).slice(1 - MOST_TEST_LOOKS), { minute, level }];
+			const expected = testExpects(reading, draft, minute, factor);
+			draft.looks = [
+				...(draft.looks ?? []).slice(1 - MOST_TEST_LOOKS),
+				{ minute, level, ...(expected === undefined ? {} : { expected }) }
+			];
 			draft.level = level;
 		});
 		seen = undefined;
