@@ -7,6 +7,7 @@ import { demoShelf } from '../store/demo/shelf';
 import { finish } from '../core/steps';
 import { NOW, openMemory } from '../testing/demoVisit';
 import { HeadRun } from './headRun.svelte';
+import { KeptRun } from './keptRun.svelte';
 import { learning } from './learning.svelte';
 import { Sitting } from './sitting.svelte';
 
@@ -75,6 +76,46 @@ describe('a sitting', () => {
 });
 
 describe('a simulated head', () => {
+	it('is kept as far as it is, with whom it began, and can be begun anew and had back', async () => {
+		const people = ['Nell', 'Oda'].map((name) => newLearner(name, NOW));
+		const [nell, oda] = people.map(({ id }) => id) as [string, string];
+		const workspace = await openMemory([demoShelf(NOW), ...people]);
+		let learner: string | undefined;
+		const keeper = { workspace, now: () => NOW, learner: () => learner };
+		const run = new HeadRun(4, SPOT);
+		const kept = new KeptRun(run, keeper);
+		const heads = (id: string) => workspace.learners.get(id)!.heads;
+		expect(kept.isBehind).toBe(false);
+		run.do({ act: 'wait', minutes: 2 });
+		expect(kept.isBehind).toBe(true);
+		kept.keep();
+		expect([heads(nell), heads(oda)]).toEqual([[], []]);
+		learner = nell;
+		kept.keep();
+		learner = oda;
+		run.do({ act: 'wait', minutes: 3 });
+		kept.keep();
+		expect(heads(oda)).toEqual([]);
+		expect(heads(nell)).toMatchObject([{ seed: 4, acts: [{ act: 'wait', minutes: 5 }] }]);
+		expect(kept.isBehind).toBe(false);
+		const back = kept.anew()!;
+		expect([heads(nell), run.acts]).toEqual([[], []]);
+		back();
+		expect(run.acts).toHaveLength(1);
+		expect(heads(nell)).toHaveLength(1);
+		// Whoever looks at it again goes on with the same one.
+		learner = nell;
+		const again = new HeadRun(4, SPOT, heads(nell)[0]!.acts);
+		const on = new KeptRun(again, keeper, heads(nell)[0]);
+		expect(on.isBehind).toBe(false);
+		again.do({ act: 'wait', minutes: 1 });
+		on.keep();
+		expect(heads(nell)).toMatchObject([{ acts: [{ minutes: 6 }] }]);
+		workspace.transact('gone', (draft) => draft.remove(workspace.learners.get(nell)!));
+		again.do({ act: 'wait', minutes: 1 });
+		on.keep();
+		expect(workspace.learners.has(nell)).toBe(false);
+	});
 	it('joins waiting into one act, does nothing that cannot be done, and looks back when it is over', () => {
 		const run = new HeadRun(1, SPOT);
 		run.do({ act: 'rinse' });

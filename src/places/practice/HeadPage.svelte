@@ -1,11 +1,10 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { compute } from '../../compute/browser';
-	import { MOST_HEADS } from '../../core/vocabulary';
-	import { newId } from '../../model/identity';
 	import type { WorkedHead } from '../../schema/records';
 	import { useClock } from '../../state/clock.svelte';
 	import { HeadRun } from '../../state/headRun.svelte';
+	import { KeptRun } from '../../state/keptRun.svelte';
 	import { learning } from '../../state/learning.svelte';
 	import { useRecords } from '../../state/records';
 	import Button from '../../ui/Button.svelte';
@@ -32,52 +31,24 @@
 	// svelte-ignore state_referenced_locally
 	const run = new HeadRun(seed, compute, worked?.acts);
 	const review = $derived(run.reviewing.found);
-	// svelte-ignore state_referenced_locally
-	const keptAs = worked?.id ?? newId();
-	/** What stands in the record of it. */
-	// svelte-ignore state_referenced_locally
-	let kept = { acts: run.acts, score: worked?.score };
-	/** Keeps a run as far as it is: whoever closes the page goes on where it was. */
-	function keep() {
-		const score = review?.outcome.score ?? kept.score;
-		if (!learner || run.acts.length === 0) return;
-		if (kept.acts === run.acts && kept.score === score) return;
-		kept = { acts: run.acts, score };
-		const own = {
-			id: keptAs,
-			at: worked?.at ?? clock.now().toISOString(),
-			seed,
-			...(score === undefined ? {} : { score }),
-			acts: [...run.acts]
-		} as WorkedHead;
-		workspace.transact('a head worked', (draft) => {
-			const person = draft.learner(learner.id);
-			const others = person.heads.filter(({ id }) => id !== keptAs);
-			person.heads = [...others, own].slice(-MOST_HEADS);
-		});
-	}
+	const kept = new KeptRun(
+		run,
+		{ workspace, now: clock.now, learner: () => learner?.id },
+		// svelte-ignore state_referenced_locally
+		worked
+	);
 	// A clock that runs adds to its act twice a second: what is kept follows a little behind.
 	const KEPT_AFTER_MS = 700;
 	$effect(() => {
-		if (run.acts === kept.acts && review === undefined) return undefined;
-		const timer = setTimeout(keep, KEPT_AFTER_MS);
+		if (!kept.isBehind) return undefined;
+		const timer = setTimeout(() => kept.keep(), KEPT_AFTER_MS);
 		return () => clearTimeout(timer);
 	});
-	$effect(() => () => untrack(keep));
+	$effect(() => () => untrack(() => kept.keep()));
 	/** Begins the same head anew; what was done so far can be had back. */
 	function anew() {
-		if (!learner) return;
-		const before = run.acts;
-		run.acts = [];
-		kept = { acts: run.acts, score: undefined };
-		const step = workspace.transact('a head begun anew', (draft) => {
-			const person = draft.learner(learner.id);
-			person.heads = person.heads.filter(({ id }) => id !== keptAs);
-		});
-		say('It begins anew.', () => {
-			workspace.undo(step);
-			run.acts = before;
-		});
+		const back = kept.anew();
+		if (back) say('It begins anew.', back);
 	}
 	/** What was told last, all of it: a reader tells of every stretch at once. */
 	const news = $derived.by(() => {
