@@ -38,7 +38,7 @@
 
 <li class="@container">
 	<a
-		class="grid grid-cols-[minmax(150px,1.1fr)_minmax(200px,2fr)_minmax(150px,1.2fr)_92px] items-center gap-6 border-t border-line py-2 no-underline @max-wide:grid-cols-[minmax(0,1fr)_92px] @max-wide:gap-x-3 @max-wide:gap-y-2"
+		class="grid grid-cols-[minmax(144px,1.1fr)_minmax(180px,2fr)_minmax(140px,1.2fr)_92px] items-center gap-6 border-t border-line py-2 no-underline @max-wide:grid-cols-[minmax(0,1fr)_92px] @max-wide:gap-x-3 @max-wide:gap-y-2"
 		href="/visit/{visit.id}/{next.path}"
 	>
 		<span class="flex min-w-0 flex-col wrap-anywhere @max-wide:col-span-full">

@@ -16,6 +16,17 @@ describe('a head over years', () => {
 		});
 		expect(axis.today - axis.places.at(-1)!).toBeGreaterThanOrEqual(40 - 1e-9);
 	});
+	it('crowded visits with a long pause after them stay on the axis', () => {
+		const often = Array.from({ length: 12 }, (_, i) => ({
+			date: `2025-${String(i + 1).padStart(2, '0')}-10`
+		}));
+		const crowded = yearsAxis(often, '2026-09-01', 700, 44);
+		expect(crowded.places[0]!).toBeGreaterThanOrEqual(44);
+		crowded.places.forEach((place, i) => {
+			if (i > 0) expect(place - crowded.places[i - 1]!).toBeGreaterThanOrEqual(44 - 1e-9);
+		});
+		expect(crowded.today - crowded.places.at(-1)!).toBeGreaterThanOrEqual(44 - 1e-9);
+	});
 	it('one visit alone does not fill it', () => {
 		const one = yearsAxis([{ date: '2026-03-01' }], '2026-03-02', 800, 40);
 		expect(one.at('2026-03-01') - one.at('2025-12-01')).toBeGreaterThan(100);

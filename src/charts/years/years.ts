@@ -17,7 +17,7 @@ const dayNumber = (date: string): number => Date.parse(`${date}T00:00:00Z`) / DA
 /**
  * One axis of time for all that is shown of a head: from its first visit that is drawn to today.
  * @param visits the oldest first
- * @param least what stands side by side needs so much room, px
+ * @param least what stands side by side needs so much room, px; all of them and today fit into the width
  * @returns where a day lies, where each visit stands (moved aside where two would cover one another), and the first
  * days of years and their quarters
  */
@@ -28,10 +28,13 @@ export function yearsAxis(visits: readonly Dated[], today: string, width: number
 	const x = scaleLinear([from, to], [begin, Math.max(begin + 1, width - MARGIN.right - least)]);
 	// From today back: the latest stand where they belong, earlier ones make room.
 	let next = width - MARGIN.right;
-	const places = visits
+	const early = visits
 		.toReversed()
 		.map(({ date }) => (next = Math.min(x(dayNumber(date)), next - least)))
 		.toReversed();
+	// Not past the other end: there it is the later ones that do.
+	next = begin - least;
+	const places = early.map((place) => (next = Math.max(place, next + least)));
 	const first = new Date(from * DAY_MS).getUTCFullYear();
 	const last = new Date(to * DAY_MS).getUTCFullYear();
 	const ticks = Array.from({ length: 4 * (last - first + 1) }, (_, i) => {

@@ -15,7 +15,12 @@
 	let { visit }: Props = $props();
 	const { workspace } = useRecords();
 	const result = $derived(visit.result);
-	const rows = $derived(ledgerOf([{ rows: rowsOf(visit) }], workspace.shelf?.lines));
+	/** What went on it: what the visit was for and came to is told above. */
+	const rows = $derived(
+		ledgerOf([{ rows: rowsOf(visit) }], workspace.shelf?.lines).filter(
+			({ kind }) => kind !== 'visit'
+		)
+	);
 	const seen = $derived.by(() => {
 		const { level, expected, unsure, tone } = result;
 		if (level === undefined || unsure) return 'Nobody looked at the end.';
@@ -25,7 +30,9 @@
 	const took = $derived(
 		[
 			visit.colourist,
-			result.tookMinutes === undefined ? '' : formatHours(result.tookMinutes),
+			result.tookMinutes === undefined
+				? ''
+				: `${formatHours(result.tookMinutes)}${result.planned ? `, planned ${formatHours(result.planned.minutes)}` : ''}`,
 			result.price === undefined ? '' : formatPrice(result.price, workspace.shelf),
 			result.leftoverGrams === undefined ? '' : `${result.leftoverGrams} g left over`
 		].filter(Boolean)
