@@ -186,8 +186,9 @@ test('eyes are read beside a reader, told by hue, and offered as a correction in
 }) => {
 	// The simulated reader loses its connection by chance: here by none.
 	await page.addInitScript(() => (Math.random = () => 0.5));
-	await openDemo(page);
-	await open(page, '/eyes');
+	await page.goto('/practice/eyes');
+	await page.getByLabel('Name').fill('Nell Orrin');
+	await page.getByRole('button', { name: 'Begin' }).click();
 	await expect(page.getByText('Name it first', { exact: false })).toBeVisible();
 	const level = page.getByLabel('You read: level');
 	for (let i = 0; i < 3; i++) {
