@@ -28,11 +28,12 @@ export const optionLook = tv({
 
 /** What is typed or chosen into: one line under it, or a box where much is written. */
 export const fieldLook = tv({
-	base: 'tap w-full min-w-0 border-edge aria-invalid:border-stop',
+	base: 'w-full min-w-0 border-edge aria-invalid:border-stop',
 	variants: {
 		long: {
-			true: 'resize-y rounded-box border bg-raised px-3 py-2',
-			false: 'border-b-2 bg-room font-semibold'
+			true: 'tap resize-y rounded-box border bg-raised px-3 py-2',
+			// As tall as a field of figures, whose line lies outside it.
+			false: 'min-h-11.5 border-b-2 bg-room font-semibold'
 		}
 	},
 	defaultVariants: { long: false }
