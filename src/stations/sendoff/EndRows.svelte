@@ -80,9 +80,9 @@
 		{#each rows as row (row.key)}
 			{@const tap = tapOf(row)}
 			<li
-				class="grid items-end gap-x-6 gap-y-2 border-t border-line py-2 @wide:grid-cols-[150px_minmax(0,1fr)_92px_128px_128px]"
+				class="grid grid-cols-3 items-end gap-x-4 gap-y-1 border-t border-line py-2 @wide:grid-cols-[144px_minmax(0,1fr)_84px_116px_116px]"
 			>
-				<div class="self-center">
+				<div class="col-span-3 self-center @wide:col-span-1">
 					<b>{nameOf(row)}</b>
 					<span class="block text-14 text-ink-soft"
 						>expected <b class="figure">{formatLevel(row.expected.toned)}</b>
@@ -93,7 +93,7 @@
 							: `; bare ${formatLevel(row.bare)} seen`}</span
 					>
 				</div>
-				<div class="self-center">
+				<div class="col-span-3 self-center @wide:col-span-1">
 					<Choice
 						hideLabel
 						label="{nameOf(row)}, seen"

@@ -211,10 +211,10 @@
 				</p>
 			{/if}
 		</section>
-		<section>
+		<section class="col-span-full">
 			<h2 class="text-15 font-semibold text-ink-soft">Until then</h2>
-			<ul>
-				{#each care as line (line)}<li class="py-1">{line}</li>{/each}
+			<ul class="columns-narrow gap-11">
+				{#each care as line (line)}<li class="break-inside-avoid py-1">{line}</li>{/each}
 			</ul>
 		</section>
 		{#if aimView.doors.length > 0}
