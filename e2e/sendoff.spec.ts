@@ -70,6 +70,23 @@ test('when to come back is one answer: here, on the sheet, in a calendar and in 
 	await accessible(page);
 });
 
+test('the sheet of a visit that is done tells of the hair as it goes home, in the figures of Send-off', async ({
+	page
+}) => {
+	await openDemo(page);
+	await page.goto('/visit/anneke-rill-past-15/send-off');
+	const strand = page.getByRole('img', { name: /^six weeks/ });
+	const told = /six weeks: ([\d.]+)/.exec((await strand.getAttribute('aria-label'))!)![1]!;
+	await page.getByRole('link', { name: /^Sheet for the client/ }).click();
+	await expect(page.locator('.told').nth(3)).toContainText(told);
+	await expect(page.getByText(/^As it goes home/)).toBeVisible();
+	await expect(page.getByText(/€\d+, as it came\./)).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Getting there' })).toHaveCount(0);
+	await accessible(page);
+	await page.getByRole('link', { name: 'Back to Send-off' }).click();
+	await expect(strand).toBeVisible();
+});
+
 test('a picture of the end stands beside the last one, by its grey card', async ({ page }) => {
 	await openDemo(page);
 	await page.goto('/visit/bertil-oxley-past-9/send-off');

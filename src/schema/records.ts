@@ -587,9 +587,13 @@ export const result = z.object({
 	level: z.optional(hair.level),
 	/** In records of before, whether it was seen or only expected was not told apart. */
 	unsure: z.optional(z.literal(true)),
-	/** What was expected when it was recorded: toned, and lifted under the toner. */
+	/**
+	 * What was expected when it was recorded: toned, and lifted under the toner as far as somebody had looked by then;
+	 * and the lift as it was predicted before anybody did.
+	 */
 	expected: z.optional(
 		z.extend(expectedEnd, {
+			predicted: z.optional(hair.level),
 			zones: z.optional(z.partialRecord(zoneName, expectedEnd)),
 			areas: z.optional(z.partialRecord(areaName, expectedEnd))
 		})

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { seePlace } from '../model/commands/result';
 import { nextReading } from '../model/commands/newVisit';
 import { record } from '../model/commands/result';
+import { rowsOf } from '../model/ledger/rows';
 import { backDates } from '../model/visit/backDates';
 import { dayAfter } from '../model/time';
 import { readingOf } from '../model/visit/exceptions';
@@ -63,6 +64,24 @@ describe('the end of a visit', () => {
 		expect(session.work.chairMinutes).not.toBe(planned.minutes);
 		expect(view.planned).toEqual(planned);
 		expect(view.rows.map((row) => row.expected.toned)).toEqual(expected);
+	});
+	it('keeps the lift as it was predicted beside what was seen: the ledger judges the prediction by it', async () => {
+		const { session, view } = await open('casimir-bly');
+		const predicted = session.head.lift.level;
+		const seen = Number((predicted - 0.8).toFixed(1));
+		session.change('dry', (draft) => {
+			draft.run.startedAt = NOW.toISOString();
+			draft.run.notes = [
+				{ id: 'dry', minute: 45, zone: 'lengths', level: seen, dry: true, text: '' }
+			];
+		});
+		flushSync();
+		session.change('recorded', (draft) => record(draft, view.foreseen, 13, NOW));
+		expect(session.visit.result.expected!.lifted).toBeCloseTo(seen, 1);
+		expect(session.visit.result.expected!.predicted).toBeCloseTo(predicted, 1);
+		const lightening = rowsOf(session.visit).find(({ kind }) => kind === 'lightening')!;
+		expect(lightening.seen).toBe(seen);
+		expect(lightening.expected).toBeCloseTo(predicted, 1);
 	});
 	it('the next visit starts zone by zone from what was seen there, under its toner', async () => {
 		const { session, view } = await open('casimir-bly');

@@ -146,9 +146,14 @@ export class SendOffView {
 
 	/** What is expected of the head, of each zone and of areas apart, and what it is to take, as the record keeps it. */
 	get foreseen(): Foreseen {
-		const { finished, rawLevel } = this.#session.head;
+		const { finished, rawLevel, lift } = this.#session.head;
 		return {
-			expected: { toned: finished.level, lifted: rawLevel, ...this.#expectedPlaces },
+			expected: {
+				toned: finished.level,
+				lifted: rawLevel,
+				...(this.#session.lightens ? { predicted: lift.level } : {}),
+				...this.#expectedPlaces
+			},
 			planned: plannedOf(this.#session.work)
 		};
 	}

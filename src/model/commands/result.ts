@@ -8,14 +8,14 @@ const tenth = (level: number): number => Math.round(level * 10) / 10;
 
 type Result = Visit['result'];
 /** Levels expected after the toner, and of the lift under it. */
-export type ExpectedEnd = Omit<NonNullable<Result['expected']>, 'zones' | 'areas'>;
+export type ExpectedEnd = Pick<NonNullable<Result['expected']>, 'toned' | 'lifted'>;
 /** The same of single zones, and of areas that are not as the rest. */
 export type ExpectedPlaces = Pick<NonNullable<Result['expected']>, 'zones' | 'areas'>;
 /** What a visit was to take: minutes at the chair, grams of lightener, a price where the salon has rates. */
 export type PlannedDay = NonNullable<Result['planned']>;
 /** What a record keeps of what was foreseen. */
 export interface Foreseen {
-	readonly expected: ExpectedEnd & ExpectedPlaces;
+	readonly expected: ExpectedEnd & ExpectedPlaces & { readonly predicted?: number | undefined };
 	readonly planned?: PlannedDay | undefined;
 }
 /** What somebody tells of some of the hair at the end. */
@@ -59,8 +59,8 @@ const wholeIn = (value: number, { min, max }: { readonly min: number; readonly m
 /**
  * Records what a visit came to, on its draft. What somebody saw stays as written; where nobody looked, none
  * is made up: what was expected stands beside it as that.
- * @param foreseen what was expected of the hair that the figures speak of, of each zone, and of areas apart by the
- * first of those that are alike; and what the day was to take
+ * @param foreseen what was expected of the hair that the figures speak of, also before anybody looked at it, of each
+ * zone, and of areas apart by the first of those that are alike; and what the day was to take
  * @param returnWeeks weeks after which this is usually done again
  */
 export function record(
@@ -69,9 +69,10 @@ export function record(
 	returnWeeks: number,
 	now: Date
 ): void {
-	const { zones = {}, areas = {} } = expected;
+	const { zones = {}, areas = {}, predicted } = expected;
 	draft.result.expected = {
 		...tenths(expected),
+		...(predicted === undefined ? {} : { predicted: tenth(predicted) }),
 		zones: eachInTenths(zones),
 		areas: eachInTenths(areas)
 	};

@@ -137,7 +137,8 @@ function appliedIn(visit: Visit): LedgerRow[] {
 			areas,
 			minutes: kind === 'main' ? layMinutes(run, plan.minutes) : plan.minutes,
 			seen: kind === 'main' ? lifted : undefined,
-			expected: kind === 'main' ? result.expected?.lifted : undefined
+			expected:
+				kind === 'main' ? (result.expected?.predicted ?? result.expected?.lifted) : undefined
 		}));
 	const toner = (mix: TonerMix, key: string, place?: PlacedToner['place']): LedgerRow[] =>
 		mix.choice !== 'formula' || mix.parts.length === 0

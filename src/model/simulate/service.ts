@@ -9,7 +9,7 @@ import { plannedOf } from '../commands/result';
 import { weighedLightener } from '../shelf/stock';
 import { dayBowls } from '../visit/dayBowls';
 import { aimOf, aimOn } from '../visit/exceptions';
-import { conditionOf, mainZone, type ZoneStart } from '../visit/hair';
+import { conditionOf, mainZone, seenFibre, type ZoneStart } from '../visit/hair';
 import { hairAt, sectionWork, workedIn, type SectionWork } from '../visit/headWork';
 import { planAt } from '../visit/kept';
 import { applicationOn, learnedFactor, liftTarget, type Learned } from '../visit/lift';
@@ -165,7 +165,12 @@ export function simulateService(day: SimulatedDay): Visit {
 			...planned.result,
 			level: onScale(tenth(end.toned + eye() / 2)),
 			tone: end.word,
-			expected: { toned: tenth(guess.toned), lifted: tenth(guess.raw) },
+			// As it is known once somebody looked: what was predicted before that stands beside it.
+			expected: {
+				toned: tenth(tonedOn(day, planned, seenFibre(planned.reading, dry), guess).level),
+				lifted: dry,
+				predicted: tenth(guess.raw)
+			},
 			planned: plannedOf(work),
 			leftoverGrams: Math.max(0, Math.round(grams - needed * (hand.uses + chance.normal(0.04)))),
 			returnWeeks: RETURN_WEEKS_BY_KIND[aim.kind].from,
@@ -237,29 +242,42 @@ function headOf({ reading, aim, lift }: Visit) {
 	return { zone, fibreAt };
 }
 
-/** Where the day ends for some rate of the head: bare, and under its toner. */
-function endOf(
-	{ line }: SimulatedDay,
-	visit: Visit,
-	rate: number
-): {
+/** The hair of a day as it ends. */
+interface SimulatedEnd {
 	readonly zone: ZoneStart;
+	/** Level it was lifted to, and under the toner. */
 	readonly raw: number;
 	readonly toned: number;
 	readonly word: string;
-} {
-	const { reading, aim, lift, tone } = visit;
+	readonly condition: number;
+	readonly dose: number;
+}
+
+/** Where the day ends for some rate of the head: bare, and under its toner. */
+function endOf(day: SimulatedDay, visit: Visit, rate: number): SimulatedEnd {
+	const { lift } = visit;
 	const { zone, fibreAt } = headOf(visit);
 	const { fibre, level, condition, dose } = fibreAt(lift.minutes, rate);
-	const raw = rawOf({ fibre: fibre satisfies Fibre }, reading);
+	const left = { zone, condition, dose };
+	const { level: toned, lab } = tonedOn(day, visit, fibre, left);
+	return { ...left, raw: level, toned, word: describeTone(lab, 'toned') };
+}
+
+/** What the toner of a day comes to on hair that was lifted so far. */
+function tonedOn(
+	{ line }: SimulatedDay,
+	{ reading, aim, tone }: Visit,
+	fibre: Fibre,
+	{ zone, condition, dose }: Pick<SimulatedEnd, 'zone' | 'condition' | 'dose'>
+) {
+	const raw = rawOf({ fibre }, reading);
 	const conditions = conditionsOf(
 		{ ...tone, developerVolume: line.developerVolume },
 		reading,
 		zone.porosity,
 		{ condition, doseToday: dose }
 	);
-	const toned = previewChoice(tone.parts, raw, conditions, aimLab(aim, raw));
-	return { zone, raw: level, toned: toned.level, word: describeTone(toned.lab, 'toned') };
+	return previewChoice(tone.parts, raw, conditions, aimLab(aim, raw));
 }
 
 /** Every bowl of the day, weighed by a hand that errs by a gram. */

@@ -20,15 +20,32 @@ export interface UpkeepWeek {
 	readonly left: number;
 }
 
-/** How the colour fades at this client's washes, week by week. */
-export function fadeWeeks(strands: AimStrands): UpkeepWeek[] {
+/** A colour some weeks after the day. */
+export interface Fading {
+	/** `level` is told where white hair is mixed into the colour: of what is pigmented of it. */
+	readonly after: (weeks: number) => {
+		readonly lab: Lab;
+		readonly left: number;
+		readonly level?: number;
+	};
+}
+
+/**
+ * Whether something was put on by now: then the client is told of the hair as it goes home, and before of what they
+ * wish for.
+ */
+export const isUnderway = ({ run, result, settled }: Visit): boolean =>
+	run.startedAt !== undefined || result.recordedAt !== undefined || settled.includes('tone');
+
+/** How a colour fades at this client's washes, week by week. */
+export function fadeWeeks(fading: Fading): UpkeepWeek[] {
 	return WEEKS.map((week) => {
-		const { lab, left } = strands.after(week);
+		const { lab, left, level = levelOf(lab) } = fading.after(week);
 		return {
 			week,
 			lab,
 			rgb: rgbOf(lab),
-			level: levelOf(lab),
+			level,
 			hex: hexOf(lab),
 			words: describeTone(lab, left > 0.2 ? 'toned' : 'lightened'),
 			left

@@ -29,7 +29,7 @@
 	import { priceRange } from '../../core/plan';
 	import { isUntouched } from '../../model/commands/takePlan';
 	import { deciding, isWorkedSo } from '../../model/visit/planDay';
-	import { cost, fadeWeeks, freshenIn } from '../../model/visit/upkeep';
+	import { cost, fadeWeeks, freshenIn, isUnderway } from '../../model/visit/upkeep';
 
 	interface Props {
 		id: string;
@@ -43,8 +43,20 @@
 
 	const aim = $derived(session.visit.aim);
 	const words = $derived(aimView.judgement && verdictWords(aimView.judgement));
-	const weeks = $derived(fadeWeeks(aimView.strands));
-	const freshen = $derived(freshenIn(aimView.strands));
+	const end = new SendOffView(session);
+	/** The hair as it goes home, once something was put on; before that what is wished for. */
+	const goesHome = $derived(isUnderway(session.visit));
+	const toner = $derived(session.head.toner);
+	const weeks = $derived(
+		fadeWeeks(goesHome ? { after: (week) => toner.weeks[week]! } : aimView.strands)
+	);
+	const freshen = $derived(goesHome ? end.fadesBy : freshenIn(aimView.strands));
+	const { tookMinutes, price: asked } = $derived(session.visit.result);
+	const caption = $derived(
+		[goesHome ? 'As it goes home' : '', aim.lightShare < 1 ? 'the light strands, as they fade' : '']
+			.filter(Boolean)
+			.join(': ')
+	);
 	/** The visits that the day which is planned asks for, as Lift says. */
 	const planned = $derived(session.lightens ? session.view.sessions : undefined);
 	const costs = $derived(
@@ -67,12 +79,9 @@
 		session.change('price named', (draft) => {
 			if (today) draft.quote = { ...today, date: clock.today };
 		});
-	const end = new SendOffView(session);
-	/** Counted from the last visit that the plan asks for. */
-	const counted = $derived(
-		dayAfter(session.visit.date, (costs?.visits.at(-1)?.week ?? 0) * DAYS_PER_WEEK)
-	);
-	const dates = $derived(end.dates(counted));
+	/** Weeks to the last visit that the plan asks for, from which is counted; once something is on, from today. */
+	const lastWeek = $derived(goesHome ? 0 : (costs?.visits.at(-1)?.week ?? 0));
+	const dates = $derived(end.dates(dayAfter(session.visit.date, lastWeek * DAYS_PER_WEEK)));
 	const care = $derived(aftercareWords(end.aftercare));
 </script>
 
@@ -98,12 +107,16 @@
 			</p>
 		</div>
 		<div class="no-print flex items-center gap-5">
-			<a class="inline-grid tap place-items-center" href="/visit/{id}/aim">Back to the aim</a>
+			<a
+				class="inline-grid tap place-items-center"
+				href="/visit/{id}/{goesHome ? 'send-off' : 'aim'}"
+				>Back to {goesHome ? 'Send-off' : 'the aim'}</a
+			>
 			<Button primary onclick={() => window.print()}>Print</Button>
 		</div>
 	</header>
 
-	{#if aim.lightShare < 1}<p class="text-ink-soft">The light strands, as they fade:</p>{/if}
+	{#if caption}<p class="text-ink-soft first-letter:uppercase">{caption}:</p>{/if}
 	<section
 		class="grid grid-cols-[84px_minmax(0,1fr)_320px] items-center gap-x-4 gap-y-1 bg-field px-5 py-3 text-on-field max-tablet:grid-cols-[70px_minmax(0,1fr)] max-tablet:px-3 max-tablet:py-2 print:print-exact"
 	>
@@ -118,7 +131,7 @@
 			>
 			<span class="told max-tablet:col-span-full max-tablet:mb-1.5 max-tablet:text-14"
 				><b class="figure font-semibold">{formatLevel(level)}</b>
-				{told}{figures.shown ? ` ${hex}` : ''}{week > 0
+				{told}{figures.shown ? ` ${hex}` : ''}{week > 0 && left > 0
 					? `, ${Math.round(left * 100)} % of the toner left`
 					: ''}</span
 			>
@@ -131,39 +144,48 @@
 			<p class="big figure text-28 leading-close">{rangeWords(end.agreed)}</p>
 			<BackDates {dates} />
 			<p class="text-ink-soft">
-				{backWords(end.back)}{(costs?.visits.length ?? 1) > 1
-					? ' Counted from the last visit.'
-					: ''}
+				{backWords(end.back)}{lastWeek > 0 ? ' Counted from the last visit.' : ''}
 			</p>
 			<p>
 				{freshenWords(freshen, session.habit)}
 			</p>
 		</section>
-		<section>
-			<h2 class="text-15 font-semibold text-ink-soft">Getting there</h2>
-			<p class="big figure text-28 leading-close">{planning?.visits ?? words?.short ?? '…'}</p>
-			{#if planning}
-				<p>As it is planned now. {planning.sentence}</p>
-				<p class="text-ink-soft">
-					What else the aim allows: {words?.short}. <span>{words?.sentence}</span>
-				</p>
-			{:else}
-				<p>
-					{#if words}{words.sentence}{:else}<Progress
-							label="Working it out…"
-							share={undefined}
-						/>{/if}
-				</p>
-			{/if}
-			{#if words && words.instead.length > 0}
-				<ul>
-					{#each words.instead as text (text)}<li class="py-1">{text}</li>{/each}
-				</ul>
-			{/if}
-		</section>
+		{#if !goesHome}<section>
+				<h2 class="text-15 font-semibold text-ink-soft">Getting there</h2>
+				<p class="big figure text-28 leading-close">{planning?.visits ?? words?.short ?? '…'}</p>
+				{#if planning}
+					<p>As it is planned now. {planning.sentence}</p>
+					<p class="text-ink-soft">
+						What else the aim allows: {words?.short}. <span>{words?.sentence}</span>
+					</p>
+				{:else}
+					<p>
+						{#if words}{words.sentence}{:else}<Progress
+								label="Working it out…"
+								share={undefined}
+							/>{/if}
+					</p>
+				{/if}
+				{#if words && words.instead.length > 0}
+					<ul>
+						{#each words.instead as text (text)}<li class="py-1">{text}</li>{/each}
+					</ul>
+				{/if}
+			</section>{/if}
 		<section>
 			<h2 class="text-15 font-semibold text-ink-soft">Hours and price</h2>
-			{#if costs}
+			{#if goesHome && (tookMinutes ?? asked) !== undefined}
+				<p class="big figure text-28 leading-close">
+					{tookMinutes === undefined
+						? formatPrice(asked!, session.shelf)
+						: formatHours(tookMinutes)}
+				</p>
+				<p>
+					{tookMinutes === undefined || asked === undefined
+						? 'As it came.'
+						: `${formatPrice(asked, session.shelf)}, as it came.`}
+				</p>
+			{:else if costs}
 				<p class="big figure text-28 leading-close">{formatHours(costs.chairMinutes)}</p>
 				{#if costs.price}
 					<p>
@@ -183,7 +205,7 @@
 						)} for today.
 					</p>
 				{/if}
-				{#if today}
+				{#if today && !goesHome}
 					<p class="no-print pt-1">
 						<Button onclick={nameIt}
 							>{quote ? 'Name it anew' : 'Name this price'}: {formatPrice(today.low, session.shelf)} to
