@@ -10,3 +10,9 @@ export const practiceSetFile = z.object({
 	name: z.string().check(z.minLength(1), z.maxLength(120)),
 	questions: z.array(practiceQuestion).check(z.minLength(1), z.maxLength(60))
 });
+
+/** Why a file is no set of questions. */
+export type SetProblem =
+	| { readonly code: 'damaged' | 'newer' | 'foreign' }
+	/** It asks something that nobody teaches here. */
+	| { readonly code: 'untaught'; readonly matter: string };

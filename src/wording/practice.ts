@@ -11,12 +11,27 @@ import type { Facts } from '../core/caution';
 import { formatLevel, depthName } from '../core/hair';
 import { isClear, type FormulaPart } from '../core/tone';
 import { LESSONS } from '../core/vocabulary';
+import type { SetProblem } from '../schema/practiceSet';
 import { cautionTitle, cautionWords } from './cautions';
 import { causeWords, FAULT_WORDS } from './cures';
 import { ORDER_LABELS, ORDER_REASONS } from './bowls';
 import { patchWords, strandWords } from './tests';
 import { distanceWords, toneWords } from './tone';
 import { AREA_NAMES, formatRatio, labelIn, PRODUCT_OPTIONS } from './words';
+
+/** What is wrong with a file that is no set of questions. */
+export function setProblemWords(problem: SetProblem): string {
+	switch (problem.code) {
+		case 'damaged':
+			return 'This file is damaged or no set of questions.';
+		case 'newer':
+			return 'This set was made by a newer Zelvant.';
+		case 'foreign':
+			return 'This file is no set of questions.';
+		case 'untaught':
+			return `This Zelvant does not teach “${problem.matter}”.`;
+	}
+}
 
 /** What each lesson is called, and what it trains. */
 export const LESSON_WORDS: Readonly<

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { judge, makeQuestion, mattersOf, type Lesson } from '../../core/practice';
 import { LESSONS, MOST_ANSWERS } from '../../core/vocabulary';
 import { anyDocument, type Learner, type PracticeCard } from '../../schema/records';
+import { setProblemWords } from '../../wording/practice';
 import {
 	abilityIn,
 	dueCards,
@@ -168,10 +169,10 @@ describe('a set', () => {
 	it('that is none, is broken, newer, or asks what nobody teaches, is refused with words', () => {
 		const problem = (text: string) => {
 			const read = readSet(text);
-			return read.ok ? '' : read.problem;
+			return read.ok ? '' : setProblemWords(read.problem);
 		};
 		expect(problem('{')).toContain('damaged');
-		expect(problem('{"format":"else"}')).toContain('no set');
+		expect(problem('{"format":"else"}')).toBe('This file is no set of questions.');
 		const good = JSON.parse(
 			setText({ name: 'x', questions: makeSet(['wheel'], 1, 1, 1) })
 		) as Record<string, unknown>;

@@ -1,6 +1,6 @@
 import { mattersOf, type Lesson, type Rung } from '../../core/practice';
 import { chanceOf } from '../../core/numeric';
-import { PRACTICE_FORMAT, practiceSetFile } from '../../schema/practiceSet';
+import { PRACTICE_FORMAT, practiceSetFile, type SetProblem } from '../../schema/practiceSet';
 import type { Learner, PracticeQuestion } from '../../schema/records';
 
 /** Questions that a teacher hands on. */
@@ -59,27 +59,22 @@ export function readSet(
 	text: string
 ):
 	| { readonly ok: true; readonly set: PracticeSetFile }
-	| { readonly ok: false; readonly problem: string } {
+	| { readonly ok: false; readonly problem: SetProblem } {
 	let value: unknown;
 	try {
 		value = JSON.parse(text);
 	} catch {
-		return { ok: false, problem: 'This file is damaged or no set of questions.' };
+		return { ok: false, problem: { code: 'damaged' } };
 	}
 	const parsed = practiceSetFile.safeParse(value);
 	if (!parsed.success) {
 		const newer = (value as { version?: unknown } | null)?.version;
-		return {
-			ok: false,
-			problem:
-				typeof newer === 'number' && newer > 1
-					? 'This set was made by a newer Zelvant.'
-					: 'This file is no set of questions.'
-		};
+		const code = typeof newer === 'number' && newer > 1 ? 'newer' : 'foreign';
+		return { ok: false, problem: { code } };
 	}
 	const unknown = parsed.data.questions.find(
 		({ lesson, matter }) => !mattersOf(lesson).includes(matter)
 	);
-	if (unknown) return { ok: false, problem: `This Zelvant does not teach “${unknown.matter}”.` };
+	if (unknown) return { ok: false, problem: { code: 'untaught', matter: unknown.matter } };
 	return { ok: true, set: { name: parsed.data.name, questions: parsed.data.questions } };
 }

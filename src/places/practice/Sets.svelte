@@ -17,7 +17,7 @@
 	import { say } from '../../ui/say.svelte';
 	import Sheet from '../../ui/Sheet.svelte';
 	import TextField from '../../ui/TextField.svelte';
-	import { LESSON_OPTIONS } from '../../wording/practice';
+	import { LESSON_OPTIONS, setProblemWords } from '../../wording/practice';
 	import X from '@lucide/svelte/icons/x';
 
 	interface Props {
@@ -37,9 +37,14 @@
 
 	async function read(file: File | undefined) {
 		if (!file) return;
-		const found = readSet(await file.text());
+		const text = await file.text().catch(() => undefined);
 		picker.value = '';
-		fault = found.ok ? undefined : `${file.name}: ${found.problem}`;
+		if (text === undefined) {
+			fault = `${file.name}: the device does not let this file be read.`;
+			return;
+		}
+		const found = readSet(text);
+		fault = found.ok ? undefined : `${file.name}: ${setProblemWords(found.problem)}`;
 		if (!found.ok) return;
 		const { set } = found;
 		let id = '';
