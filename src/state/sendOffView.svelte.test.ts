@@ -8,7 +8,9 @@ import { backDates } from '../model/visit/backDates';
 import { dayAfter } from '../model/time';
 import { readingOf } from '../model/visit/exceptions';
 import type { Visit } from '../schema/records';
-import { MOMENT, NOW, openVisit } from '../testing/demoVisit';
+import { demoDocuments } from '../store/demo/documents';
+import { MOMENT, NOW, openMemory, openVisit, SPOT, standing } from '../testing/demoVisit';
+import { VisitState } from './visitState.svelte';
 import { SendOffView } from './sendOffView.svelte';
 
 /** A deep neutral brown, of the line on the shelf. */
@@ -64,6 +66,21 @@ describe('the end of a visit', () => {
 		expect(session.work.chairMinutes).not.toBe(planned.minutes);
 		expect(view.planned).toEqual(planned);
 		expect(view.rows.map((row) => row.expected.toned)).toEqual(expected);
+	});
+	it('of a visit of the demo would keep what stands in its record', async () => {
+		const all = demoDocuments(MOMENT).filter(
+			(document) => document.kind !== 'visit' || document.clientId === 'anneke-rill'
+		);
+		const workspace = await openMemory(all);
+		for (const id of ['anneke-rill-past-2', 'anneke-rill-past-15']) {
+			const session = new VisitState(workspace, id, standing(), SPOT);
+			flushSync();
+			const { expected, planned } = session.visit.result;
+			const { foreseen } = new SendOffView(session);
+			for (const key of ['toned', 'lifted', 'predicted'] as const)
+				expect(Math.abs(foreseen.expected[key]! - expected![key]!)).toBeLessThan(0.11);
+			expect(Math.abs(foreseen.planned!.minutes - planned!.minutes)).toBeLessThan(15);
+		}
 	});
 	it('keeps the lift as it was predicted beside what was seen: the ledger judges the prediction by it', async () => {
 		const { session, view } = await open('casimir-bly');

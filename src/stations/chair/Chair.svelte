@@ -32,8 +32,8 @@
 	import PuttingOn from './PuttingOn.svelte';
 	import SectionNow from './SectionNow.svelte';
 	import CheckForm from './CheckForm.svelte';
-	import { RunTimer } from '../../state/runTimer.svelte';
-	import { elapsedSeconds, isSetBack, rebaseRun, rinse, toggleRun } from '../../model/commands/run';
+	import { rinse } from '../../model/commands/run';
+	import { ServiceClock } from './serviceClock.svelte';
 	import { expectedAt, readyLine, readyOf } from './chair';
 
 	const session = useVisit();
@@ -42,24 +42,13 @@
 	// Whoever has their hands full taps no screen awake.
 	const awake = new Awake();
 	$effect(() => (running ? awake.hold() : undefined));
-	const timer = new RunTimer(clock);
-
+	const time = new ServiceClock(session, clock);
+	$effect(() => time.followWall());
 	const run = $derived(session.visit.run);
-	const running = $derived(run.runningSince !== undefined);
-	const seconds = $derived(timer.seconds(run));
-	// The clock on the wall was put back: what is stored follows, so that a reload counts right too.
-	$effect(() => {
-		if (running && isSetBack(elapsedSeconds(run, clock.shown), seconds)) {
-			session.change('the clock was set', (draft) => rebaseRun(draft.run, clock.now(), seconds));
-		}
-	});
-	const minute = $derived(Math.floor(seconds / 60));
+	const { running, seconds, minute, begun, blocked } = $derived(time);
 	const expected = $derived(expectedAt(session, minute));
 	const ready = $derived(readyLine(session, readyOf(session), minute));
 	const readyFibre = $derived(seenFibre(session.head.reading, session.head.target));
-	/** A stop holds back the beginning; where lightener lies already, the clock is never blocked. */
-	const begun = $derived(run.startedAt !== undefined || seconds > 0);
-	const blocked = $derived(session.stops.length > 0 && !begun);
 	/** What is told of: the head, or the look at a section that was just taken. */
 	let noting = $state<'head' | 'section'>();
 
@@ -92,17 +81,10 @@
 		formatTime(new Date(clock.shown.getTime() + (at - seconds / 60) * 60_000));
 	const alarm = $derived(service.alarm);
 
-	function toggle() {
-		if (blocked) return;
-		session.change(running ? 'hold' : 'start', (draft) => {
-			session.seat(draft);
-			toggleRun(draft.run, clock.now(), seconds);
-		});
-	}
 	function press(event: KeyboardEvent) {
 		const key = actOf(event, 'chair');
 		const word = CHECK_WORDS.find((one) => one === key);
-		if (key === 'timer') toggle();
+		if (key === 'timer') time.toggle();
 		else if (key === 'check') noting = 'head';
 		else if (key === 'done') service.doNext();
 		else if (key === 'sectionBefore') service.move(-1);
@@ -176,7 +158,7 @@
 		{blocked}
 		{small}
 		waits={!begun && answer.process !== undefined}
-		ontoggle={toggle}
+		ontoggle={() => time.toggle()}
 		oncheck={() => (noting = 'head')}
 		onallon={() => service.allOn()}
 		onnotallon={() => service.notAllOn()}
