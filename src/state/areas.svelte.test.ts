@@ -49,6 +49,43 @@ describe('areas of a head', () => {
 		expect(codes()).toContain('overlap');
 	});
 
+	it('keep their difference when the rest of the head was read: as far off what was expected as it', async () => {
+		const session = await open('casimir-bly');
+		session.areas = ['fringe'];
+		session.changeReading('texture', (reading) => (reading.texture = 'fine'));
+		session.areas = [];
+		const fringe = session.hairOf('fringe');
+		const [rest, own] = [session.head.rawLevel, fringe.rawLevel];
+		expect(own - rest).toBeGreaterThan(0.2);
+		const seen = Number((rest - 0.7).toFixed(1));
+		session.change('read, dry', ({ run }) => {
+			run.notes = [{ id: 'dry', minute: 50, zone: 'lengths', level: seen, dry: true, text: '' }];
+		});
+		expect(session.head.rawLevel).toBeCloseTo(seen, 1);
+		expect(fringe.rawLevel).toBeCloseTo(own + seen - rest, 1);
+		// While it lay, beside what was to be expected by then.
+		const { lengths } = Object.fromEntries(session.head.zones.map((zone) => [zone.name, zone]));
+		const then = session.head.main.levelWith(lengths!, { minutes: 20 });
+		session.change('looked at', ({ run }) => {
+			run.notes = [{ id: 'look', minute: 20, zone: 'lengths', level: then, text: '' }];
+		});
+		const zone = fringe.zones.find(({ name }) => name === 'lengths')!;
+		expect(fringe.seen!.level).toBeCloseTo(fringe.main.levelWith(zone, { minutes: 20 }), 6);
+	});
+
+	it('on which nothing went are as they were read, whatever was seen of the rest', async () => {
+		const session = await open('hesper-oake');
+		session.areas = ['fringe'];
+		session.changeAim('left alone', (aim) => (aim.level = 1));
+		session.areas = [];
+		session.change('read, dry', ({ run }) => {
+			run.notes = [{ id: 'dry', minute: 50, zone: 'lengths', level: 8, dry: true, text: '' }];
+		});
+		const fringe = session.hairOf('fringe');
+		expect(fringe.seen).toBeUndefined();
+		expect(fringe.rawLevel).toBeCloseTo(fringe.nowLevel, 1);
+	});
+
 	it('take less where their hair is shorter', async () => {
 		const session = await open('hesper-oake');
 		const grams = session.bowlPlan.totalGrams;

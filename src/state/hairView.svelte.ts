@@ -81,6 +81,7 @@ import {
 	type Learned,
 	type LiftAnswer
 } from '../model/visit/lift';
+import { seenApart } from './seenApart';
 import { restarted, strandSinceDry } from './sinceDry';
 import { StepView, type DayStrand } from './stepView.svelte';
 import { TonerView, type HairToTone, type TonerSource } from './tonerView.svelte';
@@ -99,6 +100,8 @@ export interface StretchToner {
 /** What a view of the hair rests on, whichever area it shows. */
 export interface HairSource {
 	readonly visit: Visit;
+	/** The rest of the head, which areas that differ are told from. */
+	readonly head?: HairView;
 	readonly line: ShelfLine | undefined;
 	/** The lines of colour on the shelf. */
 	readonly lines: readonly ShelfLine[];
@@ -236,7 +239,14 @@ export class HairView implements DayStrand, TonerSource {
 	get target(): number {
 		return this.main.target;
 	}
-	#levels = $derived.by(() => levelsSeen(this.#source.visit.run));
+	/** What was seen of it today; of an area, as what was seen of the rest of the head tells of it. */
+	#levels: readonly LevelSeen[] = $derived.by(() => {
+		const levels = levelsSeen(this.#source.visit.run);
+		const { head } = this.#source;
+		return this.#area() === undefined || !head || levels.length === 0
+			? levels
+			: seenApart(levels, head, this);
+	});
 	#tone = $derived.by(() => this.#source.visit.tone);
 	line: ShelfLine | undefined = $derived.by(() => this.#source.line);
 	zones = $derived(zonesOf(this.reading));
