@@ -80,32 +80,32 @@
 			ledgerCsv(rows, nameOf, ledgerWords)
 		);
 	const COLUMNS: readonly TableColumn<LedgerRow>[] = [
-		{ id: 'date', head: 'Day', value: ({ date }) => date, track: '104px', fixed: true },
-		{ id: 'client', head: 'Head', value: nameOf, track: 'minmax(110px,1fr)' },
+		{ id: 'date', head: 'Day', value: ({ date }) => date, track: '92px', fixed: true },
+		{ id: 'client', head: 'Head', value: nameOf, track: 'minmax(96px,1fr)' },
 		{
 			id: 'what',
 			head: 'What',
 			value: ledgerWords,
-			track: 'minmax(200px,2.4fr)',
+			track: 'minmax(172px,2.4fr)',
 			fixed: true
 		},
 		{
 			id: 'minutes',
 			head: 'Minutes',
 			value: ({ minutes }) => minutes,
-			track: '72px',
+			track: '64px',
 			end: true
 		},
 		{
 			id: 'expected',
 			head: 'Expected',
 			value: ({ expected }) => expected,
-			track: '76px',
+			track: '72px',
 			end: true
 		},
-		{ id: 'seen', head: 'Seen', value: ({ seen }) => seen, track: '60px', end: true },
-		{ id: 'again', head: 'Again', value: () => undefined, track: '92px' },
-		{ id: 'beside', head: 'Beside', value: () => undefined, track: '92px' }
+		{ id: 'seen', head: 'Seen', value: ({ seen }) => seen, track: '40px', end: true },
+		{ id: 'again', head: 'Again', value: () => undefined, track: '72px' },
+		{ id: 'beside', head: 'Beside', value: () => undefined, track: '58px' }
 	];
 	const level = (value: number | undefined) => (value === undefined ? '' : formatLevel(value));
 </script>

@@ -21,37 +21,37 @@
 			id: 'month',
 			head: 'Month',
 			value: ({ month }) => month,
-			track: 'minmax(130px,1fr)',
+			track: 'minmax(126px,1fr)',
 			fixed: true
 		},
-		{ id: 'visits', head: 'Visits', value: ({ visits }) => visits, track: '64px', end: true },
+		{ id: 'visits', head: 'Visits', value: ({ visits }) => visits, track: '52px', end: true },
 		{
 			id: 'hours',
 			head: 'At the chair',
 			value: ({ minutes }) => minutes,
-			track: '112px',
+			track: '88px',
 			end: true
 		},
 		{
 			id: 'over',
 			head: 'A visit, to its plan',
 			value: ({ overMinutes }) => overMinutes,
-			track: '144px',
+			track: '128px',
 			end: true
 		},
-		{ id: 'asked', head: 'Asked', value: ({ asked }) => asked, track: '96px', end: true },
+		{ id: 'asked', head: 'Asked', value: ({ asked }) => asked, track: '76px', end: true },
 		{
 			id: 'materials',
 			head: 'Materials',
 			value: ({ materials }) => materials,
-			track: '96px',
+			track: '76px',
 			end: true
 		},
 		{
 			id: 'hour',
 			head: 'An hour earned',
 			value: ({ hourEarned }) => hourEarned,
-			track: '128px',
+			track: '108px',
 			end: true
 		}
 	];

@@ -31,15 +31,15 @@
 			id: 'what',
 			head: 'What',
 			value: ({ thing }) => nameOf(thing),
-			track: 'minmax(150px,1.4fr)',
+			track: 'minmax(130px,1.4fr)',
 			fixed: true
 		},
-		{ id: 'left', head: 'Left', value: ({ left }) => left.grams, track: 'minmax(120px,1fr)' },
-		{ id: 'lasts', head: 'Lasts', value: ({ left }) => left.weeks, track: '132px' },
-		{ id: 'price', head: '100 g', value: ({ perGram }) => perGram, track: '80px', end: true },
-		{ id: 'counted', head: 'Counted', value: ({ item }) => item.countedAt, track: '108px' },
-		{ id: 'buy', head: 'To buy', value: ({ left }) => left.packs, track: '120px' },
-		{ id: 'count', head: 'Count', value: () => undefined, track: '92px' }
+		{ id: 'left', head: 'Left', value: ({ left }) => left.grams, track: 'minmax(96px,1fr)' },
+		{ id: 'lasts', head: 'Lasts', value: ({ left }) => left.weeks, track: '120px' },
+		{ id: 'price', head: '100 g', value: ({ perGram }) => perGram, track: '64px', end: true },
+		{ id: 'counted', head: 'Counted', value: ({ item }) => item.countedAt, track: '96px' },
+		{ id: 'buy', head: 'To buy', value: ({ left }) => left.packs, track: '104px' },
+		{ id: 'count', head: 'Count', value: () => undefined, track: '78px' }
 	];
 </script>
 
