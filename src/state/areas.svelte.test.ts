@@ -73,6 +73,35 @@ describe('areas of a head', () => {
 		expect(fringe.seen!.level).toBeCloseTo(fringe.main.levelWith(zone, { minutes: 20 }), 6);
 	});
 
+	it('are as a section of theirs was read apart, whatever the rest did', async () => {
+		const session = await open('casimir-bly');
+		const fringe = session.hairOf('fringe');
+		const { section } = session.bowls.sections.find(({ section: { areas } }) =>
+			areas.includes('fringe')
+		)!;
+		const note = (level: number, id: string, own?: string) => ({
+			id,
+			minute: 50,
+			zone: fringe.zone.name,
+			level,
+			dry: true as const,
+			text: '',
+			...(own === undefined ? {} : { section: own })
+		});
+		session.change('read, dry', ({ run }) => {
+			run.notes = [note(7.1, 'fringe', section.id), note(8, 'rest')];
+		});
+		expect(fringe.rawLevel).toBeCloseTo(7.1, 1);
+		expect(session.head.rawLevel).toBeCloseTo(8, 1);
+		const other = session.bowls.sections.find(
+			({ section: { areas } }) => !areas.includes('fringe')
+		)!;
+		session.change('read, dry', ({ run }) => {
+			run.notes = [note(7.1, 'other', other.section.id), note(8, 'rest')];
+		});
+		expect(fringe.rawLevel).toBeGreaterThan(7.5);
+	});
+
 	it('on which nothing went are as they were read, whatever was seen of the rest', async () => {
 		const session = await open('hesper-oake');
 		session.areas = ['fringe'];

@@ -87,7 +87,7 @@ import { StepView, type DayStrand } from './stepView.svelte';
 import { TonerView, type HairToTone, type TonerSource } from './tonerView.svelte';
 import { rawOf, type ToneStart } from '../model/visit/tone';
 import { naturalFibre } from '../model/visit/placed';
-import { levelsSeen, type LevelSeen } from '../model/visit/seen';
+import { levelsSeen, sectionsRead, type LevelSeen } from '../model/visit/seen';
 import { Search } from './search.svelte';
 import { steady } from './steady';
 
@@ -102,6 +102,8 @@ export interface HairSource {
 	readonly visit: Visit;
 	/** The rest of the head, which areas that differ are told from. */
 	readonly head?: HairView;
+	/** Whether a section lies in an area, or in one that is as it. */
+	isIn?(section: string, area: AreaName): boolean;
 	readonly line: ShelfLine | undefined;
 	/** The lines of colour on the shelf. */
 	readonly lines: readonly ShelfLine[];
@@ -239,13 +241,16 @@ export class HairView implements DayStrand, TonerSource {
 	get target(): number {
 		return this.main.target;
 	}
-	/** What was seen of it today; of an area, as what was seen of the rest of the head tells of it. */
+	/** What was seen of it today; of an area, by its own sections, or as what was seen of the rest of the head tells. */
 	#levels: readonly LevelSeen[] = $derived.by(() => {
-		const levels = levelsSeen(this.#source.visit.run);
-		const { head } = this.#source;
-		return this.#area() === undefined || !head || levels.length === 0
-			? levels
-			: seenApart(levels, head, this);
+		const { head, visit } = this.#source;
+		const levels = levelsSeen(visit.run);
+		const area = this.#area();
+		if (area === undefined || !head) return levels;
+		return [
+			...(levels.length > 0 ? seenApart(levels, head, this) : []),
+			...sectionsRead(visit.run, (section) => this.#source.isIn?.(section, area) ?? false)
+		];
 	});
 	#tone = $derived.by(() => this.#source.visit.tone);
 	line: ShelfLine | undefined = $derived.by(() => this.#source.line);

@@ -97,6 +97,12 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 		return view!;
 	}
 
+	isIn(section: string, area: AreaName): boolean {
+		const alike = this.groups.find((group) => group.area === area)?.areas ?? [area];
+		const worked = this.bowls.sections.find((one) => one.section.id === section);
+		return worked?.section.areas.some((each) => alike.includes(each)) ?? false;
+	}
+
 	readonly #placedViews = new Map<string, PlacedTonerView>();
 	#placed = $derived.by(steady(() => (this.visit.tone.placed ?? []).map(({ id }) => id)));
 	/** Toners of their own on some of the hair. */

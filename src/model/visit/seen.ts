@@ -24,3 +24,15 @@ export const levelsSeen = ({ notes }: Visit['run']): LevelSeen[] =>
 				? []
 				: [{ zone, level, undertone, minute, ...(dry ? { after: step } : {}) }]
 	);
+
+/** Levels at which sections were read apart, off and dry: there the hair ended so, whatever the rest of it did. */
+export const sectionsRead = (
+	{ notes }: Visit['run'],
+	isAsked: (section: string) => boolean
+): LevelSeen[] =>
+	notes.flatMap(
+		({ zone, level, undertone, minute, section, dry, step = MAIN_STEP }): LevelSeen[] =>
+			level === undefined || section === undefined || !dry || !isAsked(section)
+				? []
+				: [{ zone, level, undertone, minute, after: step }]
+	);
