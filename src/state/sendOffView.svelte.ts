@@ -235,5 +235,7 @@ export class SendOffView {
 /** Where a toner of its own goes that is laid on a zone. */
 const PLACE_OF = { root: 'root', lengths: 'middle', ends: 'ends' } as const;
 
+/** Nearer than this nobody tells what was seen from what was expected, levels. */
+export const AS_EXPECTED = 0.25;
 /** Nobody sees a step of less, levels. */
 const HARDLY = 0.25;

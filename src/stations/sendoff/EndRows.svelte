@@ -2,7 +2,7 @@
 	import { formatLevel } from '../../core/hair';
 	import { BOUNDS } from '../../core/vocabulary';
 	import { seePlace, type SeenPlace } from '../../model/commands/result';
-	import type { EndRow } from '../../state/sendOffView.svelte';
+	import { AS_EXPECTED, type EndRow } from '../../state/sendOffView.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import Button from '../../ui/Button.svelte';
 	import Choice from '../../ui/Choice.svelte';
@@ -18,8 +18,6 @@
 	const session = useVisit();
 	/** By how much a tap says that it came out otherwise, levels. */
 	const TAP = 0.5;
-	/** Nearer than this nobody tells it from what was expected. */
-	const AS_EXPECTED = 0.25;
 	const TAPS = [
 		{ value: 'deeper', label: '½ deeper' },
 		{ value: 'as', label: 'as expected' },

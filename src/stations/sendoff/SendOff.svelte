@@ -6,7 +6,7 @@
 	import { nextFromRecord } from '../../model/commands/series';
 	import { useClock } from '../../state/clock.svelte';
 	import { useRecords } from '../../state/records';
-	import { SendOffView } from '../../state/sendOffView.svelte';
+	import { AS_EXPECTED, SendOffView } from '../../state/sendOffView.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import { keysOfClient } from '../../store/exportFile';
 	import Button from '../../ui/Button.svelte';
@@ -85,7 +85,7 @@
 			: 'Judge it dry and straight; waves hide faults.'
 		: result.unsure
 			? 'From before: seen or only expected was not told apart.'
-			: Math.abs(gap) < 0.15
+			: Math.abs(gap) <= AS_EXPECTED
 				? 'As expected.'
 				: `${Math.abs(gap).toFixed(1)} level ${gap > 0 ? 'lighter' : 'deeper'} than expected.`}
 	facts={[
