@@ -99,6 +99,10 @@ describe('the end of a visit', () => {
 		const lightening = rowsOf(session.visit).find(({ kind }) => kind === 'lightening')!;
 		expect(lightening.seen).toBe(seen);
 		expect(lightening.expected).toBeCloseTo(predicted, 1);
+		// A record of before, which did not keep it, is compared with nothing but itself: that is not told.
+		const before = structuredClone(session.visit);
+		delete before.result.expected!.predicted;
+		expect(rowsOf(before).find(({ kind }) => kind === 'lightening')!.expected).toBeUndefined();
 	});
 	it('the next visit starts zone by zone from what was seen there, under its toner', async () => {
 		const { session, view } = await open('casimir-bly');

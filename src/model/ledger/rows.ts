@@ -121,6 +121,13 @@ function layMinutes({ rinsedAtMinute, allOn }: Visit['run'], planned: number): n
 	return rinsedAtMinute <= planned * PAST_ITS_TIME ? rinsedAtMinute : planned;
 }
 
+/**
+ * The lift as it was predicted. Records of before kept it as far as somebody had looked by then: beside what was seen
+ * that says nothing.
+ */
+const predictedLift = ({ expected }: Visit['result'], seen: number | undefined) =>
+	expected?.predicted ?? (seen === undefined ? expected?.lifted : undefined);
+
 function appliedIn(visit: Visit): LedgerRow[] {
 	const { id: visitId, clientId, date, colourist, reading, result, run, tone } = visit;
 	const notes = result.notes;
@@ -137,8 +144,7 @@ function appliedIn(visit: Visit): LedgerRow[] {
 			areas,
 			minutes: kind === 'main' ? layMinutes(run, plan.minutes) : plan.minutes,
 			seen: kind === 'main' ? lifted : undefined,
-			expected:
-				kind === 'main' ? (result.expected?.predicted ?? result.expected?.lifted) : undefined
+			expected: kind === 'main' ? predictedLift(result, lifted) : undefined
 		}));
 	const toner = (mix: TonerMix, key: string, place?: PlacedToner['place']): LedgerRow[] =>
 		mix.choice !== 'formula' || mix.parts.length === 0
