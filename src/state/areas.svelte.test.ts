@@ -1,3 +1,4 @@
+import { levelOfFibre } from '../core/lift';
 import { AREAS } from '../core/vocabulary';
 import { areaDifference } from '../model/visit/areaDifference';
 import { describe, expect, it } from 'vitest';
@@ -70,6 +71,7 @@ describe('areas of a head', () => {
 			run.notes = [{ id: 'look', minute: 20, zone: 'lengths', level: then, text: '' }];
 		});
 		const zone = fringe.zones.find(({ name }) => name === 'lengths')!;
+		expect(then).toBeCloseTo(levelOfFibre(session.head.main.fibreAt(20)), 2);
 		expect(fringe.seen!.level).toBeCloseTo(fringe.main.levelWith(zone, { minutes: 20 }), 6);
 	});
 

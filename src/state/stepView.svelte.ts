@@ -264,11 +264,12 @@ export class StepView {
 			.map((step, i) =>
 				i === this.#index ? { ...step, plan: lifting({ ...step.plan, ...change }) } : step
 			);
-		const middle = middleOf(changed[this.#index]!.plan, zone);
+		const { plan } = changed[this.#index]!;
+		const middle = middleOf(plan, zone);
 		const point = { ...nearest(points, middle), distanceCm: middle };
 		const { events, from } = eventsUpTo(changed, zones);
 		const head = readyHead([{ ...this.strand, points: [point] }], events, subject.factors);
-		return headAt(head, from + this.plan.minutes)[0]!.points[0]!.fibre;
+		return headAt(head, from + plan.minutes)[0]!.points[0]!.fibre;
 	}
 	levelWith(zone: ZoneStart, change: Partial<LiftPlan>): number {
 		return levelOfFibre(this.zoneWith(zone, change));
