@@ -75,6 +75,12 @@ export const labelIn = <T extends string>(
 /** A ratio as it is said: 1 : 1.5. */
 export const formatRatio = (ratio: number): string => `1 : ${Math.round(ratio * 100) / 100}`;
 
+/** How a visit stood to its plan. @param over minutes */
+export const overWords = (over: number): string =>
+	Math.abs(over) < 0.5
+		? 'as planned'
+		: `${Math.abs(over).toFixed(0)} min ${over > 0 ? 'over' : 'under'}`;
+
 /** Minutes as hours and minutes. */
 export function formatHours(minutes: number): string {
 	const whole = Math.round(minutes);

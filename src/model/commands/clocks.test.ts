@@ -3,6 +3,7 @@ import type { Visit } from '../../schema/records';
 import {
 	clockOf,
 	forgetClock,
+	isBegun,
 	isRunning,
 	liesBy,
 	nextRinseStep,
@@ -65,6 +66,16 @@ describe('the clock of something that lies on the hair', () => {
 		stopClock(run, 'toner', at(70), 1200);
 		nextRinseStep(run, 'water', at(70));
 		expect(isRunning(visit(run))).toBe(false);
+	});
+	it('says that something was put on, also where it is a toner alone; washing puts nothing on', () => {
+		const run = empty();
+		expect(isBegun({ run })).toBe(false);
+		nextRinseStep(run, 'water', at(0));
+		expect(isBegun({ run })).toBe(false);
+		toggleClock(run, 'toner', at(5), 0);
+		stopClock(run, 'toner', at(25), 1200);
+		expect(isBegun({ run })).toBe(true);
+		expect(isBegun({ run: { ...empty(), startedAt: at(0).toISOString() } })).toBe(true);
 	});
 });
 

@@ -24,6 +24,11 @@ export const isRunning = ({ run, status }: Visit): boolean =>
 	((run.startedAt !== undefined && run.rinsedAtMinute === undefined) ||
 		(run.clocks ?? []).some((clock) => liesBy(clock) && !clock.of.startsWith(RINSE)));
 
+/** Whether anything was put on this head today, as far as the clocks tell. */
+export const isBegun = ({ run }: Pick<Visit, 'run'>): boolean =>
+	run.startedAt !== undefined ||
+	(run.clocks ?? []).some(({ startedAt, of }) => startedAt !== undefined && !of.startsWith(RINSE));
+
 /**
  * Starts the clock of something, holds it, or goes on, on a draft.
  * @param shown seconds that stood on it

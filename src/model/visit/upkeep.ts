@@ -2,6 +2,7 @@ import { levelOf, hexOf, rgbOf, type Lab, type Rgb } from '../../core/colour';
 import { describeTone } from '../../core/hair';
 import { freshenWeek, priceRange, type AimJudgement } from '../../core/plan';
 import type { Visit } from '../../schema/records';
+import { isBegun } from '../commands/clocks';
 import type { AimStrands } from './aimStrands';
 import { deciding, isWorkedSo } from './planDay';
 import type { DayWork } from './work';
@@ -34,8 +35,8 @@ export interface Fading {
  * Whether something was put on by now: then the client is told of the hair as it goes home, and before of what they
  * wish for.
  */
-export const isUnderway = ({ run, result, settled }: Visit): boolean =>
-	run.startedAt !== undefined || result.recordedAt !== undefined || settled.includes('tone');
+export const isUnderway = (visit: Visit): boolean =>
+	isBegun(visit) || visit.result.recordedAt !== undefined || visit.settled.includes('tone');
 
 /** How a colour fades at this client's washes, week by week. */
 export function fadeWeeks(fading: Fading): UpkeepWeek[] {

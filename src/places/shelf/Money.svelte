@@ -3,7 +3,7 @@
 	import type { Shelf } from '../../schema/records';
 	import Table from '../../ui/Table.svelte';
 	import type { TableColumn } from '../../ui/table';
-	import { formatHours, formatMonth, formatPrice } from '../../wording/words';
+	import { formatHours, formatMonth, formatPrice, overWords } from '../../wording/words';
 
 	interface Props {
 		months: readonly MonthMoney[];
@@ -11,11 +11,6 @@
 	}
 	let { months, shelf }: Props = $props();
 	const money = (value: number) => formatPrice(value, shelf);
-	/** How a visit stood to its plan, on average. */
-	const overWords = (over: number) =>
-		Math.abs(over) < 0.5
-			? 'as planned'
-			: `${Math.abs(over).toFixed(0)} min ${over > 0 ? 'over' : 'under'}`;
 	const columns: readonly TableColumn<MonthMoney>[] = [
 		{
 			id: 'month',
