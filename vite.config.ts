@@ -33,6 +33,8 @@ export default defineConfig({
 	test: {
 		// Tests are not timed: a busy machine may take its time over a search; speed is measured in bench/.
 		testTimeout: 60_000,
+		// Beside lint the tests have one core and then both; Vitest by itself would take one.
+		maxWorkers: 2,
 		projects: [
 			{
 				extends: true,

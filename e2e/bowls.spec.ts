@@ -77,8 +77,11 @@ test('sections are moved, split, merged and left out, and it can all be taken ba
 	for (let i = 1; i <= 10; i++) {
 		await page.mouse.move(from.x + 10, from.y + 10 + ((to.y - from.y - 20) * i) / 10);
 	}
+	// The list makes room where it would go, above the one that is second now; then it is let go.
+	await expect(nameOf(page, 0)).toContainText('2 back 1');
 	await page.mouse.up();
 	await expect(nameOf(page, 0)).toContainText('nape');
+	await expect(nameOf(page, 1)).toContainText('back 1');
 
 	await nameOf(page, 3).click();
 	await expect(main(page).getByRole('heading', { name: 'crown 1' })).toBeVisible();

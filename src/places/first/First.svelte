@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { goto } from '$app/navigation';
 	import { untrack } from 'svelte';
 	import { prefersReducedMotion } from 'svelte/motion';
 	import LiftChart from '../../charts/lift/LiftChart.svelte';
@@ -94,7 +93,8 @@
 	</div>
 	<div class="flex flex-wrap gap-3">
 		{#if salon === 'own'}
-			<Button onclick={() => void goto('/demo')}>Look at the demo salon</Button>
+			<!-- Another salon is opened by a page that is loaded anew. -->
+			<Button onclick={() => location.assign('/demo')}>Look at the demo salon</Button>
 		{:else}
 			<Button onclick={() => void loadDemo(workspace, clock.moment())}>Load the demo again</Button>
 		{/if}

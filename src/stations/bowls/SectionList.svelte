@@ -75,8 +75,9 @@
 		>at the rinse</span
 	>
 </div>
+<!-- Rows jump and do not slide: the library then looks often enough that a quick hand is not missed. -->
 <ol
-	use:dragHandleZone={{ items: rows, flipDurationMs: 120, dropTargetStyle: {}, type: 'sections' }}
+	use:dragHandleZone={{ items: rows, flipDurationMs: 0, dropTargetStyle: {}, type: 'sections' }}
 	onconsider={(event) => (dragged = event.detail.items)}
 	onfinalize={(event) => settle(event.detail.items)}
 	aria-label="Sections in the order of the work"

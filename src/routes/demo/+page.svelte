@@ -1,5 +1,0 @@
-<script lang="ts">
-	import OpenDemo from '../../app/OpenDemo.svelte';
-</script>
-
-<OpenDemo />
