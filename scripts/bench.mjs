@@ -107,8 +107,15 @@ timings.push(
 	})
 );
 const sizes = [
-	await scriptOf('/', 'First view: script, gzipped', 180),
-	await scriptOf('/visit/hesper-oake-today/lift', 'Lift: script, gzipped', 210)
+	await scriptOf('own', '/', /How far will it lift/, 'First minute: script, gzipped', 180),
+	await scriptOf('demo', '/', /in the chair/, 'Day: script, gzipped', 180),
+	await scriptOf(
+		'demo',
+		'/visit/hesper-oake-today/lift',
+		/Where will it get to/,
+		'Lift: script, gzipped',
+		210
+	)
 ];
 await browser.close();
 server.kill();
@@ -158,20 +165,23 @@ async function stepsOfDial(name, more = 'ArrowRight', less = 'ArrowLeft') {
 }
 
 /** What an address loads of script, by itself, in a browser that has seen nothing else of it. */
-async function scriptOf(path, name, goal) {
+async function scriptOf(salon, path, heading, name, goal) {
 	const context = await browser.newContext({ serviceWorkers: 'block' });
 	const first = await context.newPage();
 	await first.goto(`http://localhost:${port}/demo`);
 	await first.waitForURL(`http://localhost:${port}/`);
+	await first.getByRole('heading', { level: 1 }).waitFor();
 	await first.close();
 	const page = await context.newPage();
+	// A window is opened on the person's own salon unless it was led to the demo.
+	await page.addInitScript((chosen) => sessionStorage.setItem('zelvant.salon', chosen), salon);
 	const files = new Set();
 	page.on('request', (request) => {
 		const { pathname } = new URL(request.url());
 		if (pathname.endsWith('.js') && !pathname.includes('worker')) files.add(pathname);
 	});
 	await page.goto(`http://localhost:${port}${path}`);
-	await page.getByRole('heading', { level: 1 }).waitFor();
+	await page.getByRole('heading', { level: 1, name: heading }).waitFor();
 	await page.waitForTimeout(1500);
 	const bytes = [...files].map((file) => gzipSync(readFileSync(join(ROOT, 'build/client', file))));
 	await context.close();
