@@ -55,8 +55,8 @@ test('two rows lie side by side; a file of rows is read back, and one of its for
 		.getByRole('button', { name: /^Lay beside/ })
 		.first()
 		.click();
-	const beside = page.getByRole('region', { name: 'Side by side' });
-	await expect(beside).toContainText('Choose another row to lay beside it.');
+	const beside = page.getByRole('dialog', { name: 'Side by side' });
+	await expect(table.getByText('Laid', { exact: true })).toHaveCount(1);
 	await find.fill('sunniva');
 	await table
 		.getByRole('button', { name: /^Lay beside/ })
@@ -66,8 +66,14 @@ test('two rows lie side by side; a file of rows is read back, and one of its for
 	await expect(beside).toContainText('Sunniva Tarrow');
 	await expect(beside.getByRole('img', { name: /^toned/ })).toHaveCount(2);
 	await accessible(page);
-	await beside.getByRole('button', { name: 'Put away' }).click();
+	await noSidewaysScroll(page);
+	await beside.getByRole('button', { name: 'Close' }).click();
 	await expect(beside).toBeHidden();
+	// The one that was laid first stays laid, for another beside it.
+	await expect(table.getByText('Laid', { exact: true })).toHaveCount(0);
+	await find.fill('anneke');
+	await table.getByRole('button', { name: /^Lay beside/, pressed: true }).click();
+	await expect(table.getByText('Laid', { exact: true })).toHaveCount(0);
 
 	const downloading = page.waitForEvent('download');
 	await page.getByRole('button', { name: 'Export as CSV' }).click();

@@ -2,9 +2,16 @@ import fc from 'fast-check';
 import { flushSync } from 'svelte';
 import { describe, expect, it } from 'vitest';
 import { deltaE } from '../core/colour';
+import { inTenths } from '../core/hair';
 import { betweenStrands, variationsOf } from '../model/bench/strands';
 import { trialLeaf } from '../model/bench/rows';
-import { newStrand, newTrial, strandWith, toggleStrand } from '../model/commands/bench';
+import {
+	keepExpected,
+	newStrand,
+	newTrial,
+	strandWith,
+	toggleStrand
+} from '../model/commands/bench';
 import { mergeClients } from '../model/commands/mergeClients';
 import { removeClient } from '../model/commands/remove';
 import { elapsedSeconds } from '../model/commands/run';
@@ -33,6 +40,11 @@ function seen(strand: BenchStrand) {
 	const trial: Trial = { ...newTrial('x', MOMENT), strands: [strand] };
 	return new BenchStrandView({ trial, shelf }, strand, 'bench', SPOT);
 }
+const clockOff = (minutes: number): BenchStrand['clock'] => ({
+	startedAt: NOW.toISOString(),
+	elapsedSeconds: minutes * 60,
+	offAt: NOW.toISOString()
+});
 const sum = (parts: readonly ChosenPart[]) => parts.reduce((total, { grams }) => total + grams, 0);
 const varied = (strand: BenchStrand, line = 'lantern-demi') =>
 	new Map(variationsOf(strand, lineOf(line), 0.5).map(({ what, parts }) => [what, parts]));
@@ -49,6 +61,39 @@ describe('a strand on the bench', () => {
 		expect(distance(2)).toBeGreaterThan(distance(10));
 		expect(distance(20)).toBeCloseTo(0, 6);
 		expect(view.coloursAt(0)).not.toEqual(view.coloursAt(20));
+	});
+	it('left on for another time than was meant, it is told for as long as it lay', () => {
+		const strand = strandOf([partOf('lantern-demi', '8V', 10)], { level: 10 });
+		const short = { ...strand, clock: clockOff(6) };
+		const [meant, left] = [seen(strand), seen(short)];
+		expect(left.minutes).toBe(6);
+		expect(left.expected.level).toBeGreaterThan(meant.expected.level + 0.1);
+		expect(left.endColours).toEqual(left.coloursAt(6));
+		// While it lies nobody knows yet for how long.
+		const lies = { ...short, clock: { ...short.clock, runningSince: NOW.toISOString() } };
+		expect(seen(lies).expected.level).toBe(meant.expected.level);
+	});
+	it('keeps what was expected of it when somebody looked, as its page and the ledger tell it', () => {
+		const strand = strandOf([partOf('lantern-demi', '8V', 10)], { level: 10 });
+		keepExpected(strand, shelf.lines);
+		expect(strand).not.toHaveProperty('seen');
+		const looked: BenchStrand = { ...strand, clock: clockOff(6), seen: { level: 9 } };
+		keepExpected(looked, shelf.lines);
+		expect(looked.seen!.expected).toBe(inTenths(seen(looked).expected.level));
+		const kept = looked.seen!.expected;
+		// The bowl as it was weighed is put right: so is what was expected of it.
+		looked.mix = { ...looked.mix, parts: [partOf('lantern-demi', '7V', 10)] };
+		keepExpected(looked, shelf.lines);
+		expect(looked.seen!.expected).toBeLessThan(kept! - 0.3);
+		const trial = demoTrial(MOMENT, shelf);
+		const rows = trialLeaf(trial).rows.filter((row) => row.seen !== undefined);
+		expect(rows).toHaveLength(3);
+		for (const row of rows) {
+			const tried = trial.strands.find(({ id }) => row.key.endsWith(id))!;
+			const view = new BenchStrandView({ trial, shelf }, tried, 'bench', SPOT);
+			expect(row.expected).toBe(inTenths(view.expected.level));
+			expect(row.minutes).toBe(view.minutes);
+		}
 	});
 	it('its neighbours do what they say, in whole steps and as much of it', () => {
 		const strand = strandOf([partOf('lantern-demi', '8G', 6), partOf('lantern-demi', '8V', 4)]);

@@ -1,8 +1,8 @@
 import { describeTone } from '../core/hair';
 import type { WashHabit } from '../core/tone';
-import { plainAim, plainReading } from '../model/commands/newVisit';
-import { namedHair, uniform } from '../model/visit/hair';
-import { rawOf } from '../model/visit/tone';
+import { layMinutes, strandHair } from '../model/bench/strands';
+import { plainAim } from '../model/commands/newVisit';
+import { uniform } from '../model/visit/hair';
 import type { Aim, BenchStrand, Shelf, ShelfLine, Trial } from '../schema/records';
 import type { Searches } from './searches';
 import { TonerView, type HairToTone, type TonerSource } from './tonerView.svelte';
@@ -49,17 +49,11 @@ export class BenchStrandView implements TonerSource {
 	);
 	#aim: Aim = $derived.by(() => ({ ...plainAim(), ...this.#source.trial.aim }));
 	hair: HairToTone = $derived.by(() => {
-		const { level, undertone, porosity } = this.strand;
-		const reading = { ...plainReading(), porosity };
-		const { fibre, named } = namedHair(reading, level, undertone);
+		const { porosity } = this.strand;
 		return {
-			raw: rawOf({ fibre, named }, { whiteShare: 0 }),
-			fibre,
+			...strandHair(this.strand),
 			porosity,
-			reading,
 			aim: this.#aim,
-			condition: 70,
-			doseToday: 0,
 			porous: porosity === 'high'
 		};
 	});
@@ -67,9 +61,13 @@ export class BenchStrandView implements TonerSource {
 	get isMixed(): boolean {
 		return this.mix.parts.length > 0;
 	}
+	/** How long it lies: once it is off, as long as it did. */
+	minutes: number = $derived.by(() => layMinutes(this.strand));
 	/** What it will be once its time is over. */
 	expected = $derived.by(() => {
-		const { lab, level } = this.toner.toned;
+		const { toner, minutes } = this;
+		const { lab, level } =
+			minutes === this.mix.minutes ? toner.toned : toner.with(toner.parts, { minutes });
 		return { lab, level, word: describeTone(lab, 'toned') };
 	});
 	/** As it is drawn: before, and once its time is over. */

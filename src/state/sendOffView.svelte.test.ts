@@ -7,7 +7,7 @@ import { rowsOf } from '../model/ledger/rows';
 import { backDates } from '../model/visit/backDates';
 import { dayAfter } from '../model/time';
 import { readingOf } from '../model/visit/exceptions';
-import type { Visit } from '../schema/records';
+import { anyDocument, type Visit } from '../schema/records';
 import { demoDocuments } from '../store/demo/documents';
 import { MOMENT, NOW, openMemory, openVisit, SPOT, standing } from '../testing/demoVisit';
 import { VisitState } from './visitState.svelte';
@@ -66,6 +66,21 @@ describe('the end of a visit', () => {
 		expect(session.work.chairMinutes).not.toBe(planned.minutes);
 		expect(view.planned).toEqual(planned);
 		expect(view.rows.map((row) => row.expected.toned)).toEqual(expected);
+	});
+	it('of hair at the end of the ladder keeps no level that a record cannot hold', async () => {
+		const { session, view } = await open('hesper-oake');
+		const black = [{ name: '1N', level: 1, tone: 'N', grams: 60 }];
+		session.change('black', (draft) => {
+			draft.reading.naturalLevel = 1;
+			draft.lift.volume = 10;
+			draft.lift.minutes = 5;
+			Object.assign(draft.tone, openedToner(draft), { choice: 'formula', parts: black, ratio: 1 });
+		});
+		flushSync();
+		expect(view.foreseen.expected.toned).toBeLessThan(1);
+		session.change('recorded', (draft) => record(draft, view.foreseen, 6, NOW));
+		expect(session.visit.result.expected!.toned).toBe(1);
+		expect(anyDocument.safeParse(session.visit).error?.issues ?? []).toEqual([]);
 	});
 	it('of a visit of the demo would keep what stands in its record', async () => {
 		const all = demoDocuments(MOMENT).filter(

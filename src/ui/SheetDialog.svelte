@@ -10,11 +10,22 @@
 		alert?: boolean;
 		/** Over the whole window, to be read from across the room. */
 		whole?: boolean;
+		/** Two things stand beside each other on it. */
+		wide?: boolean;
 		children: Snippet;
 		actions?: Snippet;
 		onclose: () => void;
 	}
-	let { open, title, alert = false, whole = false, children, actions, onclose }: Props = $props();
+	let {
+		open,
+		title,
+		alert = false,
+		whole = false,
+		wide = false,
+		children,
+		actions,
+		onclose
+	}: Props = $props();
 	// svelte-ignore state_referenced_locally
 	// What it is when it opens, it is until it closes: what is answered in it does not lay it anew.
 	let asked = $state(alert);
@@ -33,7 +44,10 @@
 				'fixed z-41 animate-rise overflow-auto bg-room px-8 py-6',
 				whole
 					? 'inset-0 flex flex-col justify-center border-t-40 border-stop'
-					: 'top-1/2 left-1/2 max-h-[calc(100dvh_-_32px)] w-[min(560px,calc(100vw_-_32px))] -translate-1/2 rounded-box'
+					: [
+							'top-1/2 left-1/2 max-h-[calc(100dvh_-_32px)] -translate-1/2 rounded-box',
+							wide ? 'w-[min(880px,calc(100vw_-_32px))]' : 'w-[min(560px,calc(100vw_-_32px))]'
+						]
 			]}
 		>
 			<Part.Title

@@ -2,7 +2,7 @@ import { tv } from 'tailwind-variants/lite';
 
 /** What looks like a button: one primary act of a place carries the accent. */
 export const buttonLook = tv({
-	base: 'inline-flex tap items-center justify-center gap-2 rounded-box border px-4 font-semibold whitespace-nowrap disabled:cursor-not-allowed disabled:border-line disabled:bg-sunk disabled:text-ink-soft',
+	base: 'inline-flex tap items-center justify-center gap-2 rounded-box border px-4 font-semibold whitespace-nowrap disabled:cursor-not-allowed disabled:border-line disabled:bg-sunk disabled:text-ink-soft aria-pressed:border-ink aria-pressed:bg-sunk',
 	variants: {
 		primary: { true: 'border-accent bg-accent text-on-accent', false: 'border-edge' }
 	},

@@ -75,6 +75,12 @@ export const labelIn = <T extends string>(
 /** A ratio as it is said: 1 : 1.5. */
 export const formatRatio = (ratio: number): string => `1 : ${Math.round(ratio * 100) / 100}`;
 
+/** The same words, for where they run over lines: a figure stays with its unit, a ratio in one. */
+export const unbroken = (words: string): string =>
+	words
+		.replace(/(\d) : (?=\d)/g, '$1\u00a0:\u00a0')
+		.replace(/(\d) (?=(?:g|min|vol|cm|%)(?!\p{L}))/gu, '$1\u00a0');
+
 /** How a visit stood to its plan. @param over minutes */
 export const overWords = (over: number): string =>
 	Math.abs(over) < 0.5

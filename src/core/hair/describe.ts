@@ -71,9 +71,11 @@ export const undertoneWord = (name: UndertoneName, level: number): string =>
 /** A level kept to the scale, 1-12: the model goes on a little beyond either end, people do not. */
 export const onScale = (level: number): number => Math.min(Math.max(level, 1), 12);
 
+/** A level as it is written down: to the tenth, kept to the scale, 1-12. */
+export const inTenths = (level: number): number => Math.round(10 * onScale(level)) / 10;
+
 /** A level as people say it: to one decimal, without a trailing zero, kept to the 1-12 scale. */
-export const formatLevel = (level: number): string =>
-	(Math.round(onScale(level) * 10) / 10).toString();
+export const formatLevel = (level: number): string => inTenths(level).toString();
 
 const DEPTH_NAMES = [
 	'black',

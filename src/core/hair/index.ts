@@ -13,6 +13,7 @@ export {
 	describeTone,
 	formatLevel,
 	isLifted,
+	inTenths,
 	onScale,
 	undertoneWord,
 	type LiftedFrom

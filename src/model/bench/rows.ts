@@ -1,5 +1,6 @@
 import type { LedgerRow } from '../ledger/rows';
 import type { Trial } from '../../schema/records';
+import { layMinutes } from './strands';
 
 const made = new WeakMap<Trial, { readonly date: string; readonly rows: readonly LedgerRow[] }>();
 
@@ -26,13 +27,9 @@ export function trialLeaf(trial: Trial): {
 								date,
 								colourist,
 								head: { naturalLevel: level, texture: 'medium', warmth: 'neutral' },
-								// While it lies nobody knows yet for how long.
-								minutes:
-									clock.startedAt === undefined || clock.runningSince !== undefined
-										? mix.minutes
-										: Math.max(1, Math.round(clock.elapsedSeconds / 60)),
+								minutes: layMinutes({ mix, clock }),
 								seen: seen?.level,
-								expected: undefined,
+								expected: seen?.expected,
 								notes: [trial.name, note].filter(Boolean).join('. '),
 								kind: 'bench',
 								start: { level, undertone },

@@ -1,9 +1,52 @@
+import { inTenths } from '../../core/hair';
+import type { Fibre } from '../../core/lift';
 import { between, deeper, stronger, withTouch } from '../../core/toner';
-import { parseTone } from '../../core/tone';
+import { parseTone, previewTone, type RawHair } from '../../core/tone';
 import { MOST_PARTS } from '../../core/vocabulary';
-import type { BenchStrand, ChosenPart, ShelfLine } from '../../schema/records';
+import type { BenchStrand, ChosenPart, Reading, ShelfLine } from '../../schema/records';
+import { plainReading } from '../commands/newVisit';
 import { scaledTo } from '../ledger/rows';
-import { partOfShade } from '../visit/tone';
+import { namedHair } from '../visit/hair';
+import { conditionsOf, corePart, mixedFrom, partOfShade, rawOf } from '../visit/tone';
+
+/** Loose hair has been lightened; it takes colour as hair in fair condition does. */
+const LOOSE = { condition: 70, doseToday: 0 };
+
+/** A strand as its bowl finds it. */
+interface StrandHair {
+	readonly raw: RawHair;
+	readonly fibre: Fibre;
+	readonly reading: Reading;
+	readonly condition: number;
+	readonly doseToday: number;
+}
+
+/** The hair of a strand, as it was told. */
+export function strandHair({
+	level,
+	undertone,
+	porosity
+}: Pick<BenchStrand, 'level' | 'undertone' | 'porosity'>): StrandHair {
+	const reading = { ...plainReading(), porosity };
+	const { fibre, named } = namedHair(reading, level, undertone);
+	return { raw: rawOf({ fibre, named }, { whiteShare: 0 }), fibre, reading, ...LOOSE };
+}
+
+/** How long a bowl lies on a strand: until it is off as long as it is meant to. @returns minutes, 1 or more */
+export const layMinutes = ({ mix, clock }: Pick<BenchStrand, 'mix' | 'clock'>): number =>
+	clock.startedAt === undefined || clock.runningSince !== undefined
+		? mix.minutes
+		: Math.max(1, Math.round(clock.elapsedSeconds / 60));
+
+/** The level that is expected of what was mixed for a strand, for as long as it lay. @param line that it is mixed from */
+export function strandExpects(strand: BenchStrand, line: ShelfLine): number {
+	const { raw, reading, ...state } = strandHair(strand);
+	const { vehicle } = line;
+	const mixed = { ...strand.mix, vehicle, minutes: layMinutes(strand) };
+	const { developerVolume } = mixedFrom(line, strand.mix);
+	const conditions = conditionsOf({ ...mixed, developerVolume }, reading, strand.porosity, state);
+	return inTenths(previewTone(raw, strand.mix.parts.map(corePart), conditions).level);
+}
 
 /** How a bowl may be moved from where it stands. */
 export type Variation = 'softer' | 'deeper' | 'moreViolet' | 'moreBlue' | 'moreGold';

@@ -1,5 +1,6 @@
 import { newId, stamp } from '../identity';
 import type { Moment } from '../time';
+import { strandExpects } from '../bench/strands';
 import { elapsedSeconds, toggleRun } from './run';
 import { chooseOfLine } from './toner';
 import type { BenchStrand, ChosenPart, ShelfLine, Trial } from '../../schema/records';
@@ -63,6 +64,15 @@ export function toggleStrand({ clock }: BenchStrand, now: Date): void {
 	delete clock.startedAt;
 	delete clock.offAt;
 	toggleRun(clock, now, 0);
+}
+
+/**
+ * Keeps what was expected of a strand that somebody has looked at, on a draft: what is learned of its shades later
+ * does not change it.
+ */
+export function keepExpected(strand: BenchStrand, lines: readonly ShelfLine[] = []): void {
+	const line = lines.find(({ id }) => id === strand.mix.lineId);
+	if (strand.seen && line) strand.seen.expected = strandExpects(strand, line);
 }
 
 /** Changes the line that a strand is mixed from, on a draft; what was mixed of the other is gone. */

@@ -1,3 +1,4 @@
+import { onScale } from '../../core/hair';
 import type { RunningSection, SectionCheck, Staging } from '../../core/work';
 import { BOUNDS } from '../../core/vocabulary';
 import type { Visit, ZoneName } from '../../schema/records';
@@ -50,7 +51,7 @@ export function noteCheck(
 			volume,
 			ratio,
 			bowlAgeMinutes: tenth(Math.min(max, bowlAgeMinutes)),
-			expected: Math.round(100 * section.level) / 100
+			expected: Math.round(100 * onScale(section.level)) / 100
 		}
 	};
 	return noteLook(run, look, told);

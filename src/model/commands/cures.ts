@@ -1,3 +1,4 @@
+import { inTenths } from '../../core/hair';
 import type { Cure } from '../../core/cure';
 import type { ChosenPart, Visit } from '../../schema/records';
 import type { SeenFault } from '../visit/cure';
@@ -21,12 +22,12 @@ export function logCure(
 			id: at.id,
 			at: at.now.toISOString(),
 			fault,
-			level,
+			level: inTenths(level),
 			...(undertone === undefined ? {} : { undertone }),
 			act: cure.act,
 			...(parts.length > 0 ? { parts: [...parts] } : {}),
 			...(minutes === undefined ? {} : { minutes }),
-			expected: Math.round(10 * cure.level) / 10
+			expected: inTenths(cure.level)
 		}
 	];
 }

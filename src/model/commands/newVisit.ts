@@ -7,7 +7,7 @@ import { stepsAt, stepsOn } from '../visit/kept';
 import { subjectOf } from '../visit/lift';
 import { lightsAfter } from '../visit/oldLights';
 import { stamp } from '../identity';
-import { GROWTH_CM_PER_MONTH, onScale, WEEKS_PER_MONTH } from '../../core/hair';
+import { GROWTH_CM_PER_MONTH, inTenths, WEEKS_PER_MONTH } from '../../core/hair';
 import { levelsSeen } from '../visit/seen';
 import { USUAL_WARMTH } from '../../core/tone';
 import type {
@@ -188,7 +188,7 @@ function leftOn(
 	const { lifted, toned } = expected.zones?.[zone] ?? expected;
 	// Who looked at one zone alone says how far the others may be off, too.
 	const off = own !== undefined ? own - toned : level !== undefined ? level - expected.toned : 0;
-	return { presentLevel: onScale(Math.round(10 * (lifted + off)) / 10) };
+	return { presentLevel: inTenths(lifted + off) };
 }
 
 /**
@@ -206,7 +206,7 @@ function leftOnArea(visit: Visit, zone: ZoneName, area: AreaName): number | unde
 	const rest = leftOn(visit, zone)?.presentLevel;
 	const restThen = (expected.zones?.[zone] ?? expected).lifted;
 	const off = seen !== undefined ? seen - then.toned : rest === undefined ? 0 : rest - restThen;
-	return onScale(Math.round(10 * (then.lifted + off)) / 10);
+	return inTenths(then.lifted + off);
 }
 
 /** Level at which old light pieces of an area were left, by zone, to the tenth; none that nothing went on. */
@@ -216,9 +216,7 @@ function lightsLeft(visit: Visit, area: AreaName | undefined): ReadonlyMap<ZoneN
 	const subject = subjectOf(readingOf(visit.reading, area));
 	const lights = lightsAfter({ steps, subject, aim, technique: visit.bowls.technique });
 	return new Map(
-		lights
-			.filter(({ worked }) => worked)
-			.map(({ zone, level }) => [zone, onScale(Math.round(10 * level) / 10)])
+		lights.filter(({ worked }) => worked).map(({ zone, level }) => [zone, inTenths(level)])
 	);
 }
 

@@ -1,10 +1,9 @@
+import { inTenths } from '../../core/hair';
 import type { AreaName } from '../../core/lift';
 import type { SurpriseCause } from '../../core/learn';
 import { BOUNDS } from '../../core/vocabulary';
 import type { Visit, ZoneName } from '../../schema/records';
 import type { DayWork } from '../visit/work';
-
-const tenth = (level: number): number => Math.round(level * 10) / 10;
 
 type Result = Visit['result'];
 /** Levels expected after the toner, and of the lift under it. */
@@ -22,8 +21,8 @@ export interface Foreseen {
 export type SeenPlace = NonNullable<NonNullable<Result['zones']>[ZoneName]>;
 
 const tenths = ({ toned, lifted }: ExpectedEnd): ExpectedEnd => ({
-	toned: tenth(toned),
-	lifted: tenth(lifted)
+	toned: inTenths(toned),
+	lifted: inTenths(lifted)
 });
 
 const eachInTenths = <K extends string>(ends: Readonly<Partial<Record<K, ExpectedEnd>>>) =>
@@ -72,7 +71,7 @@ export function record(
 	const { zones = {}, areas = {}, predicted } = expected;
 	draft.result.expected = {
 		...tenths(expected),
-		...(predicted === undefined ? {} : { predicted: tenth(predicted) }),
+		...(predicted === undefined ? {} : { predicted: inTenths(predicted) }),
 		zones: eachInTenths(zones),
 		areas: eachInTenths(areas)
 	};
@@ -87,7 +86,7 @@ export function record(
 
 /** Writes down what somebody saw at the end of the hair that the figures speak of. */
 export function seeResult(draft: Visit, level: number): void {
-	draft.result.level = tenth(level);
+	draft.result.level = inTenths(level);
 	delete draft.result.unsure;
 }
 
@@ -105,7 +104,7 @@ export const seenAt = (result: Result, place: EndPlace): SeenPlace | undefined =
 export function seePlace(draft: Visit, place: EndPlace, told: SeenPlace, isMain: boolean): void {
 	const { result } = draft;
 	const seen: SeenPlace = { ...seenAt(result, place), ...told };
-	if (seen.level !== undefined) seen.level = tenth(seen.level);
+	if (seen.level !== undefined) seen.level = inTenths(seen.level);
 	if ('zone' in place) result.zones = { ...result.zones, [place.zone]: seen };
 	else result.areas = { ...result.areas, [place.area]: seen };
 	if (isMain && told.level !== undefined) seeResult(draft, told.level);

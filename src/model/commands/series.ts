@@ -1,6 +1,6 @@
 import { dayAfter, DAYS_PER_WEEK, daysBetween } from '../time';
 import type { LiftPlan, Visit } from '../../schema/records';
-import { onScale } from '../../core/hair';
+import { inTenths } from '../../core/hair';
 import { newId } from '../identity';
 import { carriedBowls, nextReading, workedOnHead } from './newVisit';
 
@@ -23,7 +23,7 @@ export function makeSeries(first: Visit, planned: readonly SeriesVisit[], now: D
 	const made: Visit[] = [];
 	for (const [i, { week, day }] of planned.entries()) {
 		const promise = {
-			level: Math.round(10 * onScale(planned[i]!.level)) / 10,
+			level: inTenths(planned[i]!.level),
 			visits: number + planned.length - 1,
 			date: first.date
 		};

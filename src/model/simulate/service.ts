@@ -1,4 +1,4 @@
-import { describeTone, onScale } from '../../core/hair';
+import { describeTone, inTenths } from '../../core/hair';
 import { expectedOf, type LevelLook } from '../../core/learn';
 import { predictLift, type AreaName, type Fibre } from '../../core/lift';
 import { bisect, type Chance } from '../../core/numeric';
@@ -109,14 +109,14 @@ export function simulateService(day: SimulatedDay): Visit {
 				minute: Math.min(BOUNDS.seenMinute.max, tenth((one.from + one.to) / 2 + minutes)),
 				zone: zone.name,
 				section: one.section.section.id,
-				level: onScale(tenth(expectedOf(look, rateOf(area)) + eye())),
+				level: inTenths(expectedOf(look, rateOf(area)) + eye()),
 				text: '',
 				lay: {
 					minutes,
 					volume,
 					ratio,
 					bowlAgeMinutes,
-					expected: tenth(expectedOf(look, learnedFactor(learned, area) ?? 1))
+					expected: inTenths(expectedOf(look, learnedFactor(learned, area) ?? 1))
 				}
 			}
 		];
@@ -125,7 +125,7 @@ export function simulateService(day: SimulatedDay): Visit {
 	const rinsed = Math.round(on + plan.minutes);
 	const end = endOf(day, planned, rateOf());
 	const guess = endOf(day, planned, learned.factor);
-	const dry = onScale(tenth(end.raw + eye()));
+	const dry = inTenths(end.raw + eye());
 	const mixed = mixedBowls(day, planned, work);
 	const grams = weighedLightener({ bowls: { ...bowls, mixed } });
 	const took = Math.round(work.chairMinutes + (hand.pace - 1) * reckoned + 6 * chance.normal(1));
@@ -163,13 +163,13 @@ export function simulateService(day: SimulatedDay): Visit {
 		},
 		result: {
 			...planned.result,
-			level: onScale(tenth(end.toned + eye() / 2)),
+			level: inTenths(end.toned + eye() / 2),
 			tone: end.word,
 			// As it is known once somebody looked: what was predicted before that stands beside it.
 			expected: {
-				toned: tenth(tonedOn(day, planned, seenFibre(planned.reading, dry), guess).level),
+				toned: inTenths(tonedOn(day, planned, seenFibre(planned.reading, dry), guess).level),
 				lifted: dry,
-				predicted: tenth(guess.raw)
+				predicted: inTenths(guess.raw)
 			},
 			planned: plannedOf(work),
 			leftoverGrams: Math.max(0, Math.round(grams - needed * (hand.uses + chance.normal(0.04)))),

@@ -1,4 +1,4 @@
-import { onScale } from '../../core/hair';
+import { inTenths } from '../../core/hair';
 import { expectedOf, type LevelLook } from '../../core/learn';
 import { levelOfFibre, startOfReading } from '../../core/lift';
 import type { Reading, StrandTest, ZoneName } from '../../schema/records';
@@ -65,7 +65,7 @@ export function testExpects(
 	factor = 1
 ): number | undefined {
 	const [look] = looksAt(reading, { zone, mixture, looks: [{ minute, level: 1 }] });
-	return look && onScale(Math.round(10 * expectedOf(look, factor)) / 10);
+	return look && inTenths(expectedOf(look, factor));
 }
 
 /** Days on which something was done to this hair that a test of it does not outlast. */

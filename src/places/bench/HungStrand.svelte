@@ -12,7 +12,7 @@
 	import Menu from '../../ui/Menu.svelte';
 	import { startWords, strandName, VARIATION_WORDS } from '../../wording/bench';
 	import { formulaWords } from '../../wording/tone';
-	import { formatRatio, formatTimer } from '../../wording/words';
+	import { formatRatio, formatTimer, unbroken } from '../../wording/words';
 	import type { BenchStrand } from '../../schema/records';
 
 	interface Props {
@@ -75,7 +75,7 @@
 			? 'nothing on it'
 			: lies
 				? `by now, ${Math.floor(seconds / 60)} min`
-				: `at ${strand.mix.minutes} min`
+				: `at ${view.minutes} min`
 	);
 	const RATINGS = ['1', '2', '3', '4', '5'].map((value) => ({ value, label: value }));
 	const rate = (value: string) =>
@@ -115,13 +115,13 @@
 	</div>
 	{#if view.isMixed}
 		<p class="leading-close">
-			<b class="figure text-18 wrap-anywhere">{formulaWords(strand.mix.parts)}</b>
+			<b class="figure text-18 wrap-anywhere">{unbroken(formulaWords(strand.mix.parts))}</b>
 			<span class="block text-14 text-ink-soft"
 				>{view.line?.name ?? 'its line is gone'}, {formatRatio(strand.mix.ratio)}</span
 			>
 		</p>
 		<p>
-			expected <b class="figure">{formatLevel(view.expected.level)}</b>
+			expected <b class="figure">{formatLevel(strand.seen?.expected ?? view.expected.level)}</b>
 			{view.expected.word}{#if strand.seen?.level !== undefined}, seen <b class="figure"
 					>{formatLevel(strand.seen.level)}</b
 				>

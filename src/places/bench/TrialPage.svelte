@@ -2,7 +2,7 @@
 	import { goto } from '$app/navigation';
 	import { compute } from '../../compute/browser';
 	import { BOUNDS, DIRECTIONS, MOST_STRANDS } from '../../core/vocabulary';
-	import { newStrand, toggleStrand } from '../../model/commands/bench';
+	import { keepExpected, newStrand, toggleStrand } from '../../model/commands/bench';
 	import { mixAgain } from '../../model/commands/mixAgain';
 	import type { BenchStrand } from '../../schema/records';
 	import { BenchStrandView } from '../../state/benchStrand.svelte';
@@ -53,7 +53,9 @@
 	const change = (strandId: string) => (label: string, recipe: (draft: BenchStrand) => unknown) =>
 		workspace.transact(`${label} ${strandId}`, (draft) => {
 			const strand = draft.trial(id).strands.find((each) => each.id === strandId);
-			if (strand) recipe(strand);
+			if (!strand) return;
+			recipe(strand);
+			keepExpected(strand, workspace.shelf?.lines);
 		});
 	let editedId = $state<string>();
 	const edited = $derived(views.findIndex((view) => view.id === editedId));

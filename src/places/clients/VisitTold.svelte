@@ -7,7 +7,7 @@
 	import { cautionTitle } from '../../wording/cautions';
 	import { LEDGER_KINDS, ledgerWords } from '../../wording/ledger';
 	import { CAUSE_OPTIONS } from '../../wording/surprise';
-	import { formatDate, formatHours, formatPrice, labelIn } from '../../wording/words';
+	import { formatDate, formatHours, formatPrice, labelIn, unbroken } from '../../wording/words';
 
 	interface Props {
 		visit: Visit;
@@ -54,7 +54,7 @@
 		{#each rows as row (row.key)}
 			<div class="grid grid-cols-[92px_minmax(0,1fr)] border-b border-line py-1">
 				<dt class="text-ink-soft">{LEDGER_KINDS[row.kind]}</dt>
-				<dd class="wrap-anywhere">{ledgerWords(row)}{row.minutes ? `, ${row.minutes} min` : ''}</dd>
+				<dd class="wrap-anywhere">{unbroken(`${ledgerWords(row)}${row.minutes ? `, ${row.minutes} min` : ''}`)}</dd>
 			</div>
 		{/each}
 		{#if result.causes?.length}

@@ -16,6 +16,7 @@
 	import SideBySide from './SideBySide.svelte';
 	import { downloadText, fileName } from '../../ui/download';
 	import Button from '../../ui/Button.svelte';
+	import { say } from '../../ui/say.svelte';
 	import Choice from '../../ui/Choice.svelte';
 	import type { TableColumn } from '../../ui/table';
 	import FoundTable from '../../widgets/FoundTable.svelte';
@@ -23,7 +24,7 @@
 	import ForWhom from '../../widgets/ForWhom.svelte';
 	import PlaceHead from '../../widgets/PlaceHead.svelte';
 	import { LEDGER_KINDS, ledgerText, ledgerWords } from '../../wording/ledger';
-	import { formatDate } from '../../wording/words';
+	import { formatDate, unbroken } from '../../wording/words';
 
 	const { workspace } = useRecords();
 	const clock = useClock();
@@ -59,13 +60,16 @@
 		again = undefined;
 		void goto(`/visit/${visitId}/tone`);
 	}
-	/** What lies side by side: two at most, the one chosen first goes first. */
+	/** What is laid beside another: the one that was chosen first stays until it is taken up again. */
 	let besideKeys = $state.raw<readonly string[]>([]);
-	const beside = $derived(besideKeys.flatMap((key) => all.find((row) => row.key === key) ?? []));
-	const layBeside = ({ key }: LedgerRow) =>
-		(besideKeys = besideKeys.includes(key)
-			? besideKeys.filter((other) => other !== key)
-			: [...besideKeys, key].slice(-2));
+	const [first, second] = $derived(
+		besideKeys.flatMap((key) => all.find((row) => row.key === key) ?? [])
+	);
+	function layBeside({ key }: LedgerRow) {
+		if (besideKeys.includes(key)) besideKeys = besideKeys.filter((other) => other !== key);
+		else besideKeys = [...besideKeys, key];
+		if (besideKeys.length === 1) say('Choose another to lay beside it.');
+	}
 
 	async function readFile(files: FileList | null) {
 		const picked = files?.[0];
@@ -105,7 +109,7 @@
 		},
 		{ id: 'seen', head: 'Seen', value: ({ seen }) => seen, track: '40px', end: true },
 		{ id: 'again', head: 'Again', value: () => undefined, track: '72px' },
-		{ id: 'beside', head: 'Beside', value: () => undefined, track: '58px' }
+		{ id: 'beside', head: 'Beside', value: () => undefined, track: '66px' }
 	];
 	const level = (value: number | undefined) => (value === undefined ? '' : formatLevel(value));
 </script>
@@ -148,9 +152,6 @@
 		<Button onclick={() => (file = undefined)}>Back to your own</Button>
 	</div>
 {/if}
-{#if beside.length > 0}
-	<SideBySide rows={beside} {nameOf} onclear={() => (besideKeys = [])} />
-{/if}
 {#if !file}<ReadingBook />{/if}
 {#if all.length === 0 && (file || book.isRead)}
 	<p class="text-ink-soft">
@@ -158,13 +159,15 @@
 		what came of it.
 	</p>
 {:else if all.length > 0}
-	<Choice
-		hideLabel
-		label="Which of it"
-		value={kind}
-		options={KINDS}
-		onchange={(to) => (kind = to)}
-	/>
+	<div class="mb-4">
+		<Choice
+			hideLabel
+			label="Which of it"
+			value={kind}
+			options={KINDS}
+			onchange={(to) => (kind = to)}
+		/>
+	</div>
 	<FoundTable
 		label="Ledger"
 		find="A shade, a strength, a level, a word, a name, a month"
@@ -175,11 +178,12 @@
 		hrefOf={rowPath}
 		sortedBy={{ id: 'date', desc: true }}
 		rowHeight={53}
+		isMarked={({ key }) => besideKeys.includes(key)}
 	>
 		{#snippet cell(row, column)}
 			{#if column === 'date'}{formatDate(row.date)}
 			{:else if column === 'client'}<b>{nameOf(row)}</b>
-			{:else if column === 'what'}<span class="wrap-anywhere">{ledgerWords(row)}</span>
+			{:else if column === 'what'}<span class="wrap-anywhere">{unbroken(ledgerWords(row))}</span>
 			{:else if column === 'minutes'}{row.minutes ?? ''}
 			{:else if column === 'expected'}<span class="text-ink-soft">{level(row.expected)}</span>
 			{:else if column === 'seen'}<b class="figure">{level(row.seen)}</b>
@@ -188,7 +192,8 @@
 					><Button
 						onclick={() => layBeside(row)}
 						aria-pressed={besideKeys.includes(row.key)}
-						aria-label="Lay beside: {ledgerWords(row)}">Lay</Button
+						aria-label="Lay beside: {ledgerWords(row)}"
+						>{besideKeys.includes(row.key) ? 'Laid' : 'Lay'}</Button
 					></span
 				>
 			{:else if row.kind === 'toner' || row.kind === 'bench'}
@@ -203,6 +208,9 @@
 	</FoundTable>
 {/if}
 
+{#if first && second}
+	<SideBySide rows={[first, second]} {nameOf} onclose={() => (besideKeys = [first.key])} />
+{/if}
 <ForWhom
 	formula={again && ledgerWords(again)}
 	note="Scaled to what that head takes, in the way of {line?.name ?? ''}."

@@ -21,8 +21,14 @@ export const benchStrand = z.object({
 		elapsedSeconds: z.number().check(z.minimum(0), z.maximum(86_400)),
 		offAt: z.optional(when)
 	}),
-	/** Level and tone as somebody saw them, dry. */
-	seen: z.optional(z.object({ level: z.optional(hair.level), tone: z.optional(text(40)) })),
+	/** Level and tone as somebody saw them, dry, and the level that was expected of it then. */
+	seen: z.optional(
+		z.object({
+			level: z.optional(hair.level),
+			tone: z.optional(text(40)),
+			expected: z.optional(hair.level)
+		})
+	),
 	/** How near it is to what is wanted, 1-5. */
 	rating: z.optional(z.int().check(z.minimum(1), z.maximum(5))),
 	note: text(500)

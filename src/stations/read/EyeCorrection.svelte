@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { UndertoneName } from '../../core/colour';
-	import { formatLevel, onScale } from '../../core/hair';
+	import { formatLevel, inTenths } from '../../core/hair';
 	import { eyeOffset } from '../../core/learn';
 	import { setLevel } from '../../model/commands/reading';
 	import type { ZoneName } from '../../schema/records';
@@ -28,7 +28,7 @@
 	);
 	const off = $derived(reader && eyeOffset(reader.looks, undertone));
 	const corrected = $derived(
-		off === undefined ? undefined : Math.round(10 * onScale(level - off)) / 10
+		off === undefined ? undefined : inTenths(level - off)
 	);
 	/** What was taken, zone by zone: it is not corrected twice. */
 	let taken = $state.raw<Partial<Record<ZoneName, { from: number; to: number }>>>({});

@@ -1,5 +1,6 @@
 import { SCHEMA_VERSION, type BenchStrand, type Shelf, type Trial } from '../../schema/records';
 import { newStrand } from '../../model/commands/bench';
+import { strandExpects } from '../../model/bench/strands';
 import { partOfShade } from '../../model/visit/tone';
 import type { Moment } from '../../model/time';
 
@@ -70,16 +71,18 @@ export function demoTrial(moment: Moment, shelf: Shelf): Trial {
 		strands: TRIED.map(({ level, undertone, grams, lay, seen, rating, note = '' }, i) => {
 			const parts = partsOf(grams);
 			const plain = newStrand(line, { id: `sea-glass-${i + 1}`, level, undertone, note });
-			return {
+			const strand: BenchStrand = {
 				...plain,
 				mix: { ...plain.mix, choice: parts.length > 0 ? 'formula' : 'open', parts },
 				clock:
 					lay === undefined
 						? plain.clock
 						: { startedAt: iso, elapsedSeconds: lay * 60, offAt: iso },
-				...(seen ? { seen } : {}),
 				...(rating === undefined ? {} : { rating })
 			};
+			return seen
+				? { ...strand, seen: { ...seen, expected: strandExpects(strand, line) } }
+				: strand;
 		})
 	};
 }
