@@ -12,6 +12,7 @@
 	import PlaceHead from '../../widgets/PlaceHead.svelte';
 	import { briefWords, toldWords } from '../../wording/practiceHead';
 	import { formatHours } from '../../wording/words';
+	import EyeChoice from './EyeChoice.svelte';
 	import HeadActs from './HeadActs.svelte';
 	import HeadClock from './HeadClock.svelte';
 	import HeadReview from './HeadReview.svelte';
@@ -75,6 +76,7 @@
 			{#if run.acts.length > 0}<span class="self-end"
 					><Button onclick={anew}>Begin anew</Button></span
 				>{/if}
+			<span class="self-end"><EyeChoice /></span>
 			<HeadClock {run} />
 		{/if}
 	</PlaceHead>
@@ -83,7 +85,7 @@
 		<HeadReview {run} />
 	{:else}
 		<HeadStrands {run} />
-		<p role="status" class="mt-3 min-h-7 text-18 font-semibold">
+		<p role="status" class="mt-3 mb-3 min-h-7 text-18 font-semibold">
 			{news.map((told) => toldWords(told, run.head)).join(' ')}
 		</p>
 		<HeadActs {run} />

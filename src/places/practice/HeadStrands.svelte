@@ -6,7 +6,6 @@
 	import { eyes } from '../../state/eyes.svelte';
 	import type { HeadRun } from '../../state/headRun.svelte';
 	import Button from '../../ui/Button.svelte';
-	import EyeChoice from './EyeChoice.svelte';
 	import { HEAD_PART_NAMES } from '../../wording/practiceHead';
 
 	interface Props {
@@ -62,4 +61,3 @@
 		</li>
 	{/each}
 </ul>
-<div class="mt-3 flex justify-end"><EyeChoice /></div>
