@@ -316,3 +316,31 @@ test('the printed sheet holds every bowl', async ({ page }) => {
 	await expect(page.getByRole('navigation')).toBeHidden();
 	expect((await page.pdf()).byteLength).toBeGreaterThan(5000);
 });
+
+test('printed by its button, at once, the sheet holds the bowls and the ways out', async ({
+	page
+}) => {
+	const faults: string[] = [];
+	page.on('pageerror', (error) => faults.push(error.message));
+	await openDemo(page);
+	// What stands on the sheet at the moment in which the browser takes it.
+	await page.addInitScript(() => {
+		const print = window.print.bind(window);
+		window.print = () => {
+			document.title = document.querySelector('article.printed')?.textContent ?? 'no sheet';
+			print();
+		};
+	});
+	await page.goto('/visit/hesper-oake-today/bowls');
+	await page.getByRole('button', { name: 'Print sheet' }).click();
+	await expect(page).toHaveTitle(/If it stops short.*Bowls/s);
+	// It was waited for what is searched for beside the page.
+	expect(await page.title()).toMatch(/lowlights.*toner, as expected/s);
+	// The browser pauses a page that it prints: nothing was left to be drawn by then.
+	expect(faults).toEqual([]);
+	await page.goto('/visit/hesper-oake-today/send-off');
+	await expect(page.getByRole('button', { name: 'Print sheet' })).toBeVisible();
+	await page.keyboard.press('p');
+	await expect(page).toHaveTitle(/If it stops short.*Bowls/s);
+	expect(faults).toEqual([]);
+});

@@ -1,8 +1,9 @@
 <script lang="ts">
 	import { useClock } from '../state/clock.svelte';
-	import { tick, type Snippet } from 'svelte';
+	import type { Snippet } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
+	import { preparesPaper, printPage } from '../ui/paper.svelte';
 	import { say } from '../ui/say.svelte';
 	import { useRecords } from '../state/records';
 	import type PrintSheet from './print/PrintSheet.svelte';
@@ -11,6 +12,7 @@
 	import { actOf, keyWords } from '../ui/keys';
 	import { provideVisit } from '../state/visitContext';
 	import { followGestures } from '../store/gesture.svelte';
+	import { allFound } from '../state/allFound.svelte';
 	import { openVisit } from '../state/openVisit';
 	import { changeWords, formatDate, formatTime, STATIONS } from '../wording/words';
 
@@ -31,6 +33,14 @@
 	let Sheet = $state.raw<typeof PrintSheet>();
 	const SHEET_AFTER_MS = 1500;
 	const fetchSheet = async () => (Sheet ??= (await import('./print/PrintSheet.svelte')).default);
+	/** Longer than any search takes; a sheet that lacks something says so. */
+	const FOUND_WITHIN_MS = 6000;
+	$effect(() =>
+		preparesPaper(async () => {
+			await fetchSheet();
+			await allFound(session, FOUND_WITHIN_MS);
+		})
+	);
 	$effect(() => {
 		const timer = setTimeout(() => void fetchSheet(), SHEET_AFTER_MS);
 		return () => clearTimeout(timer);
@@ -45,11 +55,6 @@
 		return status === 'done' ? `Done, ${formatDate(date)}` : 'Waiting';
 	});
 
-	async function print() {
-		await fetchSheet();
-		await tick();
-		window.print();
-	}
 	function step(minutes: number) {
 		const { lastMinute } = session.view.shown;
 		session.changePlan('minute', (plan) => {
@@ -66,7 +71,7 @@
 			acts: [
 				{ name: 'Undo', key: keyWords('undo'), run: () => takeBack(false) },
 				{ name: 'Redo', key: keyWords('redo'), run: () => takeBack(true) },
-				{ name: 'Print the sheet', key: keyWords('print'), run: () => void print() },
+				{ name: 'Print the sheet', key: keyWords('print'), run: () => void printPage() },
 				{ name: 'Upkeep, to hand over', key: '', run: () => void goto(`/visit/${id}/upkeep`) }
 			]
 		};
@@ -77,7 +82,7 @@
 		if (act === 'undo' || act === 'redo') takeBack(act === 'redo');
 		else if (act === 'station') {
 			void goto(`/visit/${id}/${STATIONS[Number(event.key) - 1]!.path}`);
-		} else if (act === 'print') void print();
+		} else if (act === 'print') void printPage();
 		else if (act) step((act === 'clockOn' ? 1 : -1) * (event.shiftKey ? 5 : 1));
 	}
 </script>

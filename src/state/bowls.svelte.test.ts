@@ -1,4 +1,5 @@
 import { moveSection } from '../core/work/headSections';
+import { stageHead } from '../core/work/stageHead';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { volumeCeiling } from '../core/caution';
@@ -8,11 +9,12 @@ import { levelOfFibre } from '../core/lift';
 import { movePartEdge, takePart } from '../model/commands/part';
 import { mergeSections, partShare, splitSection, stageHeadSteps } from '../core/work';
 import { readingOf } from '../model/visit/exceptions';
-import { openVisit } from '../testing/demoVisit';
+import { openVisit, SPOT } from '../testing/demoVisit';
 import { dayBowls, mixtureCost } from '../model/visit/dayBowls';
 import { canFollow, follow } from './followAdvice';
 import { clockRows } from '../stations/bowls/clockRows';
 import { editSection } from '../model/commands/sections';
+import { takeTechnique } from '../model/commands/technique';
 import { bowlName, clockSubjectWords, partName, sectionNamer } from '../wording/bowls';
 import { startOf } from '../model/visit/when';
 import { timeOf } from '../wording/words';
@@ -28,6 +30,23 @@ const PEOPLE = [
 	'odile-ferrant',
 	'ruta-semmel'
 ];
+
+describe('the last answer, until the next one is there', () => {
+	it('may know of sections that are no more: nothing is poured for them, and nothing breaks', async () => {
+		let first: ReturnType<typeof stageHead> | undefined;
+		const { session } = await openVisit('casimir-bly', {
+			...SPOT,
+			stageHead: ({ head }) => (first ??= stageHead(head))
+		});
+		const before = session.bowls.poured!;
+		expect(before.length).toBeGreaterThan(0);
+		session.change('another technique', (draft) => takeTechnique(draft, 'open', undefined));
+		const ids = new Set(session.bowls.sections.map(({ section }) => section.id));
+		expect(session.bowls.staging!.finish.some(({ section }) => !ids.has(section))).toBe(true);
+		expect(session.bowls.poured!.length).toBeLessThan(before.length);
+		expect(() => session.cautions).not.toThrow();
+	});
+});
 
 describe('the strength that was chosen', () => {
 	const strengths = (session: Awaited<ReturnType<typeof openVisit>>['session']) => {

@@ -4,8 +4,6 @@ import {
 	type ClockAside,
 	type ClockRound,
 	type HeadStaging,
-	type SectionId,
-	type StrandPart,
 	type ServiceClock,
 	type Staging,
 	type StagingAnswer,
@@ -96,16 +94,17 @@ export class BowlsView {
 		this.#answer?.ok ? this.#answer.staging : undefined
 	);
 	/** Every strength that is mixed, with the place it goes on. */
-	poured: readonly Poured[] | undefined = $derived.by(() =>
-		this.staging?.finish.map(({ section, part, bowl }) => ({
-			...this.#placeOf(section, part),
-			volume: this.staging!.bowls.find(({ number }) => number === bowl)!.volume
-		}))
-	);
-	#placeOf(id: SectionId, part: StrandPart | undefined): Omit<Poured, 'volume'> {
-		const { placement, onScalp } = this.sections.find(({ section }) => section.id === id)!;
-		return { placement, onScalp: onScalp && part !== 'lengths' };
-	}
+	poured: readonly Poured[] | undefined = $derived.by(() => {
+		const { staging, sections } = this;
+		return staging?.finish.flatMap(({ section, part, bowl }) => {
+			// The last answer stands until the next is there: it may know a section that is no more.
+			const work = sections.find((one) => one.section.id === section);
+			if (!work) return [];
+			const { volume } = staging.bowls.find(({ number }) => number === bowl)!;
+			const onScalp = work.onScalp && part !== 'lengths';
+			return [{ placement: work.placement, onScalp, volume }];
+		});
+	});
 	/** What stands in the way. */
 	fault: StagingProblemFault | undefined = $derived.by(() =>
 		this.#answer && !this.#answer.ok ? this.#answer : undefined

@@ -119,6 +119,10 @@ export class Lowlights {
 				}
 			: undefined
 	);
+	/** Whether its formula is still on its way. */
+	get searching(): boolean {
+		return this.#search.searching;
+	}
 	/** The bowl, once its formula is found. */
 	bowl: LowlightBowl | undefined = $derived.by(() => {
 		const { line, aside } = this;

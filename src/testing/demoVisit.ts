@@ -53,10 +53,11 @@ let demo: AnyDocument[] | undefined;
 
 /** Today's visit of a demo client, worked out in place. */
 export async function openVisit(
-	client: string
+	client: string,
+	searches: InPlace = SPOT
 ): Promise<{ readonly session: VisitState; readonly workspace: Workspace }> {
 	const workspace = await openMemory((demo ??= demoDocuments(MOMENT).filter(isToday)));
-	return { workspace, session: new VisitState(workspace, `${client}-today`, standing(), SPOT) };
+	return { workspace, session: new VisitState(workspace, `${client}-today`, standing(), searches) };
 }
 
 /** Puts a document in, as one step. */

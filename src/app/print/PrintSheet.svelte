@@ -31,6 +31,7 @@
 		STEP_NAMES,
 		formatDate
 	} from '../../wording/words';
+	import { paper } from '../../ui/paper.svelte';
 	import PrintBowls from './PrintBowls.svelte';
 	import PrintTone from './PrintTone.svelte';
 	import { formulaWords } from '../../wording/tone';
@@ -59,8 +60,7 @@
 	 * worked out when somebody prints: on the spot, before the page is laid out.
 	 */
 	const onPaper = new MediaQuery('print');
-	let printing = $state(false);
-	const onSheet = $derived(printing || onPaper.current);
+	const onSheet = $derived(paper.near || onPaper.current);
 	const stalls = $derived.by(() => {
 		const problem = onSheet ? stallProblem(session.visit, session.head) : undefined;
 		return problem ? stallPoints(problem) : [];
@@ -83,8 +83,8 @@
 </script>
 
 <svelte:window
-	onbeforeprint={() => flushSync(() => (printing = true))}
-	onafterprint={() => (printing = false)}
+	onbeforeprint={() => flushSync(() => (paper.near = true))}
+	onafterprint={() => (paper.near = false)}
 />
 
 <article

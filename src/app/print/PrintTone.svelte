@@ -28,7 +28,8 @@
 
 <h2 class="print:mt-4 print:break-after-avoid print:text-15">Tone</h2>
 <p>
-	{#if visit.tone.choice === 'none'}No toner.{:else}{toned(session.head.toner)}{/if}
+	{#if session.head.toner.none}No toner.{:else if session.head.toner.parts.length === 0}Not chosen
+		yet.{:else}{toned(session.head.toner)}{/if}
 </p>
 {#each session.placed as { id, mix, toner } (id)}
 	<p><b>{placeWords(mix)}:</b> {toned(toner)}</p>

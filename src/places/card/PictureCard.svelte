@@ -2,6 +2,7 @@
 	import { hexOf, labOfTristimulus } from '../../core/colour';
 	import { CARD_STEPS, SURFACES } from '../../core/picture';
 	import Button from '../../ui/Button.svelte';
+	import { printPage } from '../../ui/paper.svelte';
 
 	/** The paper itself is the white: nothing is printed there. */
 	const INKS = {
@@ -44,7 +45,7 @@
 			your own ring beside the hair are surer. Where you own a photographer’s grey card, mark that
 			as well.
 		</p>
-		<Button primary onclick={() => print()}>Print the card</Button>
+		<Button primary onclick={printPage}>Print the card</Button>
 	</div>
 	<div
 		class="mt-8 grid w-fit max-w-full grid-cols-[repeat(3,minmax(0,46mm))] border border-dashed border-edge bg-white print:m-9 print:grid-cols-[repeat(3,46mm)]"

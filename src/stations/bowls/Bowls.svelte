@@ -5,6 +5,7 @@
 	import { GRAMS_PER_OUNCE, ratioFault } from '../../core/mix';
 	import { STAGING } from '../../core/work';
 	import Button from '../../ui/Button.svelte';
+	import { printPage } from '../../ui/paper.svelte';
 	import Tabs from '../../ui/Tabs.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
 	import Progress from '../../ui/Progress.svelte';
@@ -201,7 +202,7 @@
 				cautions={session.cautions.filter((c) => c.station === 'bowls')}
 				onpass={(code, reason) => session.pass(code, reason)}
 			>
-				<Button onclick={() => window.print()}>Print sheet</Button>
+				<Button onclick={printPage}>Print sheet</Button>
 				<Button primary onclick={next}>Go to the chair</Button>
 			</FootLine>
 		{/snippet}

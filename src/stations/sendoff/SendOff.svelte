@@ -10,6 +10,7 @@
 	import { useVisit } from '../../state/visitContext';
 	import { keysOfClient } from '../../store/exportFile';
 	import Button from '../../ui/Button.svelte';
+	import { printPage } from '../../ui/paper.svelte';
 	import Menu from '../../ui/Menu.svelte';
 	import { say } from '../../ui/say.svelte';
 	import TextField from '../../ui/TextField.svelte';
@@ -172,7 +173,7 @@
 				items={MORE}
 				onpick={(id) => void (id === 'remove' ? remove() : exportClient())}
 			/>
-			<Button onclick={() => window.print()}>Print sheet</Button>
+			<Button onclick={printPage}>Print sheet</Button>
 			{#if recorded}<Button primary onclick={() => void goto('/')}>Back to the day</Button
 				>{:else}<Button primary onclick={recordVisit}>Record the visit</Button>{/if}
 		</div>

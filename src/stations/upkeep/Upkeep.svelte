@@ -7,6 +7,7 @@
 	import { depthName, formatLevel } from '../../core/hair';
 	import { useRecords } from '../../state/records';
 	import Button from '../../ui/Button.svelte';
+	import { printPage } from '../../ui/paper.svelte';
 	import Progress from '../../ui/Progress.svelte';
 	import { aimVerdict, verdictWords } from '../../wording/verdict';
 	import { contrastWords, KIND_OPTIONS, panelWords } from '../../wording/aim';
@@ -112,7 +113,7 @@
 				href="/visit/{id}/{goesHome ? 'send-off' : 'aim'}"
 				>Back to {goesHome ? 'Send-off' : 'the aim'}</a
 			>
-			<Button primary onclick={() => window.print()}>Print</Button>
+			<Button primary onclick={printPage}>Print</Button>
 		</div>
 	</header>
 
