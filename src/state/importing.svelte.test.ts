@@ -58,12 +58,13 @@ describe('a file that is taken in', () => {
 		const workspace = await openMemory([demoShelf(NOW)]);
 		const file = await fileOf(many);
 		await importing.read(file, workspace);
-		const set = workspace.clients.set.bind(workspace.clients);
-		workspace.clients.set = (id, client) => {
-			if (workspace.clients.size > 300) importing.stop();
-			return set(id, client);
-		};
+		const unwatch = $effect.root(() => {
+			$effect(() => {
+				if (workspace.clients.size > 300) importing.stop();
+			});
+		});
 		const done = await importing.accept(workspace, ALL);
+		unwatch();
 		expect(done!.trouble).toBe('Stopped');
 		expect(done!.cameIn).toBe(workspace.clients.size);
 		expect(done!.cameIn).toBeLessThan(many.length);

@@ -1,16 +1,16 @@
 import { dequal as equal } from 'dequal/lite';
-import { SvelteMap, SvelteSet } from 'svelte/reactivity';
+import { SvelteSet } from 'svelte/reactivity';
 import { keyOf, newId } from '../model/identity';
-import { cardOf } from '../model/index/card';
 import { leafOf, type LedgerLeaf } from '../model/index/leaf';
 import { picturesOf } from '../model/visit/pictures';
 import { dataUrlOf } from '../schema/picture';
 import type { AnyDocument, Client, Learner, Picture, Shelf, Trial, Visit } from '../schema/records';
-import { CardIndex } from './cardIndex.svelte';
+import type { CardIndex } from './cardIndex.svelte';
 import { currentGesture } from './gesture.svelte';
+import { HeldDocuments } from './heldDocuments.svelte';
 import { StepHistory, type Label, type Step } from './history.svelte';
 import { isIndexKey, type Batch, type JournalledStore } from './journalledStore';
-import { LedgerBook } from './ledgerBook.svelte';
+import type { LedgerBook } from './ledgerBook.svelte';
 import { merge3, withValueAt, type Clash } from './merge';
 import { makeIndex, openIndex, readIndex, type Opened } from './openIndex';
 import { readDocument, type SetAside } from './readDocument';
@@ -75,36 +75,27 @@ const RECOUNT_MS = 3000;
 const AT_ONCE = 100;
 
 /**
- * The documents of one salon with their store behind them. Clients and the shelf are in memory; visits and pictures
- * once somebody asked for them, and of all visits their cards. What is in memory is read at once and reactive.
+ * The documents of one salon with their store behind them. What is in memory is read at once and reactive.
  * Whatever is changed is one transaction over any number of documents: it can be taken back, it is stored
  * whole or not at all, and it is laid on the documents as they are by then, whoever changed them meanwhile.
  */
 export class Workspace {
-	readonly clients = new SvelteMap<string, Client>();
+	readonly #held = new HeldDocuments((key) => this.#store.get(key));
+	readonly clients: ReadonlyMap<string, Client> = this.#held.clients;
 	/** What is known of every visit, read or not. */
-	readonly cards = new CardIndex();
+	readonly cards: CardIndex = this.#held.cards;
 	/** Visits that were read. */
-	readonly visits = new SvelteMap<string, Visit>();
+	readonly visits: ReadonlyMap<string, Visit> = this.#held.visits;
 	/** Mornings at the bench. */
-	readonly trials = new SvelteMap<string, Trial>();
+	readonly trials: ReadonlyMap<string, Trial> = this.#held.trials;
 	/** Whoever practises. */
-	readonly learners = new SvelteMap<string, Learner>();
+	readonly learners: ReadonlyMap<string, Learner> = this.#held.learners;
 	/** Pictures of the visits that were read. */
-	readonly pictures = new SvelteMap<string, Picture>();
+	readonly pictures: ReadonlyMap<string, Picture> = this.#held.pictures;
+	/** The ledger of all visits, once it is asked for. */
+	readonly book: LedgerBook = this.#held.book;
 	/** Pictures that would be lost with a page that closes this moment: they are not shown as kept yet. */
 	readonly fresh = new SvelteSet<string>();
-	/** Where documents of each kind are held; the shelf is alone. */
-	readonly #maps = {
-		client: this.clients,
-		visit: this.visits,
-		picture: this.pictures,
-		trial: this.trials,
-		learner: this.learners
-	} as unknown as Partial<Record<string, SvelteMap<string, AnyDocument>>>;
-	/** The ledger of all visits, once it is asked for. */
-	readonly book: LedgerBook;
-	shelf = $state.raw<Shelf | undefined>();
 	aside = $state.raw<readonly SetAside[]>([]);
 	saveState = $state.raw<SaveState>({ status: 'saved' });
 	/** Fields that two windows changed at once, to be decided. */
@@ -133,7 +124,6 @@ export class Workspace {
 	constructor(store: JournalledStore, options: WorkspaceOptions) {
 		this.#store = store;
 		this.#options = options;
-		this.book = new LedgerBook({ cards: this.cards, get: (key) => store.get(key) });
 		const { channel } = options;
 		if (channel) {
 			channel.onmessage = ({ data }: MessageEvent<Broadcast>) => void this.#hear(data);
@@ -166,39 +156,29 @@ export class Workspace {
 		}
 	}
 
+	get shelf(): Shelf | undefined {
+		return this.#held.shelf;
+	}
 	/** Whether there is nothing at all. */
 	get isEmpty(): boolean {
-		return this.clients.size + this.cards.size === 0 && !this.shelf;
+		return this.#held.isEmpty;
 	}
+	/** Visits of a client, newest first, as far as they are read. */
+	visitsOf = (clientId: string): Visit[] => this.#held.visitsOf(clientId);
+	/** Whether all visits of a client are in memory. */
+	isRead = (clientId: string): boolean => this.#held.isRead(clientId);
 
 	/**
 	 * A document that is in memory; nothing where there is none.
 	 * @throws {Error} when it is a visit that was not read
 	 */
 	get(key: string): AnyDocument | undefined {
-		const document = this.#held(key);
+		const document = this.#held.get(key);
 		const [kind, id = ''] = key.split(':');
 		if (!document && kind === 'visit' && this.cards.has(id)) {
 			throw new Error(`the visit ${id} was not read yet`);
 		}
 		return document;
-	}
-	#held(key: string): AnyDocument | undefined {
-		const [kind, id = ''] = key.split(':');
-		const map = this.#maps[kind ?? ''];
-		return map ? map.get(id) : this.shelf && keyOf(this.shelf) === key ? this.shelf : undefined;
-	}
-
-	/** Visits of a client, newest first, as far as they are read. */
-	visitsOf(clientId: string): Visit[] {
-		return this.cards
-			.of(clientId)
-			.flatMap(({ id }) => this.visits.get(id) ?? [])
-			.sort((p, q) => q.date.localeCompare(p.date) || q.createdAt.localeCompare(p.createdAt));
-	}
-	/** Whether all visits of a client are in memory. */
-	isRead(clientId: string): boolean {
-		return this.cards.of(clientId).every(({ id }) => this.visits.has(id));
 	}
 	/** Reads all visits of a client into memory, with their pictures. */
 	readVisitsOf(clientId: string): Promise<void> {
@@ -218,7 +198,7 @@ export class Workspace {
 	}
 	/** Reads documents into memory; those that are there stay as they are. */
 	async read(keys: readonly string[]): Promise<void> {
-		const wanted = keys.filter((key) => !this.#held(key) && !this.#dirty.has(key));
+		const wanted = keys.filter((key) => !this.#held.get(key) && !this.#dirty.has(key));
 		for (let i = 0; i < wanted.length; i += AT_ONCE) {
 			await Promise.all(wanted.slice(i, i + AT_ONCE).map((key) => this.#readOne(key)));
 		}
@@ -226,7 +206,7 @@ export class Workspace {
 	async #readOne(key: string): Promise<void> {
 		const value = await this.#store.get(key);
 		// Somebody else may have brought it, or taken it out, while it was read.
-		if (this.#held(key) || this.#dirty.has(key)) return;
+		if (this.#held.get(key) || this.#dirty.has(key)) return;
 		if (value === null || value === undefined) {
 			this.cards.delete(key.split(':')[1] ?? '');
 			return;
@@ -244,7 +224,7 @@ export class Workspace {
 	/** Holds a document as it is stored. */
 	#keep(key: string, document: AnyDocument): void {
 		this.#stored.set(key, document);
-		this.#hold(key, document);
+		this.#held.put(key, document);
 	}
 
 	/**
@@ -266,7 +246,7 @@ export class Workspace {
 	}
 	/** A document as it is by now, without holding it. */
 	async #now(key: string): Promise<AnyDocument | undefined> {
-		const held = this.#held(key);
+		const held = this.#held.get(key);
 		if (held || this.#dirty.has(key)) return held;
 		const read = readDocument(await this.#store.get(key));
 		return read.ok ? read.document : undefined;
@@ -322,10 +302,7 @@ export class Workspace {
 				const meta = newMeta({
 					sequence: from.sequence,
 					documents: (await from.documents.keys()).length,
-					whole: [
-						...(this.shelf ? [keyOf(this.shelf)] : []),
-						...[...this.trials.values(), ...this.learners.values()].map(keyOf)
-					],
+					whole: this.#held.wholeKeys,
 					aside: this.aside.map(({ key }) => key)
 				});
 				await from.putIndex(oneByOne([[META, meta]]));
@@ -449,7 +426,7 @@ export class Workspace {
 
 	/** Something was changed here: it is held, and on its way in a moment. */
 	#change(key: string, document: AnyDocument | undefined): void {
-		this.#hold(key, document);
+		this.#held.put(key, document);
 		this.#dirty.add(key);
 		if (this.saveState.status === 'saved') this.saveState = { status: 'saving' };
 		if (document?.kind === 'picture') {
@@ -562,15 +539,14 @@ export class Workspace {
 	#heard(key: string, document: AnyDocument | undefined): void {
 		if (
 			document?.kind === 'visit' &&
-			!this.#held(key) &&
+			!this.#held.get(key) &&
 			!(this.cards.of(document.clientId).length > 0 && this.isRead(document.clientId))
 		) {
-			this.cards.put(cardOf(document));
-			this.book.put(() => leafOf(document));
+			this.#held.putCard(document);
 			return;
 		}
 		this.#settle(key, this.#stored.get(key), document);
-		if (!document && !this.#held(key)) this.#hold(key, undefined);
+		if (!document && !this.#held.get(key)) this.#held.put(key, undefined);
 	}
 
 	/**
@@ -612,7 +588,7 @@ export class Workspace {
 		// Another window may have put a picture to a visit that is held.
 		void this.readVisits([...this.visits.keys()]).catch(() => undefined);
 		// What is changed here and not stored yet has a card of its own.
-		for (const key of this.#dirty) this.#hold(key, this.#held(key));
+		for (const key of this.#dirty) this.#held.put(key, this.#held.get(key));
 		this.book.again();
 	}
 
@@ -622,28 +598,12 @@ export class Workspace {
 		this.fresh.delete(key);
 		if (stored) this.#stored.set(key, stored);
 		else this.#stored.delete(key);
-		const mine = this.#held(key);
+		const mine = this.#held.get(key);
 		if (mine === stored) return;
 		const { value, clashes } = merge3(base, mine, stored);
-		this.#hold(key, value);
+		this.#held.put(key, value);
 		if (clashes.length > 0 && !this.#flight?.entries.has(key)) {
 			this.clashes = [...this.clashes, ...clashes.map((clash) => ({ ...clash, key, id: newId() }))];
-		}
-	}
-
-	#hold(key: string, document: AnyDocument | undefined): void {
-		const [kind, id = ''] = key.split(':');
-		const map = this.#maps[kind ?? ''];
-		if (document?.kind === 'shelf') this.shelf = document;
-		else if (document) map?.set(id, document);
-		else if (map) map.delete(id);
-		else if (this.shelf && keyOf(this.shelf) === key) this.shelf = undefined;
-		if (document?.kind === 'visit') {
-			this.cards.put(cardOf(document));
-			this.book.put(() => leafOf(document));
-		} else if (kind === 'visit') {
-			this.cards.delete(id);
-			this.book.delete(id);
 		}
 	}
 }
