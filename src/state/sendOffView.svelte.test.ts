@@ -2,7 +2,8 @@ import { flushSync } from 'svelte';
 import { describe, expect, it } from 'vitest';
 import { seePlace } from '../model/commands/result';
 import { nextReading } from '../model/commands/newVisit';
-import { record } from '../model/commands/result';
+import { plannedOf, record } from '../model/commands/result';
+import { toggleRun } from '../model/commands/run';
 import { rowsOf } from '../model/ledger/rows';
 import { backDates } from '../model/visit/backDates';
 import { dayAfter } from '../model/time';
@@ -66,6 +67,28 @@ describe('the end of a visit', () => {
 		expect(session.work.chairMinutes).not.toBe(planned.minutes);
 		expect(view.planned).toEqual(planned);
 		expect(view.rows.map((row) => row.expected.toned)).toEqual(expected);
+	});
+	it('is held to the plan by which it began, not to the one that it bent to', async () => {
+		const { session, view } = await open('hesper-oake');
+		const planned = plannedOf(session.work);
+		const start = () =>
+			session.change('start', (draft) => {
+				session.begin(draft);
+				toggleRun(draft.run, NOW, 0);
+			});
+		start();
+		expect(session.visit).toMatchObject({ status: 'inChair', result: { planned } });
+		session.change('another plan', ({ lift, bowls }) => {
+			lift.minutes += 10;
+			bowls.foils = Math.round(bowls.foils / 2);
+		});
+		flushSync();
+		expect(plannedOf(session.work)).not.toEqual(planned);
+		// Held and gone on with, it is the same service.
+		start();
+		expect(view.planned).toEqual(planned);
+		session.change('recorded', (draft) => record(draft, view.foreseen, 8, NOW));
+		expect(session.visit.result.planned).toEqual(planned);
 	});
 	it('of hair at the end of the ladder keeps no level that a record cannot hold', async () => {
 		const { session, view } = await open('hesper-oake');

@@ -139,7 +139,7 @@ export class SendOffView {
 		};
 	}
 
-	/** What the visit was to take: as it was recorded, and until then as it is planned now. */
+	/** What the visit was to take: as it was planned when it began, and until then as it is planned now. */
 	get planned(): PlannedDay {
 		return this.#session.visit.result.planned ?? plannedOf(this.#session.work);
 	}
@@ -154,7 +154,7 @@ export class SendOffView {
 				...(this.#session.lightens ? { predicted: lift.level } : {}),
 				...this.#expectedPlaces
 			},
-			planned: plannedOf(this.#session.work)
+			planned: this.planned
 		};
 	}
 	get #expectedPlaces(): ExpectedPlaces {

@@ -32,6 +32,8 @@ import { Lowlights, type LowlightSource } from './lowlights.svelte';
 import { handPaceFrom, type HandPace } from '../model/visit/handPace';
 import { mixedFrom } from '../model/visit/tone';
 import { usageFrom, type Usage } from '../model/visit/usage';
+import { isBegun } from '../model/commands/clocks';
+import { plannedOf } from '../model/commands/result';
 import { dayWork, type DayWork, type WorkBowls, type WorkedHead } from '../model/visit/work';
 import { Search } from './search.svelte';
 import { undertoneOf, type Undertone } from '../core/colour';
@@ -233,6 +235,12 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 		if (draft.status !== 'waiting') return;
 		draft.status = 'inChair';
 		draft.chairSince = this.#clock.now().toISOString();
+	}
+
+	/** Something goes on: of what the day is to take, the plan is kept by which it begins. */
+	begin(draft: Visit): void {
+		this.seat(draft);
+		if (!isBegun(draft)) draft.result.planned = plannedOf(this.work);
 	}
 
 	/** Says a station is done. */

@@ -42,7 +42,7 @@
 	function toggle() {
 		const WHAT = { waiting: 'start', lying: 'hold', held: 'go on with', off: 'start' } as const;
 		session.change(`${WHAT[one.state]} the ${name}`, (draft) => {
-			session.seat(draft);
+			session.begin(draft);
 			if (one.state === 'waiting' && after)
 				stopClock(draft.run, after.of, clock.now(), after.seconds);
 			const minutes = one.zone === undefined ? undefined : one.minutes;

@@ -59,7 +59,8 @@ const wholeIn = (value: number, { min, max }: { readonly min: number; readonly m
  * Records what a visit came to, on its draft. What somebody saw stays as written; where nobody looked, none
  * is made up: what was expected stands beside it as that.
  * @param foreseen what was expected of the hair that the figures speak of, also before anybody looked at it, of each
- * zone, and of areas apart by the first of those that are alike; and what the day was to take
+ * zone, and of areas apart by the first of those that are alike; and what the day was to take, where its beginning did
+ * not keep it
  * @param returnWeeks weeks after which this is usually done again
  */
 export function record(
@@ -75,7 +76,7 @@ export function record(
 		zones: eachInTenths(zones),
 		areas: eachInTenths(areas)
 	};
-	if (planned) draft.result.planned = planned;
+	if (planned) draft.result.planned ??= planned;
 	draft.result.recordedAt = now.toISOString();
 	draft.result.returnWeeks ??= returnWeeks;
 	const sat = satMinutes(draft, now);

@@ -36,7 +36,10 @@ export const result = z.object({
 			areas: z.optional(z.partialRecord(areaName, expectedEnd))
 		})
 	),
-	/** What was planned when it was recorded: minutes at the chair, grams of lightener mixed, the price by the rates. */
+	/**
+	 * What was planned when it began, or when it was recorded without a clock: minutes at the chair, grams of lightener
+	 * mixed, the price by the rates.
+	 */
 	planned: z.optional(
 		z.object({
 			minutes: wholeWithin(BOUNDS.tookMinutes),

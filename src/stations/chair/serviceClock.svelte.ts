@@ -32,7 +32,7 @@ export class ServiceClock {
 	toggle(): void {
 		if (this.blocked) return;
 		this.#session.change(this.running ? 'hold' : 'start', (draft) => {
-			this.#session.seat(draft);
+			this.#session.begin(draft);
 			toggleRun(draft.run, this.#clock.now(), this.seconds);
 		});
 	}
