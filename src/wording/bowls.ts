@@ -9,6 +9,7 @@ import {
 	type OrderName,
 	type RinseMode,
 	type SectionId,
+	type Staging,
 	type StagingAdvice,
 	type StagingProblemFault,
 	type StrandPart
@@ -77,6 +78,17 @@ export const ANGLE_OPTIONS = [
 
 /** Levels apart, as they are told. */
 export const formatSpread = (levels: number): string => levels.toFixed(1);
+
+/** How even a staged head comes out, and how far the worst of it stays below the aim. */
+export function evenWords({
+	spread,
+	spreadLow,
+	spreadHigh,
+	shortfall
+}: Pick<Staging, 'spread' | 'spreadLow' | 'spreadHigh' | 'shortfall'>): string {
+	const below = shortfall > STAGING.nearEnough ? ` · ${formatSpread(shortfall)} below the aim` : '';
+	return `${formatSpread(spread)} level apart, in practice ${formatSpread(spreadLow)} to ${formatSpread(spreadHigh)}${below}`;
+}
 
 const tenth = (value: number): number => Math.round(value * 10) / 10;
 

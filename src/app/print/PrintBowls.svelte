@@ -5,7 +5,14 @@
 	import FoilField from '../../widgets/FoilField.svelte';
 	import { dayBowls } from '../../model/visit/dayBowls';
 	import { startOf } from '../../model/visit/when';
-	import { bowlName, bowlNote, partName, PICKING_OPTIONS, sectionNamer } from '../../wording/bowls';
+	import {
+		evenWords,
+		bowlName,
+		bowlNote,
+		partName,
+		PICKING_OPTIONS,
+		sectionNamer
+	} from '../../wording/bowls';
 
 	const session = useVisit();
 	const start = $derived(startOf(session.visit));
@@ -81,4 +88,5 @@
 			{/each}
 		</tbody>
 	</table>
+	{#if session.bowls.staging}<p class="mt-2">{evenWords(session.bowls.staging)}.</p>{/if}
 {/if}

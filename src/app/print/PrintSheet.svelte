@@ -97,7 +97,7 @@
 	<p>
 		Natural {formatLevel(reading.naturalLevel)}
 		{reading.warmth}, {reading.texture}, density {reading.density}, porosity {reading.porosity}, {reading.lengthCm}
-		cm.
+		cm;
 		{#each session.head.zones as zone, i (zone.name)}{zone.name}
 			{formatLevel(session.head.now[i]!)}
 			{reading.zones[zone.name].state}{i < session.head.zones.length - 1 ? ', ' : '.'}{/each}
@@ -111,7 +111,7 @@
 		{formatLevel(visit.aim.level)}
 		{visit.aim.direction}, {Math.round(visit.aim.keepWarmth * 100)} % warmth kept; lift to {formatLevel(
 			session.head.target
-		)}. {labelIn(KIND_OPTIONS, visit.aim.kind)}, {contrastWords(visit.aim)}.
+		)}; {labelIn(KIND_OPTIONS, visit.aim.kind)}, {contrastWords(visit.aim)}.
 		{#if Object.keys(visit.aim.areas).length > 0}{exceptWords((area) =>
 				aimDifferenceWords(aimDifference(visit.aim, area))
 			)}{/if}

@@ -3,7 +3,6 @@
 	import { goto } from '$app/navigation';
 	import { compute } from '../../compute/browser';
 	import { GRAMS_PER_OUNCE, ratioFault } from '../../core/mix';
-	import { STAGING } from '../../core/work';
 	import Button from '../../ui/Button.svelte';
 	import { printPage } from '../../ui/paper.svelte';
 	import Tabs from '../../ui/Tabs.svelte';
@@ -27,7 +26,7 @@
 	import { dayBowls, mixtureCost, type MixBowl } from '../../model/visit/dayBowls';
 	import SectionList from './SectionList.svelte';
 	import { otherWays } from '../../state/otherWays';
-	import { formatSpread, sectionNamer, stagingFaultWords } from '../../wording/bowls';
+	import { evenWords, sectionNamer, stagingFaultWords } from '../../wording/bowls';
 	import { ratioFaultWords, strengthWords } from '../../wording/strength';
 
 	const session = useVisit();
@@ -73,12 +72,7 @@
 	const range = $derived.by(() => {
 		const strength = `${strengthWords(main)}, ${formatRatio(plan.ratio)}`;
 		if (!staging) return `${strength} · reserve ${weigh(main.reserveGrams)} within`;
-		const { spread, spreadLow, spreadHigh } = staging;
-		const below =
-			staging.shortfall > STAGING.nearEnough
-				? ` · ${formatSpread(staging.shortfall)} below the aim`
-				: '';
-		return `${strength} · ${formatSpread(spread)} level apart, in practice ${formatSpread(spreadLow)} to ${formatSpread(spreadHigh)}${below}`;
+		return `${strength} · ${evenWords(staging)}`;
 	});
 	const learned = $derived(
 		session.usage.visits > 0
