@@ -54,7 +54,9 @@
 		{#each rows as row (row.key)}
 			<div class="grid grid-cols-[92px_minmax(0,1fr)] border-b border-line py-1">
 				<dt class="text-ink-soft">{LEDGER_KINDS[row.kind]}</dt>
-				<dd class="wrap-anywhere">{unbroken(`${ledgerWords(row)}${row.minutes ? `, ${row.minutes} min` : ''}`)}</dd>
+				<dd class="wrap-anywhere">
+					{unbroken(`${ledgerWords(row)}${row.minutes ? `, ${row.minutes} min` : ''}`)}
+				</dd>
 			</div>
 		{/each}
 		{#if result.causes?.length}

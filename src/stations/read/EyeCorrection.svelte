@@ -27,9 +27,7 @@
 		)
 	);
 	const off = $derived(reader && eyeOffset(reader.looks, undertone));
-	const corrected = $derived(
-		off === undefined ? undefined : inTenths(level - off)
-	);
+	const corrected = $derived(off === undefined ? undefined : inTenths(level - off));
 	/** What was taken, zone by zone: it is not corrected twice. */
 	let taken = $state.raw<Partial<Record<ZoneName, { from: number; to: number }>>>({});
 	const was = $derived(taken[zone]?.to === level ? taken[zone] : undefined);
