@@ -60,6 +60,14 @@ test('what was learned is shown, taken or left, and turned off', async ({ page }
 	await against.getByRole('button', { name: 'Table' }).click();
 	await expect(against.getByRole('table', { name: 'Predicted and seen' })).toBeVisible();
 	await accessible(page);
+	// Rows that were not drawn yet are as tall as was thought: nothing under them moves away from the hand.
+	const tall = () => page.evaluate(() => document.documentElement.scrollHeight);
+	const before = await tall();
+	await page
+		.getByRole('heading', { name: 'How fast each texture lifts here' })
+		.scrollIntoViewIfNeeded();
+	await expect(against.getByRole('row').last()).toBeInViewport();
+	expect(Math.abs((await tall()) - before)).toBeLessThan(60);
 
 	// The salon takes the rate of its own coarse heads, and gives it back.
 	const rates = page.getByRole('region', { name: 'How fast each texture lifts here' });

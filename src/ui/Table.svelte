@@ -10,6 +10,7 @@
 	import { createWindowVirtualizer } from '@tanstack/svelte-virtual';
 	import ArrowDown from '@lucide/svelte/icons/arrow-down';
 	import ArrowUp from '@lucide/svelte/icons/arrow-up';
+	import { mean } from 'd3-array';
 	import { tick, type Snippet } from 'svelte';
 	import { get } from 'svelte/store';
 	import { collate, type CellValue, type SortedBy, type TableColumn } from './table';
@@ -32,7 +33,7 @@
 		tools?: Snippet;
 		/** Marks the row that is looked at. */
 		isMarked?: (row: T) => boolean;
-		/** About how tall a row is, px; each is measured once it is seen. */
+		/** About how tall a row is before any is drawn, px; each is measured once it is seen. */
 		rowHeight?: number;
 	}
 	let {
@@ -94,6 +95,8 @@
 	const tracks = $derived(shown.map(({ track }) => track ?? 'minmax(0,1fr)').join(' '));
 
 	let body = $state<HTMLDivElement>();
+	/** Height of a row as those that were drawn have it, px. */
+	let typical = $state.raw<number>();
 	// svelte-ignore state_referenced_locally
 	const virtualizer = createWindowVirtualizer<HTMLDivElement>({
 		count: rows.length,
@@ -104,6 +107,7 @@
 		get(virtualizer).setOptions({
 			count: sorted.length,
 			getItemKey: (index) => sorted[index]?.id ?? index,
+			estimateSize: () => typical ?? rowHeight,
 			scrollMargin: body ? body.getBoundingClientRect().top + window.scrollY : 0
 		});
 	});
@@ -112,7 +116,15 @@
 	const FLOWING =
 		'grid min-h-11 grid-cols-[var(--tracks)] items-center gap-x-4 gap-y-1 border-b border-line py-1.5 wrap-anywhere @max-narrow:flex @max-narrow:flex-wrap';
 
-	const measured = (row: HTMLDivElement) => get(virtualizer).measureElement(row);
+	/** Rows drawn first tell how tall the others are likely to be: else the page would shift under whoever scrolls. */
+	const TELLING_ROWS = 10;
+	const heights: number[] = [];
+	function measured(row: HTMLDivElement) {
+		get(virtualizer).measureElement(row);
+		if (heights.length >= TELLING_ROWS) return;
+		heights.push(row.offsetHeight);
+		typical = mean(heights);
+	}
 	/** The rows are walked by the arrows, also those that are not drawn yet. */
 	async function walk(event: KeyboardEvent) {
 		const at = Number(
