@@ -7,13 +7,11 @@
 		sortFn_basic,
 		tableFeatures
 	} from '@tanstack/svelte-table';
-	import { createWindowVirtualizer } from '@tanstack/svelte-virtual';
 	import ArrowDown from '@lucide/svelte/icons/arrow-down';
 	import ArrowUp from '@lucide/svelte/icons/arrow-up';
-	import { mean } from 'd3-array';
 	import { tick, type Snippet } from 'svelte';
-	import { get } from 'svelte/store';
 	import { collate, type CellValue, type SortedBy, type TableColumn } from './table';
+	import { LongRows } from './longRows.svelte';
 	import Menu from './Menu.svelte';
 
 	interface Props {
@@ -33,8 +31,6 @@
 		tools?: Snippet;
 		/** Marks the row that is looked at. */
 		isMarked?: (row: T) => boolean;
-		/** About how tall a row is before any is drawn, px; each is measured once it is seen. */
-		rowHeight?: number;
 	}
 	let {
 		label,
@@ -46,8 +42,7 @@
 		sortedBy,
 		onsort,
 		tools,
-		isMarked = () => false,
-		rowHeight = 56
+		isMarked = () => false
 	}: Props = $props();
 	/** Up to so many rows all of them are drawn; of more, those that are seen. */
 	const ALL_DRAWN = 80;
@@ -95,36 +90,15 @@
 	const tracks = $derived(shown.map(({ track }) => track ?? 'minmax(0,1fr)').join(' '));
 
 	let body = $state<HTMLDivElement>();
-	/** Height of a row as those that were drawn have it, px. */
-	let typical = $state.raw<number>();
-	// svelte-ignore state_referenced_locally
-	const virtualizer = createWindowVirtualizer<HTMLDivElement>({
-		count: rows.length,
-		estimateSize: () => rowHeight,
-		overscan: 4
-	});
-	$effect(() => {
-		get(virtualizer).setOptions({
-			count: sorted.length,
-			getItemKey: (index) => sorted[index]?.id ?? index,
-			estimateSize: () => typical ?? rowHeight,
-			scrollMargin: body ? body.getBoundingClientRect().top + window.scrollY : 0
-		});
-	});
+	const long = new LongRows(
+		() => sorted.map(({ id }) => id),
+		() => body
+	);
 	const isLong = $derived(sorted.length > ALL_DRAWN);
-	const items = $derived($virtualizer.getVirtualItems().filter(({ index }) => sorted[index]));
+	const items = $derived(long.drawn.filter(({ index }) => sorted[index]));
 	const FLOWING =
 		'grid min-h-11 grid-cols-[var(--tracks)] items-center gap-x-4 gap-y-1 border-b border-line py-1.5 wrap-anywhere @max-narrow:flex @max-narrow:flex-wrap';
 
-	/** Rows drawn first tell how tall the others are likely to be: else the page would shift under whoever scrolls. */
-	const TELLING_ROWS = 10;
-	const heights: number[] = [];
-	function measured(row: HTMLDivElement) {
-		get(virtualizer).measureElement(row);
-		if (heights.length >= TELLING_ROWS) return;
-		heights.push(row.offsetHeight);
-		typical = mean(heights);
-	}
 	/** The rows are walked by the arrows, also those that are not drawn yet. */
 	async function walk(event: KeyboardEvent) {
 		const at = Number(
@@ -138,7 +112,7 @@
 		}[event.key];
 		if (to === undefined || !sorted[to]) return;
 		event.preventDefault();
-		if (isLong) get(virtualizer).scrollToIndex(to);
+		if (isLong) long.scrollTo(to);
 		for (let tries = 0; tries < 10; tries++) {
 			await tick();
 			const row = body?.querySelector<HTMLElement>(`[data-index="${to}"] a`);
@@ -246,7 +220,7 @@
 				bind:this={body}
 				role="rowgroup"
 				class="relative"
-				style:height={isLong ? `${$virtualizer.getTotalSize()}px` : undefined}
+				style:height={isLong ? `${long.height}px` : undefined}
 			>
 				{#if isLong}
 					<!-- By their place, not by what stands there: when something is typed, rows are filled anew and not built anew. -->
@@ -256,9 +230,14 @@
 							role="row"
 							aria-rowindex={item.index + 2}
 							data-index={item.index}
-							use:measured
-							class={['absolute top-0 right-0 left-0', FLOWING, LIT]}
-							style:transform="translateY({item.start - $virtualizer.options.scrollMargin}px)"
+							use:long.measured
+							class={[
+								'absolute top-0 right-0 left-0',
+								FLOWING,
+								LIT,
+								isMarked(row.original) && 'bg-sunk'
+							]}
+							style:transform="translateY({long.startOf(item)}px)"
 						>
 							{@render cells(row.original)}
 						</div>

@@ -22,5 +22,6 @@ export async function printPage(): Promise<void> {
 	await Promise.all([...preparations].map((prepare) => prepare()));
 	paper.near = true;
 	await tick();
+	window.addEventListener('afterprint', () => (paper.near = false), { once: true });
 	window.print();
 }

@@ -6,9 +6,9 @@
 	import { dayBowls } from '../../model/visit/dayBowls';
 	import { startOf } from '../../model/visit/when';
 	import {
-		evenWords,
 		bowlName,
 		bowlNote,
+		evenWords,
 		partName,
 		PICKING_OPTIONS,
 		sectionNamer

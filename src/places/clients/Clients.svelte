@@ -57,7 +57,6 @@
 		keyOf={({ client }) => client.id}
 		hrefOf={({ client }) => `/clients/${client.id}`}
 		sortedBy={{ id: 'name' }}
-		rowHeight={61}
 	>
 		{#snippet cell({ client, last, visits }, column)}
 			{#if column === 'name'}

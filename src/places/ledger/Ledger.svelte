@@ -177,7 +177,6 @@
 		keyOf={({ key }) => key}
 		hrefOf={rowPath}
 		sortedBy={{ id: 'date', desc: true }}
-		rowHeight={53}
 		isMarked={({ key }) => besideKeys.includes(key)}
 	>
 		{#snippet cell(row, column)}

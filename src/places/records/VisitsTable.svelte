@@ -49,7 +49,6 @@
 	keyOf={({ id }) => id}
 	hrefOf={({ id, status }) => `/visit/${id}/${status === 'done' ? 'send-off' : 'read'}`}
 	sortedBy={{ id: 'date', desc: true }}
-	rowHeight={45}
 >
 	{#snippet cell(visit, column)}
 		{#if column === 'date'}{formatDate(visit.date)}
