@@ -17,6 +17,7 @@ export default defineConfig({
 		baseURL: `http://localhost:${port}`,
 		viewport: { width: 1280, height: 800 },
 		colorScheme: 'light',
+		contextOptions: { reducedMotion: 'reduce' },
 		// Filling its cache at every test costs more than the test; what works offline lets it in.
 		serviceWorkers: 'block',
 		launchOptions: {

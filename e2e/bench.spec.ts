@@ -63,8 +63,7 @@ test('a morning at the bench: strands, bowls, clocks, a verdict, and the right o
 test('a strand that is taken away and a morning that is removed come back on undo; it fits a phone', async ({
 	page
 }) => {
-	await openDemo(page);
-	await page.goto('/bench/sea-glass');
+	await openDemo(page, '/bench/sea-glass');
 	const strands = page.getByRole('list', { name: 'Strands on the bench' }).getByRole('listitem');
 	await expect(strands).toHaveCount(5);
 	await page.getByRole('button', { name: 'Strand 1: more' }).click();
@@ -85,8 +84,7 @@ test('a strand is tried before the service: looked at minute by minute, it teach
 	page
 }) => {
 	await page.clock.install({ time: new Date('2026-03-03T10:00:00') });
-	await openDemo(page);
-	await page.goto('/bench');
+	await openDemo(page, '/bench');
 	await page
 		.getByRole('region', { name: 'A strand before the service, today' })
 		.getByRole('link', { name: 'Hesper Oake' })
@@ -108,8 +106,7 @@ test('a strand is tried before the service: looked at minute by minute, it teach
 });
 
 test('at the bench what was done is taken back by keys', async ({ page }) => {
-	await openDemo(page);
-	await page.goto('/bench/sea-glass');
+	await openDemo(page, '/bench/sea-glass');
 	const strands = page.getByRole('list', { name: 'Strands on the bench' }).getByRole('heading');
 	await expect(strands).toHaveCount(5);
 	await page.getByRole('button', { name: 'Strand 1: more' }).click();

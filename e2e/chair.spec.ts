@@ -7,8 +7,7 @@ const locks = (page: Page) => main(page).getByRole('list', { name: 'Every sectio
 /** Starts the service of the client in the chair, with a clock in hand. */
 async function start(page: Page): Promise<void> {
 	await page.clock.install();
-	await openDemo(page);
-	await page.goto('/visit/hesper-oake-today/chair');
+	await openDemo(page, '/visit/hesper-oake-today/chair');
 	await main(page).getByRole('button', { name: 'Start' }).click();
 	await expect(locks(page).getByRole('listitem')).toHaveCount(11);
 }

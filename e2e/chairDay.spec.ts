@@ -10,8 +10,7 @@ test('a whole service by keys alone, with a page that is killed for nine minutes
 }) => {
 	test.slow();
 	await page.clock.install();
-	await openDemo(page);
-	await page.goto('/visit/hesper-oake-today/chair');
+	await openDemo(page, '/visit/hesper-oake-today/chair');
 	await expect(main(page).getByRole('button', { name: 'Start', exact: true })).toBeVisible();
 	// A pedal or a presenter: Space begins, Enter says that what is asked for is done.
 	await page.keyboard.press('Space');

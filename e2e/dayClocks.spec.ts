@@ -10,8 +10,7 @@ const locks = (page: Page) => main(page).getByRole('list', { name: 'Every sectio
 /** Old colour comes out first, then the head is lightened. */
 async function twoApplications(page: Page): Promise<void> {
 	await page.clock.install();
-	await openDemo(page);
-	await page.goto('/visit/yusra-halden-today/lift');
+	await openDemo(page, '/visit/yusra-halden-today/lift');
 	await button(page, 'More than one application').click();
 	await button(page, 'First: old colour out').click();
 	await saved(page);
@@ -60,8 +59,7 @@ test('lowlights and toners count for themselves; the toner calls on every page',
 	page
 }) => {
 	await page.clock.install();
-	await openDemo(page);
-	await page.goto('/visit/hesper-oake-today/chair');
+	await openDemo(page, '/visit/hesper-oake-today/chair');
 	await expect(main(page).getByText(/To come: Lowlights, \d+ min/)).toBeVisible();
 	await main(page).getByRole('button', { name: 'Start', exact: true }).click();
 	await button(page, 'Start the lowlights').click();
@@ -87,8 +85,7 @@ test('what lags gets a second application, which begins from what was read dry',
 }) => {
 	test.slow();
 	await page.clock.install();
-	await openDemo(page);
-	await page.goto('/visit/hesper-oake-today/chair');
+	await openDemo(page, '/visit/hesper-oake-today/chair');
 	await main(page).getByRole('button', { name: 'Start', exact: true }).click();
 	await main(page).getByRole('switch', { name: 'Follow the plan untapped' }).click();
 	await page.clock.fastForward('58:00');
@@ -151,8 +148,7 @@ test('the assistant’s window follows live: what is next, which bowl, which sec
 	context
 }) => {
 	await page.clock.install();
-	await openDemo(page);
-	await page.goto('/visit/hesper-oake-today/chair');
+	await openDemo(page, '/visit/hesper-oake-today/chair');
 	const opening = context.waitForEvent('page');
 	await main(page).getByRole('link', { name: 'A window for the assistant' }).click();
 	const other = await opening;
@@ -174,8 +170,7 @@ test('a check is read from a picture beside a grey card, kept on request, and go
 	page
 }) => {
 	await page.clock.install();
-	await openDemo(page);
-	await page.goto('/visit/hesper-oake-today/chair');
+	await openDemo(page, '/visit/hesper-oake-today/chair');
 	await main(page).getByRole('button', { name: 'Start', exact: true }).click();
 	await main(page).getByRole('switch', { name: 'Follow the plan untapped' }).click();
 	await page.clock.fastForward('40:00');
@@ -227,8 +222,7 @@ test('near the finish what is spent is drawn over ends that were kept out, seen 
 	page
 }) => {
 	await page.clock.install();
-	await openDemo(page);
-	await page.goto('/visit/hesper-oake-today/lift');
+	await openDemo(page, '/visit/hesper-oake-today/lift');
 	await main(page)
 		.getByRole('button', { name: /^Product and place/ })
 		.click();

@@ -140,8 +140,7 @@ for (const [name, content, says] of bad) {
 }
 
 test('one client leaves alone, and comes back after being removed', async ({ page }) => {
-	await openDemo(page);
-	await page.goto('/clients/yusra-halden');
+	await openDemo(page, '/clients/yusra-halden');
 	const downloading = page.waitForEvent('download');
 	await page.getByRole('button', { name: 'Export' }).click();
 	expect((await downloading).suggestedFilename()).toMatch(/^yusra-halden-.*\.zelvant\.json$/);
@@ -177,8 +176,7 @@ test('the demo never mixes with a person’s own records, and comes back as it w
 test('storage that refuses to write: said plainly, nothing lost in the window, export still works', async ({
 	page
 }) => {
-	await openDemo(page);
-	await page.goto('/clients/anneke-rill');
+	await openDemo(page, '/clients/anneke-rill');
 	await page.evaluate(() => {
 		IDBObjectStore.prototype.put = () => {
 			throw new DOMException('no room', 'QuotaExceededError');
@@ -196,8 +194,7 @@ test('storage that refuses to write: said plainly, nothing lost in the window, e
 });
 
 test('two tabs agree', async ({ page, context }) => {
-	await openDemo(page);
-	await page.goto('/clients/anneke-rill');
+	await openDemo(page, '/clients/anneke-rill');
 	const other = await context.newPage();
 	await openDemo(other);
 	await other.goto('/clients/anneke-rill');

@@ -60,8 +60,7 @@ test('the whole visit by keys alone', async ({ page }) => {
 test('what is typed into a list or a time is not the visit’s; an act without words is named with its key', async ({
 	page
 }) => {
-	await openDemo(page);
-	await page.goto('/visit/hesper-oake-today/lift');
+	await openDemo(page, '/visit/hesper-oake-today/lift');
 	await page.getByRole('main').getByText('Product and place').click();
 	const product = page.getByRole('main').getByRole('combobox', { name: 'Product', exact: true });
 	await product.focus();

@@ -6,8 +6,7 @@ import { accessible, answer, noSidewaysScroll, openDemo, saved, station } from '
 test('what was mixed is found by a few keys, and mixed again for somebody else', async ({
 	page
 }) => {
-	await openDemo(page);
-	await page.goto('/visit/hesper-oake-today/chair');
+	await openDemo(page, '/visit/hesper-oake-today/chair');
 	await page.getByRole('button', { name: 'Start', exact: true }).click();
 	await saved(page);
 	await station(page, 'Tone');
@@ -45,8 +44,7 @@ test('what was mixed is found by a few keys, and mixed again for somebody else',
 test('two rows lie side by side; a file of rows is read back, and one of its formulas is mixed', async ({
 	page
 }) => {
-	await openDemo(page);
-	await page.goto('/ledger');
+	await openDemo(page, '/ledger');
 	const table = page.getByRole('table', { name: 'Ledger' });
 	const find = page.getByLabel('A shade, a strength, a level, a word, a name, a month');
 	await page.getByRole('radio', { name: 'toners' }).click();

@@ -330,8 +330,7 @@ test('a field that cannot be read says so, and the last good picture is marked',
 });
 
 test('over the salon’s own ceiling a reason is asked, kept and printed', async ({ page }) => {
-	await openDemo(page);
-	await page.goto('/shelf/salon');
+	await openDemo(page, '/shelf/salon');
 	const ceiling = page.getByRole('textbox', { name: 'Lightener off the scalp' });
 	await ceiling.fill('15');
 	await ceiling.blur();

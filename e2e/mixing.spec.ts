@@ -7,8 +7,7 @@ const bench = (page: Page) => main(page).getByRole('region', { name: 'Mix your o
 test('a formula is typed as it is said, seen before it is mixed, changed by the gram, kept by a name', async ({
 	page
 }) => {
-	await openDemo(page);
-	await page.goto('/visit/hesper-oake-today/tone');
+	await openDemo(page, '/visit/hesper-oake-today/tone');
 	const said = bench(page).getByLabel('A formula, as you say it');
 	await said.fill('9X 20');
 	await expect(bench(page).getByText(/“9X 20” is no shade that .* could have/)).toBeVisible();

@@ -3,8 +3,7 @@ import { expect, test } from '@playwright/test';
 import { accessible, answer, noSidewaysScroll, openDemo, saved } from './helpers';
 
 test('a client of two years opens on one page that tells what this head does', async ({ page }) => {
-	await openDemo(page);
-	await page.goto('/clients/anneke-rill');
+	await openDemo(page, '/clients/anneke-rill');
 	const years = page.getByRole('region', { name: 'The head over the years' });
 	await expect(years).toContainText(/lifts \d+ % slower than typical, from 15 visits \(± \d+ %\)/);
 	await expect(years).toContainText('3.7 cm grown, the toner 13 weeks old');
@@ -25,8 +24,7 @@ test('a client of two years opens on one page that tells what this head does', a
 });
 
 test('two records of one person become one, and two again', async ({ page }) => {
-	await openDemo(page);
-	await page.goto('/clients/anneke-rill');
+	await openDemo(page, '/clients/anneke-rill');
 	const heading = page.getByText(/^16 visits/);
 	await expect(heading).toBeVisible();
 	await page.getByRole('button', { name: 'More' }).click();
@@ -47,8 +45,7 @@ test('two records of one person become one, and two again', async ({ page }) => 
 });
 
 test('what was learned is shown, taken or left, and turned off', async ({ page }) => {
-	await openDemo(page);
-	await page.goto('/ledger');
+	await openDemo(page, '/ledger');
 	await page.getByRole('link', { name: 'What was learned' }).click();
 	const against = page.getByRole('region', { name: 'Predicted against seen' });
 	await expect(against).toContainText(/of \d{3} looks lay inside the band/);
@@ -94,8 +91,7 @@ test('what was learned is shown, taken or left, and turned off', async ({ page }
 });
 
 test('the next prediction is another because of it', async ({ page }) => {
-	await openDemo(page);
-	await page.goto('/visit/anneke-rill-today/lift');
+	await openDemo(page, '/visit/anneke-rill-today/lift');
 	const known = await answer(page).innerText();
 	await page.getByRole('button', { name: /What this head taught/ }).click();
 	await page.getByRole('switch', { name: 'Predict with it' }).click();
@@ -113,8 +109,7 @@ test('the next prediction is another because of it', async ({ page }) => {
 test('the shelf counts down, says what to buy, and a price that was named is checked at the end', async ({
 	page
 }) => {
-	await openDemo(page);
-	await page.goto('/shelf');
+	await openDemo(page, '/shelf');
 	await page.getByRole('link', { name: 'Stock and money' }).click();
 	await expect(page.getByRole('heading', { level: 1 })).toContainText(/\d things? to buy/);
 	const stock = page.getByRole('table', { name: 'Stock' });
@@ -145,8 +140,7 @@ test('the shelf counts down, says what to buy, and a price that was named is che
 test('several visits are one plan: where it stands, what the next starts from, and the new promise', async ({
 	page
 }) => {
-	await openDemo(page);
-	await page.goto('/clients/teodor-vask');
+	await openDemo(page, '/clients/teodor-vask');
 	const plan = page.getByRole('region', { name: 'Visit 2 of 2 is next' });
 	await expect(plan).toContainText('Seen at 5, 6.1 was promised: 1.1 level short.');
 	await expect(plan).toContainText(/The next starts 7 weeks after it: 6 cm grown/);

@@ -357,8 +357,7 @@ test('Aim and Lift answer in one voice: its plan is the plan, and another one sa
 test('a part of the head is all that is sectioned, foiled, weighed and charged, drawn with its edges', async ({
 	page
 }) => {
-	await openDemo(page);
-	await page.goto('/visit/hesper-oake-today/aim');
+	await openDemo(page, '/visit/hesper-oake-today/aim');
 	const main = page.getByRole('main');
 	await main.getByText('Part of the head', { exact: true }).click();
 	await choose(main.getByLabel('Worked today'), 'hidden panel');
@@ -384,8 +383,7 @@ test('minutes to put it on follow the hands: a preset, corrected by what Chair l
 	page
 }) => {
 	await page.clock.install();
-	await openDemo(page);
-	await page.goto('/visit/hesper-oake-today/bowls');
+	await openDemo(page, '/visit/hesper-oake-today/bowls');
 	await expect(page.getByText('to put it on', { exact: true })).toBeVisible();
 	await page.goto('/shelf/salon');
 	const hands = page.getByRole('group', { name: 'In this salon' });
@@ -408,8 +406,7 @@ test('minutes to put it on follow the hands: a preset, corrected by what Chair l
 
 /** Hesper Oake with old light pieces at 9 among her lengths. */
 async function readOldLights(page: Page): Promise<Locator> {
-	await openDemo(page);
-	await page.goto('/visit/hesper-oake-today/read');
+	await openDemo(page, '/visit/hesper-oake-today/read');
 	const main = page.getByRole('main');
 	await main.getByRole('checkbox', { name: 'Old light pieces among it' }).click();
 	await main.getByLabel('Their level').fill('9');
@@ -466,8 +463,7 @@ test('old light pieces are aimed at, taken along with a weak bowl of their own, 
 test('a picture of two kinds of hair proposes the old light pieces with their part and level', async ({
 	page
 }) => {
-	await openDemo(page);
-	await page.goto('/visit/hesper-oake-today/read');
+	await openDemo(page, '/visit/hesper-oake-today/read');
 	const main = page.getByRole('main');
 	await main.getByText('From a picture', { exact: true }).click();
 	await main.getByLabel('Open a picture').waitFor();
@@ -492,8 +488,7 @@ test('the printed sheet, weighing, Lift and HTTP name the same strengths', async
 	page,
 	request
 }) => {
-	await openDemo(page);
-	await page.goto('/visit/hesper-oake-today/lift');
+	await openDemo(page, '/visit/hesper-oake-today/lift');
 	const main = page.getByRole('main');
 	await main.getByLabel('Developer, volumes').fill('12.5');
 	await main.getByLabel('Developer, volumes').press('Tab');

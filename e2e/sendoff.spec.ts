@@ -6,8 +6,7 @@ import { picture } from './picture';
 test('a visit is sent off in a few taps, place by place, and the next starts from there', async ({
 	page
 }) => {
-	await openDemo(page);
-	await page.goto('/visit/casimir-bly-today/send-off');
+	await openDemo(page, '/visit/casimir-bly-today/send-off');
 	const rows = page.getByRole('region', { name: 'Place by place, dry and straight' });
 	await expect(rows.getByRole('listitem')).toHaveCount(3);
 	await expect(rows.getByText('Not looked at.')).toHaveCount(3);
@@ -35,8 +34,7 @@ test('a visit is sent off in a few taps, place by place, and the next starts fro
 test('what surprised is weighed against what was seen, and named by the colourist', async ({
 	page
 }) => {
-	await openDemo(page);
-	await page.goto('/visit/teodor-vask-before/send-off');
+	await openDemo(page, '/visit/teodor-vask-before/send-off');
 	const why = page.getByRole('region', { name: 'What surprised' });
 	await expect(why).toContainText('more than an eye errs');
 	await expect(why.getByRole('listitem').first()).toContainText('%');
@@ -52,8 +50,7 @@ test('what surprised is weighed against what was seen, and named by the colouris
 test('when to come back is one answer: here, on the sheet, in a calendar and in the code for the phone', async ({
 	page
 }) => {
-	await openDemo(page);
-	await page.goto('/visit/hesper-oake-today/send-off');
+	await openDemo(page, '/visit/hesper-oake-today/send-off');
 	const back = page.getByRole('region', { name: /^Come back in/ });
 	const days = await back.getByText('Come back', { exact: true }).locator('xpath=..').innerText();
 	const downloading = page.waitForEvent('download');
@@ -73,8 +70,7 @@ test('when to come back is one answer: here, on the sheet, in a calendar and in 
 test('the sheet of a visit that is done tells of the hair as it goes home, in the figures of Send-off', async ({
 	page
 }) => {
-	await openDemo(page);
-	await page.goto('/visit/anneke-rill-past-15/send-off');
+	await openDemo(page, '/visit/anneke-rill-past-15/send-off');
 	const strand = page.getByRole('img', { name: /^six weeks/ });
 	const told = /six weeks: ([\d.]+)/.exec((await strand.getAttribute('aria-label'))!)![1]!;
 	await page.getByRole('link', { name: /^Sheet for the client/ }).click();
@@ -88,8 +84,7 @@ test('the sheet of a visit that is done tells of the hair as it goes home, in th
 });
 
 test('a picture of the end stands beside the last one, by its grey card', async ({ page }) => {
-	await openDemo(page);
-	await page.goto('/visit/bertil-oxley-past-9/send-off');
+	await openDemo(page, '/visit/bertil-oxley-past-9/send-off');
 	const pictures = page.getByRole('region', { name: 'Same light, same place' });
 	// A grey card in the middle, hair on either side, under a warm lamp.
 	const buffer = await picture(page, ['#8a5b2e', 0.18, '#c3934e'], { light: [1, 0.75, 0.45] });

@@ -6,8 +6,7 @@ import { openPicture, picture, point } from './picture';
 test('a line of one’s own: its key, its shades by their codes, and Tone searches among them', async ({
 	page
 }) => {
-	await openDemo(page);
-	await page.goto('/shelf');
+	await openDemo(page, '/shelf');
 	await page.getByRole('button', { name: 'Add a line' }).click();
 	const sheet = page.getByRole('dialog', { name: 'A line of colour' });
 	// What is missing is said at its field, and what was typed is there again when the sheet is.
@@ -61,8 +60,7 @@ test('a line of one’s own: its key, its shades by their codes, and Tone search
 });
 
 test('shades and visits as tables: sorted, found, led on from', async ({ page }) => {
-	await openDemo(page);
-	await page.goto('/shelf');
+	await openDemo(page, '/shelf');
 	await page.getByRole('tab', { name: 'as a table' }).click();
 	const shades = page.getByRole('table', { name: 'Shades' });
 	const codes = shades.getByRole('row').locator('b');
@@ -90,8 +88,7 @@ test('shades and visits as tables: sorted, found, led on from', async ({ page })
 });
 
 test('a removed line and a removed visit come back on undo', async ({ page }) => {
-	await openDemo(page);
-	await page.goto('/shelf');
+	await openDemo(page, '/shelf');
 	await page.getByRole('button', { name: 'More of Brine direct' }).click();
 	await page.getByRole('menuitem', { name: 'Remove the line' }).click();
 	await expect(page.getByText('Brine direct removed.')).toBeVisible();
@@ -108,8 +105,7 @@ test('a removed line and a removed visit come back on undo', async ({ page }) =>
 test('the salon’s own ring: read, kept, followed by every level, undone, exported', async ({
 	page
 }) => {
-	await openDemo(page);
-	await page.goto('/visit/hesper-oake-today/lift');
+	await openDemo(page, '/visit/hesper-oake-today/lift');
 	const usual = await answer(page).innerText();
 	await page.goto('/shelf');
 	await page.getByRole('link', { name: 'Swatch ring: the usual levels' }).click();
@@ -174,8 +170,7 @@ test('the salon’s own ring: read, kept, followed by every level, undone, expor
 test('heads are told apart, sorted, found, walked by the arrows, and their columns put away', async ({
 	page
 }) => {
-	await openDemo(page);
-	await page.goto('/clients');
+	await openDemo(page, '/clients');
 	const table = page.getByRole('table', { name: 'Clients' });
 	const names = () => table.getByRole('link').allInnerTexts();
 	await expect(table.getByRole('row')).toHaveCount(52);

@@ -2,8 +2,7 @@ import { expect, test } from '@playwright/test';
 import { accessible, answer, choose, openDemo, saved, station } from './helpers';
 
 test('the toner is seen minute by minute and week by week', async ({ page }) => {
-	await openDemo(page);
-	await page.goto('/visit/hesper-oake-today/tone');
+	await openDemo(page, '/visit/hesper-oake-today/tone');
 	await expect(answer(page)).toContainText('8V');
 	const main = page.getByRole('main');
 	await expect(main.getByRole('img', { name: /^on the hair/ })).toBeVisible();
@@ -18,8 +17,7 @@ test('the toner is seen minute by minute and week by week', async ({ page }) => 
 test('two toners are offered where they come nearer, and are weighed and timed one after the other', async ({
 	page
 }) => {
-	await openDemo(page);
-	await page.goto('/visit/hesper-oake-today/aim');
+	await openDemo(page, '/visit/hesper-oake-today/aim');
 	await page
 		.getByRole('radiogroup', { name: 'Direction of the aim' })
 		.getByRole('radio', { name: 'silver' })
@@ -39,8 +37,7 @@ test('two toners are offered where they come nearer, and are weighed and timed o
 });
 
 test('a toned swatch says how strong a shade is, and formulas count with it', async ({ page }) => {
-	await openDemo(page);
-	await page.goto('/visit/hesper-oake-today/tone');
+	await openDemo(page, '/visit/hesper-oake-today/tone');
 	await expect(answer(page)).toContainText('8V');
 	const usual = await answer(page).innerText();
 	await page.goto('/shelf');
@@ -68,8 +65,7 @@ test('a toned swatch says how strong a shade is, and formulas count with it', as
 test('a tint carries its shade: it lays its tone while it lifts, in strand, bowls and print', async ({
 	page
 }) => {
-	await openDemo(page);
-	await page.goto('/visit/lisbet-quill-today/lift');
+	await openDemo(page, '/visit/lisbet-quill-today/lift');
 	const main = page.getByRole('main');
 	await main.getByText('Product and place').click();
 	await choose(main.getByLabel('Product', { exact: true }), 'high-lift');
@@ -94,8 +90,7 @@ test('a tint carries its shade: it lays its tone while it lifts, in strand, bowl
 test('a chain of four applications: each with its own product, strength, hair and areas', async ({
 	page
 }) => {
-	await openDemo(page);
-	await page.goto('/visit/hesper-oake-today/lift');
+	await openDemo(page, '/visit/hesper-oake-today/lift');
 	const main = page.getByRole('main');
 	await main.getByText('More than one application').click();
 	const steps = main.getByRole('list', { name: 'Applications of the day' }).getByRole('listitem');
@@ -122,8 +117,7 @@ test('the toner is told zone by zone from what was read dry, by kind, and as it 
 	page
 }) => {
 	await page.clock.install();
-	await openDemo(page);
-	await page.goto('/visit/hesper-oake-today/tone');
+	await openDemo(page, '/visit/hesper-oake-today/tone');
 	const formulas = page.getByRole('list', { name: 'Formulas that come closest' });
 	await expect(formulas.getByText(/takes the warmth, keeps the level/)).toBeVisible();
 	await expect(page.getByText(/root, .*alike|lengths, .*alike|ends, .*alike/)).toBeVisible();

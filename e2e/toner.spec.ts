@@ -8,8 +8,7 @@ const formulas = (page: Page) =>
 	main(page).getByRole('list', { name: 'Formulas that come closest' }).getByRole('listitem');
 
 async function openTone(page: Page, visit: string) {
-	await openDemo(page);
-	await page.goto(`/visit/${visit}/tone`);
+	await openDemo(page, `/visit/${visit}/tone`);
 	await expect(formulas(page).first()).toBeVisible();
 }
 async function addToner(page: Page, technique: RegExp) {
@@ -186,8 +185,7 @@ test('at the width of a phone, by fingers: a root shadow, its formula, its minut
 });
 
 test('an open tube is said on the shelf, and a formula takes nothing else', async ({ page }) => {
-	await openDemo(page);
-	await page.goto('/shelf');
+	await openDemo(page, '/shelf');
 	const line = page.getByRole('region', { name: 'Lantern demi' });
 	for (const code of ['9V', '8N']) {
 		await line.getByRole('button', { name: new RegExp(`^${code}: level`) }).click();

@@ -6,8 +6,7 @@ const formulas = 'Formulas that come closest';
 test('the toner is searched beside the page, and newer questions replace older ones', async ({
 	page
 }) => {
-	await openDemo(page);
-	await page.goto('/visit/hesper-oake-today/tone');
+	await openDemo(page, '/visit/hesper-oake-today/tone');
 	const list = page.getByRole('list', { name: formulas });
 	await expect(list.getByRole('listitem').first()).toBeVisible();
 	const scripts = await page.evaluate(() =>
@@ -22,8 +21,7 @@ test('the toner is searched beside the page, and newer questions replace older o
 });
 
 test('where the worker cannot start, the same formulas are found in place', async ({ page }) => {
-	await openDemo(page);
-	await page.goto('/visit/hesper-oake-today/tone');
+	await openDemo(page, '/visit/hesper-oake-today/tone');
 	const list = page.getByRole('list', { name: formulas });
 	// The softest line is searched for apart, and comes last.
 	await expect(list).toContainText('softest on the hair');

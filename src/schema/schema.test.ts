@@ -1,8 +1,8 @@
 import { momentIn } from '../model/time';
 import { describe, expect, it } from 'vitest';
 import { z } from 'zod';
-import { demoDocuments } from '../store/demo/documents';
-import { plainShelf } from '../store/demo/shelf';
+import { demoDocuments } from '../testing/demoDocuments';
+import { plainShelf } from '../model/demo/shelf';
 import { USUAL_CEILINGS } from '../core/caution';
 import { API } from './api';
 import { recordsFile } from './file';

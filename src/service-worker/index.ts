@@ -1,11 +1,11 @@
 /// <reference types="@sveltejs/kit" />
-import { build, files, version } from '$service-worker';
+import { build, files, prerendered, version } from '$service-worker';
 
 const worker = self as unknown as ServiceWorkerGlobalScope;
 
 /** Everything the application is made of, under the name of its version. */
 const CACHE = `zelvant-${version}`;
-const ASSETS = [...build, ...files, '/'];
+const ASSETS = [...build, ...files, ...prerendered, '/'];
 
 worker.addEventListener('install', (event) => {
 	event.waitUntil(

@@ -1,4 +1,4 @@
-import { plainShelf } from '../store/demo/shelf';
+import { plainShelf } from '../model/demo/shelf';
 import { scratch } from '../store/open';
 import { compute } from '../compute/browser';
 import { deciding } from '../model/visit/planDay';

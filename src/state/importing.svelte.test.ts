@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { AnyDocument, Client } from '../schema/records';
 import { exportRecords } from '../store/exportFile';
-import { demoShelf } from '../store/demo/shelf';
+import { demoShelf } from '../model/demo/shelf';
 import { stamp } from '../model/identity';
 import { newClient } from '../model/commands/newVisit';
 import { NOW, openMemory } from '../testing/demoVisit';

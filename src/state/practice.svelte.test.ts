@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { newLearner, takeSet } from '../model/practice/learner';
 import { makeSet } from '../model/practice/set';
 import { runReviewSteps, type Lesson } from '../core/practice';
-import { demoShelf } from '../store/demo/shelf';
+import { demoShelf } from '../model/demo/shelf';
 import { finish } from '../core/steps';
 import { NOW, openMemory } from '../testing/demoVisit';
 import { HeadRun } from './headRun.svelte';

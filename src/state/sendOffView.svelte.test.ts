@@ -9,7 +9,7 @@ import { backDates } from '../model/visit/backDates';
 import { dayAfter } from '../model/time';
 import { readingOf } from '../model/visit/exceptions';
 import { anyDocument, type Visit } from '../schema/records';
-import { demoDocuments } from '../store/demo/documents';
+import { demoDocuments } from '../testing/demoDocuments';
 import { MOMENT, NOW, openMemory, openVisit, SPOT, standing } from '../testing/demoVisit';
 import { VisitState } from './visitState.svelte';
 import { SendOffView } from './sendOffView.svelte';

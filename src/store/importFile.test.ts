@@ -9,9 +9,9 @@ import {
 	type Visit
 } from '../schema/records';
 import { keyOf } from '../model/identity';
-import { demoDocuments } from './demo/documents';
+import { demoDocuments } from '../testing/demoDocuments';
 import storedVisit5 from '../schema/stored/visit.v5.json';
-import { plainShelf } from './demo/shelf';
+import { plainShelf } from '../model/demo/shelf';
 import { exportRecords, keysOfClient, type Exported } from './exportFile';
 import { previewImport, wantedOf, type ImportPreview } from './importFile';
 import type { SetAside } from './readDocument';

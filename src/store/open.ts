@@ -1,7 +1,7 @@
 import { keyOf } from '../model/identity';
 import type { Moment } from '../model/time';
 import type { AnyDocument } from '../schema/records';
-import { plainShelf } from './demo/shelf';
+import { plainShelf } from '../model/demo/shelf';
 import { exclusivelyBy, JournalledStore } from './journalledStore';
 import { browserStore, memoryStore, type KeyValueStore } from './keyValue';
 import { takeNotes } from './notes';
@@ -122,10 +122,24 @@ export async function replaceAll(
 	});
 }
 
-/** Puts the demo's documents in place of whatever the demo holds, as one step. */
+/**
+ * Puts the demo's documents in place of whatever the demo holds, as one step.
+ * @throws when they do not come; nothing is changed then
+ */
 export const loadDemo = async (workspace: Workspace, moment: Moment): Promise<string | undefined> =>
 	replaceAll(workspace, 'demo loaded', await demoOf(moment));
 
+/** Where what was recorded in the demo salon before today is kept: it is made up while building. */
+const PAST = '/demo/past.json';
+
 /** The demo is loaded by those who look at it. */
-const demoOf = async (moment: Moment): Promise<AnyDocument[]> =>
-	(await import('./demo/documents')).demoDocuments(moment);
+async function demoOf(moment: Moment): Promise<AnyDocument[]> {
+	const [{ demoSalon }, { pastAt }, response] = await Promise.all([
+		import('../model/demo/documents'),
+		import('../model/demo/madePast'),
+		fetch(PAST).catch(() => undefined)
+	]);
+	if (!response?.ok)
+		throw new Error('the demo’s records did not come; try again when this device reaches Zelvant');
+	return demoSalon(moment, pastAt(await response.text(), moment));
+}

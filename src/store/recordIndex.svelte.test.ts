@@ -5,7 +5,7 @@ import { cardOf } from '../model/index/card';
 import { leafOf } from '../model/index/leaf';
 import { momentIn } from '../model/time';
 import type { AnyDocument, Client, Visit } from '../schema/records';
-import { demoDocuments } from './demo/documents';
+import { demoDocuments } from '../testing/demoDocuments';
 import { JournalledStore } from './journalledStore';
 import { memoryStore, type KeyValueStore } from './keyValue';
 import { Workspace } from './workspace.svelte';

@@ -4,12 +4,12 @@ import { keepPicture } from '../model/commands/picture';
 import { momentIn } from '../model/time';
 import { SCHEMA_VERSION, type AnyDocument, type Client, type Visit } from '../schema/records';
 import storedVisit5 from '../schema/stored/visit.v5.json';
-import { demoDocuments } from './demo/documents';
+import { demoDocuments } from '../testing/demoDocuments';
 import { JournalledStore } from './journalledStore';
 import { memoryStore } from './keyValue';
 import type { KeyValueStore } from './keyValue';
 import { leaveNotes, takeNotes } from './notes';
-import { loadDemo, replaceAll } from './open';
+import { replaceAll } from './open';
 import { Workspace } from './workspace.svelte';
 
 const NOW = new Date('2026-03-02T10:00:00Z');
@@ -188,7 +188,7 @@ describe('a workspace', () => {
 		const keys = ['client:broken', 'client:newer', 'rubbish'];
 		expect(workspace.aside.map(({ key }) => key).sort()).toEqual(keys);
 		expect(workspace.aside.find(({ key }) => key === 'client:newer')?.reason).toContain('newer');
-		await loadDemo(workspace, MOMENT);
+		await replaceAll(workspace, 'demo loaded', demoDocuments(MOMENT));
 		await workspace.flush();
 		const again = await place.open();
 		expect(again.aside.map(({ key }) => key).sort()).toEqual(keys);

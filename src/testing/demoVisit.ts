@@ -3,8 +3,8 @@ import { stageHead } from '../core/work/stageHead';
 import { findToner } from '../core/toner';
 
 import type { InPlace } from '../state/searches';
-import { demoDocuments } from '../store/demo/documents';
-import { isPast, OTHERS } from '../store/demo/past';
+import { demoDocuments } from './demoDocuments';
+import { isPast, OTHERS } from '../model/demo/past';
 import { keyOf } from '../model/identity';
 import { momentIn } from '../model/time';
 import type { AnyDocument } from '../schema/records';

@@ -226,3 +226,6 @@ export const withWhite = (level: number, mixed: Lab): string => {
 
 /** Words that stand beside one another; what is empty is left out. */
 export const beside = (...words: readonly string[]): string => words.filter(Boolean).join(', ');
+
+export const DEMO_DID_NOT_COME =
+	'The demo did not come, and nothing was changed. Try again when this device reaches Zelvant.';

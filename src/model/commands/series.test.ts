@@ -2,7 +2,7 @@ import { momentIn } from '../time';
 import { convertIcsCalendar } from 'ts-ics';
 import { describe, expect, it } from 'vitest';
 import { calendarOf } from '../../store/calendar';
-import { demoDocuments } from '../../store/demo/documents';
+import { demoDocuments } from '../../testing/demoDocuments';
 import { earliestDay, makeSeries, moveInSeries, nextFromRecord, seriesOf } from './series';
 import { visit as visitSchema, type Visit } from '../../schema/records';
 

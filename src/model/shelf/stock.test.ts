@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import type { Shelf, Visit } from '../../schema/records';
-import { demoShelf } from '../../store/demo/shelf';
+import { demoShelf } from '../demo/shelf';
 import { MOMENT, NOW } from '../../testing/demoVisit';
 import { leafOf } from '../index/leaf';
 import { newVisit } from '../commands/newVisit';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { MOMENT, NOW } from '../../testing/demoVisit';
 import { anyDocument } from '../../schema/records';
-import { demoShelf } from '../../store/demo/shelf';
+import { demoShelf } from '../demo/shelf';
 import { isHabit } from '../../core/learn';
 import { newVisit } from '../commands/newVisit';
 import { dayAfter } from '../time';

@@ -4,7 +4,7 @@ import { newVisit } from '../commands/newVisit';
 import { logAllOn } from '../commands/run';
 import { sayPace } from '../commands/handPace';
 import { momentIn } from '../time';
-import { plainShelf } from '../../store/demo/shelf';
+import { plainShelf } from '../demo/shelf';
 import type { Visit } from '../../schema/records';
 import { cardOf } from '../index/card';
 import { handPaceFrom } from './handPace';

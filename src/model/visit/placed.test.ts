@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { TONE_TECHNIQUES } from '../../core/vocabulary';
-import { demoShelf } from '../../store/demo/shelf';
+import { demoShelf } from '../demo/shelf';
 import { plainAim } from '../commands/newVisit';
 import { colourCost } from './dayBowls';
 import { placingsOf, reachOf } from './placed';

@@ -14,11 +14,12 @@
 	import { loadDemo } from '../../store/open';
 	import Button from '../../ui/Button.svelte';
 	import Choice from '../../ui/Choice.svelte';
+	import { say } from '../../ui/say.svelte';
 	import Ladder from '../../widgets/Ladder.svelte';
 	import NewVisit from '../../widgets/NewVisit.svelte';
 	import StrandRow from '../../widgets/StrandRow.svelte';
 	import { verdictWords } from '../../wording/verdict';
-	import { formatRatio, labelIn, PRODUCT_OPTIONS } from '../../wording/words';
+	import { DEMO_DID_NOT_COME, formatRatio, labelIn, PRODUCT_OPTIONS } from '../../wording/words';
 
 	const { workspace, salon } = useRecords();
 	const clock = useClock();
@@ -96,7 +97,10 @@
 			<!-- Another salon is opened by a page that is loaded anew. -->
 			<Button onclick={() => location.assign('/demo')}>Look at the demo salon</Button>
 		{:else}
-			<Button onclick={() => void loadDemo(workspace, clock.moment())}>Load the demo again</Button>
+			<Button
+				onclick={() => void loadDemo(workspace, clock.moment()).catch(() => say(DEMO_DID_NOT_COME))}
+				>Load the demo again</Button
+			>
 		{/if}
 		<Button onclick={() => (reading = true)}>New visit</Button>
 		<Button primary onclick={() => (seating = true)}>Plan this head</Button>

@@ -3,9 +3,10 @@
 	import { setMode, userPrefersMode } from 'mode-watcher';
 	import { figures } from '../../state/figures.svelte';
 	import { say } from '../../ui/say.svelte';
+	import { DEMO_DID_NOT_COME } from '../../wording/words';
 	import { useRecords } from '../../state/records';
 	import { chooseSalon, loadDemo, replaceAll } from '../../store/open';
-	import { plainShelf } from '../../store/demo/shelf';
+	import { plainShelf } from '../../model/demo/shelf';
 	import Button from '../../ui/Button.svelte';
 	import { forgetDrafts } from '../../ui/form.svelte';
 	import Choice from '../../ui/Choice.svelte';
@@ -26,8 +27,11 @@
 		await workspace.flush();
 		say(words, () => workspace.undo(step));
 	}
-	const reloadDemo = async () =>
-		offerUndo(await loadDemo(workspace, clock.moment()), 'The demo is as it was.');
+	const reloadDemo = () =>
+		loadDemo(workspace, clock.moment()).then(
+			(step) => offerUndo(step, 'The demo is as it was.'),
+			() => say(DEMO_DID_NOT_COME)
+		);
 	const clearDemo = async () =>
 		offerUndo(
 			await replaceAll(workspace, 'demo cleared', [plainShelf(clock.now())]),

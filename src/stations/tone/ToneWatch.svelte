@@ -2,7 +2,7 @@
 	import { formatLevel } from '../../core/hair';
 	import { holds } from '../../core/tone';
 	import { useVisit } from '../../state/visitContext';
-	import { isPlainLine } from '../../store/demo/shelf';
+	import { isPlainLine } from '../../model/demo/shelf';
 	import { lightsTonedWords } from '../../wording/kept';
 	import { bowlFaultWords, holdsWords, toneWarningWords } from '../../wording/tone';
 

@@ -1,8 +1,8 @@
 import { SCHEMA_VERSION, type BenchStrand, type Shelf, type Trial } from '../../schema/records';
-import { newStrand } from '../../model/commands/bench';
-import { strandExpects } from '../../model/bench/strands';
-import { partOfShade } from '../../model/visit/tone';
-import type { Moment } from '../../model/time';
+import { newStrand } from '../commands/bench';
+import { strandExpects } from '../bench/strands';
+import { partOfShade } from '../visit/tone';
+import type { Moment } from '../time';
 
 /** A strand as it was tried: grams of each shade of the direct line, or of clear. */
 interface Tried {

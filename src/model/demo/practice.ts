@@ -4,9 +4,9 @@ import { labOfFibre, lightenFibre } from '../../core/lift';
 import { chanceOf, type Chance } from '../../core/numeric';
 import { mattersOf, RUNGS, type Lesson } from '../../core/practice';
 import { UNDERTONES } from '../../core/vocabulary';
-import { keepAnswer, newLearner } from '../../model/practice/learner';
+import { keepAnswer, newLearner } from '../practice/learner';
 import type { Learner } from '../../schema/records';
-import type { Moment } from '../../model/time';
+import type { Moment } from '../time';
 
 /** How sure the assistant is in each lesson that she began, in logits. */
 const SURE: readonly (readonly [Lesson, number])[] = [

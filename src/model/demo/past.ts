@@ -1,8 +1,9 @@
 import { chanceOf } from '../../core/numeric';
-import { simulatePast } from '../../model/simulate/past';
-import type { HiddenHand, HiddenHead } from '../../model/simulate/service';
-import { newVisit, usualStart } from '../../model/commands/newVisit';
-import type { Moment } from '../../model/time';
+import { simulatePast } from '../simulate/past';
+import type { HiddenHand, HiddenHead } from '../simulate/service';
+import { newVisit, usualStart } from '../commands/newVisit';
+import { demoShelf } from './shelf';
+import type { Moment } from '../time';
 import type { Client, Reading, Shelf, Visit } from '../../schema/records';
 
 /** Those who work in the demo salon, and what is true of them. */
@@ -218,8 +219,9 @@ export const OTHERS: readonly Pick<Client, 'id' | 'name' | 'note' | 'washesPerWe
  */
 export const isPast = ({ id }: Pick<Visit, 'id'>): boolean => id.includes('-past-');
 
-/** What was recorded in the demo salon before today, made by a seeded simulator. */
-export function demoPast(moment: Moment, shelf: Shelf): Visit[] {
+/** What was recorded in the demo salon before a moment, made by a seeded simulator: about a second’s work. */
+export function demoPast(moment: Moment): Visit[] {
+	const shelf = demoShelf(moment.at);
 	const lighter = LIGHT_NAMES.map((_, i) => light(i));
 	return [...LONG, ...lighter].flatMap((past, i) => visitsOf(past, 40 + i, moment, shelf));
 }

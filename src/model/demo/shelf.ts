@@ -2,8 +2,8 @@ import { dequal as equal } from 'dequal/lite';
 import { USUAL_CEILINGS } from '../../core/caution';
 import { USUAL_STOCK } from '../../core/mix';
 import type { Shelf, ShelfLine } from '../../schema/records';
-import { stamp } from '../../model/identity';
-import { dayAfter, dayIn } from '../../model/time';
+import { stamp } from '../identity';
+import { dayAfter, dayIn } from '../time';
 
 type Shade = ShelfLine['shades'][number];
 

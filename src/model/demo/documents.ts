@@ -1,8 +1,8 @@
 import { SCHEMA_VERSION, type AnyDocument, type Client, type Visit } from '../../schema/records';
-import { newVisit, usualStart } from '../../model/commands/newVisit';
+import { newVisit, usualStart } from '../commands/newVisit';
 import { people, type Before } from './people';
-import { dayAfter, DAYS_PER_WEEK, type Moment } from '../../model/time';
-import { demoPast, OTHERS } from './past';
+import { dayAfter, DAYS_PER_WEEK, type Moment } from '../time';
+import { OTHERS } from './past';
 import { demoTrial } from './bench';
 import { demoLearner } from './practice';
 import { demoShelf } from './shelf';
@@ -63,8 +63,11 @@ const plainPerson = {
 	patchTests: []
 } as const satisfies Partial<Client>;
 
-/** The demo salon: clients with a visit each, and the shelf. Dates are relative to the moment. */
-export function demoDocuments(moment: Moment): AnyDocument[] {
+/**
+ * The demo salon: clients with a visit each, and the shelf. Dates are relative to the moment.
+ * @param past what was recorded before that moment (`demoPast`, `pastAt`)
+ */
+export function demoSalon(moment: Moment, past: readonly Visit[]): AnyDocument[] {
 	const now = moment.at;
 	const iso = now.toISOString();
 	const stamped = (id: string) => ({
@@ -126,6 +129,6 @@ export function demoDocuments(moment: Moment): AnyDocument[] {
 		...OTHERS.map((other): Client => ({ ...stamped(other.id), ...plainPerson, ...other })),
 		demoTrial(moment, shelf),
 		demoLearner(moment),
-		...demoPast(moment, shelf)
+		...past
 	];
 }
