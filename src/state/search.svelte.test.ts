@@ -48,6 +48,26 @@ describe('a search', () => {
 		await settle(1000);
 		expect(asked).toHaveLength(0);
 	});
+	it('leaves what is under way when nobody looks any more, and asks anew at once', async () => {
+		const { asked, compute } = worker();
+		const search = new Search(compute, 'findToner', 'lane', () => question(10));
+		await look(search);
+		stop();
+		await settle();
+		expect(asked[0]!.options.signal?.aborted).toBe(true);
+		asked[0]!.answer({ ok: false, problem: 'cancelled', message: '' });
+		const seen = await look(search);
+		expect(asked).toHaveLength(2);
+		expect(search.trouble).toBeUndefined();
+		asked[1]!.answer(answer(9));
+		await settle();
+		expect(seen).toEqual([undefined, 9]);
+		// What has been answered stands, also for the next who looks.
+		stop();
+		await settle();
+		expect(await look(search)).toEqual([9]);
+		expect(asked).toHaveLength(2);
+	});
 	it('asks at once when somebody looks, and later when the hand rests', async () => {
 		const { asked, compute } = worker();
 		const at = $state({ grams: 10 });

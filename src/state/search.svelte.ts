@@ -1,4 +1,5 @@
 import { untrack } from 'svelte';
+import { createSubscriber } from 'svelte/reactivity';
 import type { TaskInput, TaskName, TaskResult } from '../compute/tasks';
 import { onTheSpot, workerOf, type Searches } from './searches';
 import { steady } from './steady';
@@ -16,7 +17,8 @@ interface Finding<Q, A> {
  * One kind of search for one place on the screen. It asks by itself when somebody looks at it: at once the
  * first time, later whenever its question has changed and the hand that changes it rests. It runs in
  * the worker; the last answer stands until the next one is there, so that nothing goes blank while a dial
- * is turned. Without a worker it is worked out in place.
+ * is turned. Once nobody looks any more, what is under way is left: the worker has others to answer. Without a
+ * worker it is worked out in place.
  */
 export class Search<N extends TaskName, Q extends TaskInput<N> = TaskInput<N>> {
 	readonly #searches: Searches;
@@ -33,6 +35,7 @@ export class Search<N extends TaskName, Q extends TaskInput<N> = TaskInput<N>> {
 	#wanted: Q | undefined;
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	#abort: AbortController | undefined;
+	readonly #watched = createSubscriber(() => () => this.#leave());
 
 	/**
 	 * @param searches the door to the worker, or whoever answers on the spot
@@ -55,6 +58,7 @@ export class Search<N extends TaskName, Q extends TaskInput<N> = TaskInput<N>> {
 	/** Somebody looks at the answer: it is asked for, at once the first time, else when the hand rests. */
 	#looked(): void {
 		if (!$effect.tracking()) return;
+		this.#watched();
 		const question = this.#asked;
 		if (question === this.#wanted) return;
 		this.#wanted = question;
@@ -63,6 +67,17 @@ export class Search<N extends TaskName, Q extends TaskInput<N> = TaskInput<N>> {
 		// Never while something is being worked out: what is asked changes what is shown.
 		this.#timer = setTimeout(() => void this.#ask(question), this.#begun ? HAND_RESTS_MS : 0);
 		this.#begun = true;
+	}
+
+	/** Nobody looks any more: whoever looks next asks anew, unless there is an answer by now. */
+	#leave(): void {
+		if (this.#wanted === this.#answered) return;
+		clearTimeout(this.#timer);
+		const left = this.#abort;
+		this.#abort = undefined;
+		this.#wanted = undefined;
+		this.#begun = false;
+		left?.abort();
 	}
 
 	/** The last answer with its question; nothing where nothing is asked. */
