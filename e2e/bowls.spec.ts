@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { accessible, answer, choose, comeBack, openClient, openDemo, station } from './helpers';
+import { accessible, answer, choose, comeBack, openStation, station } from './helpers';
 
 const main = (page: Page) => page.getByRole('main');
 const locks = (page: Page) => main(page).locator('.locks li');
@@ -7,9 +7,7 @@ const look = (page: Page, name: string) =>
 	main(page).getByRole('tab', { name, exact: true }).click();
 /** Bowls of a demo client, staged. */
 async function bowls(page: Page, client: string): Promise<void> {
-	await openDemo(page);
-	await openClient(page, client);
-	await station(page, 'Bowls');
+	await openStation(page, client, 'Bowls');
 	await expect(locks(page).first()).toBeVisible();
 }
 const sections = (page: Page) =>

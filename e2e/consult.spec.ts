@@ -1,11 +1,9 @@
 import { expect, test, type Page } from '@playwright/test';
-import { accessible, answer, choose, openClient, openDemo, station } from './helpers';
+import { accessible, answer, choose, openDemo, openStation, station } from './helpers';
 
 /** Opens a station of a demo client. */
 async function at(page: Page, client: string, name: string): Promise<void> {
-	await openDemo(page);
-	await openClient(page, client);
-	await station(page, name);
+	await openStation(page, client, name);
 	await expect(page.getByRole('heading', { level: 1 })).toContainText(QUESTIONS[name]!);
 }
 const QUESTIONS: Record<string, string> = {
@@ -258,8 +256,7 @@ test('a colour is picked from a picture, and becomes an aim in words', async ({ 
 test('every demo head gets a plain verdict, and a way out where it cannot be had today', async ({
 	page
 }) => {
-	test.setTimeout(120_000);
-	await openDemo(page);
+	await openDemo(page, '/records');
 	const heads = ['hesper-oake', 'teodor-vask', 'lisbet-quill', 'anneke-rill', 'dorrit-vane'];
 	heads.push('yusra-halden', 'casimir-bly', 'odile-ferrant', 'ruta-semmel');
 	for (const head of heads) {

@@ -22,7 +22,6 @@ test('every address opens without the server once the application has been open'
 	page,
 	context
 }) => {
-	test.setTimeout(120_000);
 	await openDemo(page);
 	await page.evaluate(() => navigator.serviceWorker.ready);
 	await page.reload();
@@ -31,7 +30,24 @@ test('every address opens without the server once the application has been open'
 		await page.goto(address);
 		await expect(page.getByRole('heading', { level: 1 }), address).toBeVisible();
 	}
+	// Also the demo, as if for the first time.
+	await page.goto('/records');
+	await page.getByRole('button', { name: 'Load the demo afresh' }).click();
+	await expect(page.getByText('The demo is as it was.')).toBeVisible();
 	await context.setOffline(false);
+});
+
+test('the demo opens at any page of its own, and at no other', async ({ page }) => {
+	for (const [to, path] of [
+		['/ledger', '/ledger'],
+		['//elsewhere.example/', '/'],
+		['/\\elsewhere.example', '/'],
+		['https://elsewhere.example', '/']
+	] as const) {
+		await page.goto(`/demo?to=${encodeURIComponent(to)}`);
+		await page.waitForURL(path);
+		await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+	}
 });
 
 const HEADERS = {

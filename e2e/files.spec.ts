@@ -1,5 +1,13 @@
 import { expect, test } from '@playwright/test';
-import { accessible, exportAll, importFile, openClient, openDemo, saved, station } from './helpers';
+import {
+	accessible,
+	exportAll,
+	importFile,
+	openClient,
+	openDemo,
+	openStation,
+	saved
+} from './helpers';
 
 // As a person has it: the application is kept on the device.
 test.use({ serviceWorkers: 'allow' });
@@ -10,9 +18,7 @@ interface File {
 const parse = (text: string) => JSON.parse(text) as File;
 
 test('export, wipe, import: equal', async ({ page }) => {
-	await openDemo(page);
-	await openClient(page, 'Hesper Oake');
-	await station(page, 'Read');
+	await openStation(page, 'Hesper Oake', 'Read');
 	await page.getByRole('radio', { name: /^4 medium brown/ }).click();
 	await saved(page);
 	const before = await exportAll(page);
@@ -34,7 +40,7 @@ test('export, wipe, import: equal', async ({ page }) => {
 test('an import shows what it would change before it does anything, and can be undone', async ({
 	page
 }) => {
-	await openDemo(page);
+	await openDemo(page, '/records');
 	const file = parse(await exportAll(page));
 	const clients = file.documents.filter(({ kind }) => kind === 'client').length;
 	const anneke = file.documents.find(({ id }) => id === 'anneke-rill')!;
@@ -55,7 +61,7 @@ test('an import shows what it would change before it does anything, and can be u
 test('of a file only what is wanted is taken in; whoever leaves finds it waiting', async ({
 	page
 }) => {
-	await openDemo(page);
+	await openDemo(page, '/records');
 	const file = parse(await exportAll(page));
 	const anneke = file.documents.find(({ id }) => id === 'anneke-rill')!;
 	anneke['note'] = 'from the file';
@@ -82,7 +88,7 @@ test('of a file only what is wanted is taken in; whoever leaves finds it waiting
 });
 
 test('whoever leaves while records come in is asked first, and may stay', async ({ page }) => {
-	await openDemo(page);
+	await openDemo(page, '/records');
 	const file = parse(await exportAll(page));
 	const anneke = file.documents.find(({ id }) => id === 'anneke-rill')!;
 	anneke['note'] = 'from the file';
@@ -122,7 +128,7 @@ const bad: [name: string, content: string | Buffer, says: RegExp][] = [
 ];
 for (const [name, content, says] of bad) {
 	test(`a file that is ${name}: a clear message, nothing changed`, async ({ page }) => {
-		await openDemo(page);
+		await openDemo(page, '/records');
 		const before = await exportAll(page);
 		if (name === 'huge') {
 			// Playwright hands over at most 50 MB, so this one is made in the page.
@@ -163,6 +169,12 @@ test('the demo never mixes with a person’s own records, and comes back as it w
 	await expect(page.getByText('Own Person')).toBeHidden();
 	await page.goto('/records');
 	await page.getByRole('button', { name: 'Clear the demo' }).click();
+	await expect(page.getByText('The demo is cleared.')).toBeVisible();
+	// What it is made of does not come: that is said, and asked for once more it is all there.
+	await page.route('**/demo/past.json', (route) => route.abort());
+	await page.getByRole('button', { name: 'Load the demo afresh' }).click();
+	await expect(page.getByText('The demo did not come, and nothing was changed.')).toBeVisible();
+	await page.unroute('**/demo/past.json');
 	await page.getByRole('button', { name: 'Load the demo afresh' }).click();
 	await expect(page.getByText('The demo is as it was.')).toBeVisible();
 	await page.goto('/clients');

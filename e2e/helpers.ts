@@ -25,6 +25,12 @@ export async function station(page: Page, name: string): Promise<void> {
 /** The large answer of the station that is open. */
 export const answer = (page: Page) => page.locator('.answer');
 
+/** Opens the demo salon afresh at a station of somebody’s visit of today. */
+export async function openStation(page: Page, client: string, name: string): Promise<void> {
+	const path = (words: string) => words.toLowerCase().replaceAll(' ', '-');
+	await openDemo(page, `/visit/${path(client)}-today/${path(name)}`);
+}
+
 /** Waits until the rail says that all is saved. */
 export async function saved(page: Page): Promise<void> {
 	await expect(page.getByText(/saved$/)).toHaveText(/(^|· )saved$/);
@@ -95,7 +101,7 @@ export async function noSidewaysScroll(page: Page): Promise<void> {
 
 /** Exports everything from Records and gives the file's text. */
 export async function exportAll(page: Page): Promise<string> {
-	await page.goto('/records');
+	if (new URL(page.url()).pathname !== '/records') await page.goto('/records');
 	const downloading = page.waitForEvent('download');
 	await page.getByRole('button', { name: 'Export everything' }).click();
 	const download = await downloading;

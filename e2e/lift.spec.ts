@@ -1,12 +1,10 @@
 import { expect, test } from '@playwright/test';
-import { accessible, answer, openClient, openDemo, station } from './helpers';
+import { accessible, answer, openStation } from './helpers';
 
 test('why it gets there, in levels that add up, and what each dial alone would have to be', async ({
 	page
 }) => {
-	await openDemo(page);
-	await openClient(page, 'Yusra Halden');
-	await station(page, 'Lift');
+	await openStation(page, 'Yusra Halden', 'Lift');
 	await expect(page.getByRole('heading', { level: 1 })).toContainText('Where will it get to');
 	const level = Number(/[\d.]+/.exec(await answer(page).innerText())![0]);
 	await page.getByText(/^Why \d/).click();
@@ -28,9 +26,7 @@ test('why it gets there, in levels that add up, and what each dial alone would h
 });
 
 test('a dial turned to what it would take gets there', async ({ page }) => {
-	await openDemo(page);
-	await openClient(page, 'Hesper Oake');
-	await station(page, 'Lift');
+	await openStation(page, 'Hesper Oake', 'Lift');
 	const clock = page.getByRole('slider', { name: 'Minutes on the hair' });
 	await clock.focus();
 	await page.keyboard.press('Home');
@@ -53,9 +49,7 @@ test('a dial turned to what it would take gets there', async ({ page }) => {
 test('what a head taught is said, and predictions are shown with it and without', async ({
 	page
 }) => {
-	await openDemo(page);
-	await openClient(page, 'Teodor Vask');
-	await station(page, 'Lift');
+	await openStation(page, 'Teodor Vask', 'Lift');
 	await page.getByText('What this head taught', { exact: true }).click();
 	await expect(page.getByText(/slower than typical, from 1 visit/)).toBeVisible();
 	const told = await page.getByText(/^With it \d/).innerText();
@@ -70,9 +64,7 @@ test('what a head taught is said, and predictions are shown with it and without'
 });
 
 test('if it stops short: the next round, and a toner of the shelf', async ({ page }) => {
-	await openDemo(page);
-	await openClient(page, 'Lisbet Quill');
-	await station(page, 'Lift');
+	await openStation(page, 'Lisbet Quill', 'Lift');
 	await page.getByText('If it stops short', { exact: true }).click();
 	await expect(page.getByText(/fresh round|No further round/).first()).toBeVisible();
 	await expect(page.getByText(/^Or (tone to|leave it)/).first()).toBeVisible();

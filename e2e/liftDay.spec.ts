@@ -5,10 +5,10 @@ import {
 	answer,
 	exportAll,
 	importFile,
-	openClient,
 	openDemo,
-	station,
-	saved
+	openStation,
+	saved,
+	station
 } from './helpers';
 
 const big = (page: Page) => answer(page).locator('.big');
@@ -24,9 +24,7 @@ const fold = (page: Page, title: string) =>
 
 /** The lift of a demo client. */
 async function lift(page: Page, client: string): Promise<void> {
-	await openDemo(page);
-	await openClient(page, client);
-	await station(page, 'Lift');
+	await openStation(page, client, 'Lift');
 	await expect(page.getByRole('heading', { level: 1 })).toContainText('Where will it get to');
 }
 
@@ -36,7 +34,7 @@ async function liftOf(
 	client: string,
 	change: (visit: AnyVisit) => void
 ): Promise<void> {
-	await openDemo(page);
+	await openDemo(page, '/records');
 	const file = JSON.parse(await exportAll(page)) as { documents: AnyVisit[] };
 	const visit = file.documents.find(({ id }) => id === `${client}-today`)!;
 	change(visit);
@@ -57,7 +55,7 @@ interface AnyVisit {
 }
 
 test('every head of the demo comes to a settled plan', async ({ page }) => {
-	await openDemo(page);
+	await openDemo(page, '/records');
 	const clients = [
 		'hesper-oake',
 		'teodor-vask',

@@ -43,8 +43,7 @@ test('a lesson is asked, answered by keys, explained on the strand, and kept for
 });
 
 test('a toner that was chosen is shown beside what the other three would do', async ({ page }) => {
-	await openDemo(page);
-	await open(page, '/lesson/toner');
+	await openDemo(page, '/practice/lesson/toner');
 	await expect(page.getByRole('heading', { level: 1 })).toContainText('Which toner');
 	await page.keyboard.press('2');
 	const outcomes = page.getByRole('list', { name: 'The answers as hair' });
@@ -56,8 +55,7 @@ test('a toner that was chosen is shown beside what the other three would do', as
 test('a level is named on the dial, a sum is typed, and colours can be drawn as other eyes see them', async ({
 	page
 }) => {
-	await openDemo(page);
-	await open(page, '/lesson/level');
+	await openDemo(page, '/practice/lesson/level');
 	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Which level is it?');
 	await page.getByRole('combobox', { name: 'Colours drawn' }).click();
 	await page.getByRole('option', { name: 'without green cones' }).click();
@@ -75,8 +73,7 @@ test('a level is named on the dial, a sum is typed, and colours can be drawn as 
 test('a set is made, saved, taken in by another and answered to its end; a broken one is refused', async ({
 	page
 }) => {
-	await openDemo(page);
-	await open(page);
+	await openDemo(page, '/practice');
 	await page.getByRole('button', { name: 'Make a set' }).click();
 	const sheet = page.getByRole('dialog');
 	await sheet.getByLabel('Name').fill('Monday');
@@ -112,8 +109,7 @@ test('a set is made, saved, taken in by another and answered to its end; a broke
 test('a whole simulated visit in fast time is worked, looked back at and kept', async ({
 	page
 }) => {
-	await openDemo(page);
-	await open(page, '/heads');
+	await openDemo(page, '/practice/heads');
 	await page.getByRole('link', { name: /^1 / }).click();
 	await expect(page.getByText('Its clock')).toBeVisible();
 	await page.getByRole('button', { name: 'The patch test?' }).click();
@@ -129,9 +125,7 @@ test('a whole simulated visit in fast time is worked, looked back at and kept', 
 		.or(page.getByText('60 times'))
 		.first()
 		.click();
-	await expect(page.getByRole('heading', { level: 1 })).toHaveText(/3[5-9] min/, {
-		timeout: 20_000
-	});
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText(/3[5-9] min/);
 	await page.getByText('stands', { exact: true }).click();
 	await page.getByRole('button', { name: 'Reader: back' }).click();
 	await expect(page.getByRole('status').filter({ hasText: 'by the reader' })).toBeVisible();
@@ -145,9 +139,7 @@ test('a whole simulated visit in fast time is worked, looked back at and kept', 
 	await page.getByRole('button', { name: 'Rinse all of it' }).click();
 	await page.getByRole('button', { name: 'Tone', exact: true }).click();
 	await page.getByRole('button', { name: 'Send off' }).click();
-	await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^\d+ of 100$/, {
-		timeout: 30_000
-	});
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^\d+ of 100$/);
 	await expect(page.getByText('You read the lengths as 6', { exact: false })).toBeVisible();
 	await expect(page.getByRole('heading', { name: 'What would have been better' })).toBeVisible();
 	await accessible(page);

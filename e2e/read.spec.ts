@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { accessible, answer, choose, openClient, openDemo, saved, station } from './helpers';
+import { accessible, answer, choose, openStation, saved, station } from './helpers';
 import { openPicture, picture, point } from './picture';
 
 /** Beside hair of one colour a grey card. */
@@ -7,9 +7,7 @@ const withCard = (hex: string) => [0.184, hex, hex];
 
 /** Opens Read of a demo client with one of its folds open. */
 async function read(page: Page, client: string, fold: string): Promise<void> {
-	await openDemo(page);
-	await openClient(page, client);
-	await station(page, 'Read');
+	await openStation(page, client, 'Read');
 	await page.getByText(fold, { exact: true }).click();
 }
 
@@ -277,9 +275,7 @@ test('the checks set the condition and say why; ends past saving are to be cut',
 test('a second opinion is read blind, shown beside the first, and moves the interval', async ({
 	page
 }) => {
-	await openDemo(page);
-	await openClient(page, 'Hesper Oake');
-	await station(page, 'Lift');
+	await openStation(page, 'Hesper Oake', 'Lift');
 	const range = page.locator('.range');
 	const width = async () => {
 		const text = await range.innerText();

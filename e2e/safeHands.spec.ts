@@ -6,6 +6,7 @@ import {
 	comeBack,
 	openClient,
 	openDemo,
+	openStation,
 	saved,
 	station
 } from './helpers';
@@ -14,9 +15,7 @@ import { openPicture, picture, point } from './picture';
 test('bowls mix what Lift says; staging is an offer with its gain, and never stronger unasked', async ({
 	page
 }) => {
-	await openDemo(page);
-	await openClient(page, 'Casimir Bly');
-	await station(page, 'Bowls');
+	await openStation(page, 'Casimir Bly', 'Bowls');
 	const bowls = page.getByRole('main').locator('.bowls li');
 	const strengths = async () =>
 		(await bowls.allTextContents()).flatMap((text) =>
@@ -42,9 +41,7 @@ test('bowls mix what Lift says; staging is an offer with its gain, and never str
 test('a strength between the stocked ones is typed, blended and mixed; beyond the shelf there is none', async ({
 	page
 }) => {
-	await openDemo(page);
-	await openClient(page, 'Hesper Oake');
-	await station(page, 'Lift');
+	await openStation(page, 'Hesper Oake', 'Lift');
 	const volumes = page.getByLabel('Developer, volumes');
 	await volumes.fill('41');
 	await volumes.press('Enter');
@@ -79,9 +76,7 @@ test('a new head is worked with the one strength of its lift', async ({ page }) 
 });
 
 test('a stop never holds a clock that has begun, and stands above it', async ({ page }) => {
-	await openDemo(page);
-	await openClient(page, 'Hesper Oake');
-	await station(page, 'Chair');
+	await openStation(page, 'Hesper Oake', 'Chair');
 	await page.getByRole('button', { name: 'Start' }).click();
 	await page.getByRole('button', { name: 'Hold' }).click();
 	await station(page, 'Read');
@@ -92,9 +87,7 @@ test('a stop never holds a clock that has begun, and stands above it', async ({ 
 	await page.getByRole('button', { name: 'Go on' }).click();
 	await expect(page.getByRole('button', { name: 'Hold' })).toBeVisible();
 	// On dry hair the same stop holds it back.
-	await openDemo(page);
-	await openClient(page, 'Anneke Rill');
-	await station(page, 'Read');
+	await openStation(page, 'Anneke Rill', 'Read');
 	await page.getByText('Skin, water and sensitivities').click();
 	await page.getByRole('radio', { name: 'broken' }).click();
 	await station(page, 'Chair');
@@ -121,9 +114,7 @@ test('figures of colour stand behind the words, for whoever wants them', async (
 test('what nobody saw is not recorded as seen, and the next visit says so until it is read', async ({
 	page
 }) => {
-	await openDemo(page);
-	await openClient(page, 'Hesper Oake');
-	await station(page, 'Send-off');
+	await openStation(page, 'Hesper Oake', 'Send-off');
 	await expect(answer(page)).toContainText('8.5');
 	await page.getByRole('button', { name: 'Record the visit' }).click();
 	await expect(page.getByText('Recorded as expected; nobody looked.')).toBeVisible();
@@ -140,9 +131,7 @@ test('what nobody saw is not recorded as seen, and the next visit says so until 
 test('old blonde is kept out until somebody says why; then it gets a weak bowl of its own', async ({
 	page
 }) => {
-	await openDemo(page);
-	await openClient(page, 'Dorrit Vane');
-	await station(page, 'Aim');
+	await openStation(page, 'Dorrit Vane', 'Aim');
 	await page
 		.getByRole('radiogroup', { name: 'Level of the aim' })
 		.getByRole('radio', { name: /^10 / })
@@ -184,9 +173,7 @@ test('old blonde is kept out until somebody says why; then it gets a weak bowl o
 test('hair that goes darker leaves the lift by itself, and so do its foils and grams', async ({
 	page
 }) => {
-	await openDemo(page);
-	await openClient(page, 'Hesper Oake');
-	await station(page, 'Aim');
+	await openStation(page, 'Hesper Oake', 'Aim');
 	await page.getByRole('button', { name: 'nape', exact: true }).click();
 	await page
 		.getByRole('radiogroup', { name: 'Level of the aim' })
@@ -204,9 +191,7 @@ test('hair that goes darker leaves the lift by itself, and so do its foils and g
 test('a service without a lift walks from Aim to Tone; going far down is filled first, with a bowl and a clock', async ({
 	page
 }) => {
-	await openDemo(page);
-	await openClient(page, 'Odile Ferrant');
-	await station(page, 'Aim');
+	await openStation(page, 'Odile Ferrant', 'Aim');
 	await page.getByRole('button', { name: 'No lift today' }).click();
 	await expect(page).toHaveURL(/tone$/);
 	await expect(page.getByRole('link', { name: /Bowls ?, not today/ })).toBeVisible();
@@ -238,9 +223,7 @@ test('a service without a lift walks from Aim to Tone; going far down is filled 
 });
 
 test('under five millimetres it lies on the scalp, whatever covers it', async ({ page }) => {
-	await openDemo(page);
-	await openClient(page, 'Hesper Oake');
-	await station(page, 'Lift');
+	await openStation(page, 'Hesper Oake', 'Lift');
 	const volumes = page.getByLabel('Developer, volumes');
 	await volumes.fill('30');
 	await volumes.press('Enter');
@@ -264,9 +247,7 @@ test('under five millimetres it lies on the scalp, whatever covers it', async ({
 test('a root is retouched by brush from partings, without foils, in orders of its own', async ({
 	page
 }) => {
-	await openDemo(page);
-	await openClient(page, 'Anneke Rill');
-	await station(page, 'Bowls');
+	await openStation(page, 'Anneke Rill', 'Bowls');
 	await page.getByRole('tab', { name: 'Sections' }).click();
 	await page.getByRole('radio', { name: 'root by brush' }).click();
 	await expect(page.getByText('parting', { exact: true })).toBeVisible();

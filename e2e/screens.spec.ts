@@ -99,7 +99,7 @@ test('nothing needed at arm’s length is below the fold of a tablet beside the 
 	page
 }) => {
 	await page.setViewportSize({ width: 1024, height: 768 });
-	await openDemo(page);
+	await openDemo(page, '/records');
 	const main = page.getByRole('main');
 	const seen = async (place: string, needed: Locator) => {
 		await expect(needed, place).toBeVisible();
@@ -138,7 +138,7 @@ test('open sheets are accessible too', async ({ page }) => {
 
 test('targets on the phone are large enough for a glove', async ({ page }) => {
 	await page.setViewportSize({ width: 390, height: 844 });
-	await openDemo(page);
+	await openDemo(page, '/records');
 	for (const screen of ['chair', 'bowls', 'lift', 'read', 'aim']) {
 		await page.goto(`/visit/hesper-oake-today/${screen}`);
 		await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
@@ -159,7 +159,7 @@ test('on the phone the foot takes 96 px at most, and the rail of stations fits',
 	page
 }) => {
 	await page.setViewportSize({ width: 390, height: 844 });
-	await openDemo(page);
+	await openDemo(page, '/records');
 	for (const client of ['hesper-oake', 'yusra-halden']) {
 		for (const screen of VISIT) {
 			await page.goto(`/visit/${client}-today/${screen}`);
@@ -223,7 +223,7 @@ test('the first view loads 25 KiB of style at most', async ({ page }) => {
 	page.on('response', (response) => {
 		if (response.request().resourceType() === 'stylesheet') sheets.add(response.url());
 	});
-	await openDemo(page);
+	await openDemo(page, '/records');
 	const bodies = await Promise.all(
 		[...sheets].map(async (url) => (await page.request.get(url)).body())
 	);

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { answer, choose, openClient, openDemo, saved, station } from './helpers';
+import { answer, choose, openClient, openDemo, openStation, saved, station } from './helpers';
 
 // As a person has it: the application is kept on the device.
 test.use({ serviceWorkers: 'allow' });
@@ -167,9 +167,7 @@ test('dragging the minute moves level, strand and chart together', async ({ page
 });
 
 test('a reload in the middle loses nothing, not even a change a moment old', async ({ page }) => {
-	await openDemo(page);
-	await openClient(page, 'Hesper Oake');
-	await station(page, 'Chair');
+	await openStation(page, 'Hesper Oake', 'Chair');
 	await page.getByRole('button', { name: 'Start' }).click();
 	await station(page, 'Read');
 	await page.getByRole('radio', { name: /^3 dark brown/ }).click();
@@ -182,9 +180,7 @@ test('a reload in the middle loses nothing, not even a change a moment old', asy
 });
 
 test('undo and redo, by button and by keys, across stations', async ({ page }) => {
-	await openDemo(page);
-	await openClient(page, 'Hesper Oake');
-	await station(page, 'Read');
+	await openStation(page, 'Hesper Oake', 'Read');
 	await page.getByRole('radio', { name: /^3 dark brown/ }).click();
 	await station(page, 'Aim');
 	await page.getByRole('radio', { name: /^gold/ }).click();
@@ -204,9 +200,7 @@ test('undo and redo, by button and by keys, across stations', async ({ page }) =
 test('a stop holds the timer until its reason is written, and the reason is kept', async ({
 	page
 }) => {
-	await openDemo(page);
-	await openClient(page, 'Teodor Vask');
-	await station(page, 'Read');
+	await openStation(page, 'Teodor Vask', 'Read');
 	await page.getByText('Past', { exact: true }).click();
 	await page.getByRole('checkbox', { name: 'Henna' }).click();
 	await expect(page.getByText('Henna, no clean strand test.')).toBeVisible();
@@ -235,9 +229,7 @@ test('a stop holds the timer until its reason is written, and the reason is kept
 test('over 20 vol on the scalp is a stop; a clean strand test lifts the one for henna', async ({
 	page
 }) => {
-	await openDemo(page);
-	await openClient(page, 'Anneke Rill');
-	await station(page, 'Lift');
+	await openStation(page, 'Anneke Rill', 'Lift');
 	await page.getByRole('slider', { name: 'Developer' }).focus();
 	await page.keyboard.press('ArrowRight');
 	await expect(page.getByText('Too strong for the scalp.')).toBeVisible();
@@ -254,9 +246,7 @@ test('over 20 vol on the scalp is a stop; a clean strand test lifts the one for 
 });
 
 test('wrong input says what is allowed and keeps the last good value', async ({ page }) => {
-	await openDemo(page);
-	await openClient(page, 'Hesper Oake');
-	await station(page, 'Bowls');
+	await openStation(page, 'Hesper Oake', 'Bowls');
 	await expect(page.locator('.locks li').first()).toBeVisible();
 	const total = await answer(page).textContent();
 	await page.getByRole('tab', { name: 'Sections' }).click();
@@ -295,9 +285,7 @@ test('a strength between two stocked developers is blended by weight', async ({ 
 });
 
 test('the printed sheet holds every bowl', async ({ page }) => {
-	await openDemo(page);
-	await openClient(page, 'Hesper Oake');
-	await station(page, 'Bowls');
+	await openStation(page, 'Hesper Oake', 'Bowls');
 	await expect(page.getByRole('heading', { name: 'toner, as expected' })).toBeVisible();
 	await expect(page.getByRole('heading', { name: /lowlights/ })).toBeVisible();
 	// The bowls stand once they are staged; before that they are only reckoned.
