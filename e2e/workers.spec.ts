@@ -36,3 +36,19 @@ test('where the worker cannot start, the same formulas are found in place', asyn
 	await expect.poll(() => list.innerText()).toBe(usual);
 	expect(refused).toBe(1);
 });
+
+test('what the demo is made of does not come: that is said, and asked for once more it is all there', async ({
+	page
+}) => {
+	await openDemo(page, '/records');
+	await page.getByRole('button', { name: 'Clear the demo' }).click();
+	await expect(page.getByText('The demo is cleared.')).toBeVisible();
+	await page.route('**/demo/past.json', (route) => route.abort());
+	await page.getByRole('button', { name: 'Load the demo afresh' }).click();
+	await expect(page.getByText('The demo did not come, and nothing was changed.')).toBeVisible();
+	await page.unroute('**/demo/past.json');
+	await page.getByRole('button', { name: 'Load the demo afresh' }).click();
+	await expect(page.getByText('The demo is as it was.')).toBeVisible();
+	await page.goto('/clients');
+	await expect(page.getByRole('heading', { name: '51 clients' })).toBeVisible();
+});
