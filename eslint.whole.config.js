@@ -1,0 +1,1 @@
+export { whole as default } from './eslint.config.js';
