@@ -41,6 +41,7 @@ test('the demo opens at any page of its own, and at no other', async ({ page }) 
 	for (const [to, path] of [
 		['/ledger', '/ledger'],
 		['//elsewhere.example/', '/'],
+		['/\t/elsewhere.example', '/'],
 		['/\\elsewhere.example', '/'],
 		['https://elsewhere.example', '/']
 	] as const) {
