@@ -1,7 +1,11 @@
 import { sveltekit } from '@sveltejs/kit/vite';
+import { svelte } from '@sveltejs/vite-plugin-svelte';
 import { svelteTesting } from '@testing-library/svelte/vite';
 import tailwindcss from '@tailwindcss/vite';
 import { defineConfig } from 'vitest/config';
+
+/** Tests are not timed: a busy machine may take its time over a search; this ends what hangs. Speed is measured in bench/. */
+const PATIENCE = { testTimeout: 600_000, hookTimeout: 600_000 };
 
 export default defineConfig({
 	plugins: [tailwindcss(), sveltekit()],
@@ -31,14 +35,14 @@ export default defineConfig({
 	},
 	optimizeDeps: { include: ['culori/fn', 'localforage'] },
 	test: {
-		// Tests are not timed: a busy machine may take its time over a search; speed is measured in bench/.
-		testTimeout: 60_000,
 		// Beside lint the tests have one core and then both; Vitest by itself would take one.
 		maxWorkers: 2,
 		projects: [
 			{
-				extends: true,
+				// Modules without a page: its other plugins would only make each of them slower to load.
+				plugins: [svelte()],
 				test: {
+					...PATIENCE,
 					name: 'unit',
 					environment: 'node',
 					// Modules only define things, so files share them: loading them anew took longer than the tests.
@@ -48,14 +52,19 @@ export default defineConfig({
 				}
 			},
 			{
-				extends: true,
 				// Puts modules of its own in the place of others.
-				test: { name: 'isolated', environment: 'node', include: ['src/**/*.isolated.test.ts'] }
+				test: {
+					...PATIENCE,
+					name: 'isolated',
+					environment: 'node',
+					include: ['src/**/*.isolated.test.ts']
+				}
 			},
 			{
 				extends: true,
 				plugins: [svelteTesting()],
 				test: {
+					...PATIENCE,
 					name: 'component',
 					environment: 'jsdom',
 					isolate: false,

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './shared';
 import { accessible, answer, noSidewaysScroll, saved } from './helpers';
 
 test('a first useful prediction takes half a minute and six acts at most', async ({ page }) => {

@@ -1,14 +1,21 @@
 import { expect, type Locator, type Page } from '@playwright/test';
 import axe from 'axe-core';
+import { keepDemo, storedDemo } from './demoStore';
 
-/** Opens the demo salon afresh at its day, as its printed address does, or at another page. */
+/**
+ * Opens the demo salon afresh at its day, as its printed address does, or at another page. The first time it is made
+ * as it is for a person; from then on it is there as that left it.
+ */
 export async function openDemo(page: Page, path = '/'): Promise<void> {
-	await page.goto(path === '/' ? '/demo' : `/demo?to=${path}`);
+	const isThere = await storedDemo(page);
+	if (isThere) await page.goto(path);
+	else await page.goto(path === '/' ? '/demo' : `/demo?to=${path}`);
 	await page.waitForURL(path);
 	const heading = page.getByRole('heading', { level: 1 });
 	if (path === '/') await expect(heading).toContainText('in the chair');
 	// Opening it writes all of it down first.
 	else await expect(page.getByRole('main')).toBeVisible();
+	if (!isThere) await keepDemo(page);
 }
 
 /** Goes to a station by its link in the rail, and waits until it is open. */

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './shared';
 import { accessible, answer, openDemo } from './helpers';
 
 /** Tabs until the focused element's name matches. */

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './shared';
 import { csvParse } from 'd3-dsv';
 import { accessible, answer, noSidewaysScroll, openDemo, saved, station } from './helpers';
 

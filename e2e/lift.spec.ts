@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './shared';
 import { accessible, answer, openStation } from './helpers';
 
 test('why it gets there, in levels that add up, and what each dial alone would have to be', async ({

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './shared';
 import { accessible, answer, noSidewaysScroll, openDemo, saved } from './helpers';
 
 const main = (page: Page) => page.getByRole('main');

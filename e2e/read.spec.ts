@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './shared';
 import { accessible, answer, choose, openStation, saved, station } from './helpers';
 import { openPicture, picture, point } from './picture';
 

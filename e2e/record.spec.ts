@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './shared';
 import { accessible, answer, noSidewaysScroll, openDemo, saved } from './helpers';
 
 test('a client of two years opens on one page that tells what this head does', async ({ page }) => {

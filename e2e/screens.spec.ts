@@ -1,5 +1,5 @@
 import { gzipSync } from 'node:zlib';
-import { expect, test, type Locator, type Page } from '@playwright/test';
+import { expect, test, type Locator, type Page } from './shared';
 import { accessible, noSidewaysScroll, openDemo } from './helpers';
 
 const VISIT = ['read', 'aim', 'lift', 'bowls', 'chair', 'tone', 'send-off'];

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './shared';
 import { accessible, answer, noSidewaysScroll, openDemo, saved } from './helpers';
 import { picture } from './picture';
 

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './shared';
 import { readFile } from 'node:fs/promises';
 import { accessible, answer, choose, openDemo, saved, station } from './helpers';
 import { openPicture, picture, point } from './picture';

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './shared';
 import { accessible, answer, choose, noSidewaysScroll, openDemo, saved, station } from './helpers';
 
 const main = (page: Page) => page.getByRole('main');

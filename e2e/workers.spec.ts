@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './shared';
 import { openDemo } from './helpers';
 
 const formulas = 'Formulas that come closest';

@@ -35,6 +35,9 @@
 		[...workspace.cards.values()].filter((card) => card.isRunning).map(({ id }) => id)
 	);
 
+	let above = $state(0);
+	$effect(() => document.documentElement.style.setProperty('--above', `${above}px`));
+
 	const leave = () => leaveNotes(workspace, salon, localStorage);
 	function press(event: KeyboardEvent) {
 		const act = actOf(event, 'anywhere');
@@ -46,15 +49,18 @@
 <svelte:window onkeydown={press} onpagehide={leave} />
 <svelte:document onvisibilitychange={() => document.hidden && leave()} />
 
-<SaveBanner />
-{#if exporting.share !== undefined}
-	<div class="no-print sticky top-0 z-30 border-b border-edge bg-room px-6 py-2">
-		<Working label="Writing the file…" share={exporting.share} onstop={() => exporting.stop()} />
-	</div>
-{/if}
-{#if running.length > 0}
-	{#await import('./Calls.svelte') then { default: Calls }}<Calls ids={running} />{/await}
-{/if}
+<!-- Stays in sight, and takes nothing from what stands under it: the page has the rest of the window. -->
+<div class="sticky top-0 z-30" bind:clientHeight={above}>
+	<SaveBanner />
+	{#if exporting.share !== undefined}
+		<div class="no-print border-b border-edge bg-room px-6 py-2">
+			<Working label="Writing the file…" share={exporting.share} onstop={() => exporting.stop()} />
+		</div>
+	{/if}
+	{#if running.length > 0}
+		{#await import('./Calls.svelte') then { default: Calls }}<Calls ids={running} />{/await}
+	{/if}
+</div>
 {#if workspace.clashes.length > 0}
 	{#await import('./Clashes.svelte') then { default: Clashes }}<Clashes />{/await}
 {/if}

@@ -12,7 +12,7 @@
 </script>
 
 <nav
-	class="no-print sticky top-0 flex h-dvh flex-col bg-rail text-rail-ink max-tablet:static max-tablet:h-auto"
+	class="no-print sticky top-view flex h-view flex-col bg-rail text-rail-ink max-tablet:static max-tablet:h-auto"
 	aria-label="Places"
 >
 	<div class="flex items-center justify-between pr-2">

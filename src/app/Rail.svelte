@@ -21,7 +21,7 @@
 </script>
 
 <nav
-	class="no-print sticky top-0 flex h-dvh flex-col overflow-y-auto bg-rail text-rail-ink max-tablet:static max-tablet:contents max-tablet:overflow-visible"
+	class="no-print sticky top-view flex h-view flex-col overflow-y-auto bg-rail text-rail-ink max-tablet:static max-tablet:contents max-tablet:overflow-visible"
 	aria-label="Stations of the visit"
 >
 	<div

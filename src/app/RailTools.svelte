@@ -6,6 +6,7 @@
 	import Redo2 from '@lucide/svelte/icons/redo-2';
 	import IconButton from '../ui/IconButton.svelte';
 	import { keyWords } from '../ui/keys';
+	import { sayTakenBack } from '../widgets/takenBack';
 	import type { VisitState } from '../state/visitState.svelte';
 
 	interface Props {
@@ -32,7 +33,7 @@
 			key={keyWords('undo')}
 			icon={Undo2}
 			disabled={!session.canUndo}
-			onclick={() => session.undo()}
+			onclick={() => sayTakenBack(session, false)}
 		/>
 		<IconButton
 			rail
@@ -41,7 +42,7 @@
 			key={keyWords('redo')}
 			icon={Redo2}
 			disabled={!session.canRedo}
-			onclick={() => session.redo()}
+			onclick={() => sayTakenBack(session, true)}
 		/>
 		<IconButton
 			rail

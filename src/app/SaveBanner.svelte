@@ -21,7 +21,7 @@
 
 {#if failed}
 	<div
-		class="no-print sticky top-0 z-30 flex flex-wrap items-center gap-x-4 gap-y-2 bg-stop px-6 py-3 text-room"
+		class="no-print flex flex-wrap items-center gap-x-4 gap-y-2 bg-stop px-6 py-3 text-room"
 		role="alert"
 	>
 		<p class="flex-[1_1_24em]">

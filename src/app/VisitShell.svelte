@@ -4,7 +4,6 @@
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import { preparesPaper, printPage } from '../ui/paper.svelte';
-	import { say } from '../ui/say.svelte';
 	import { useRecords } from '../state/records';
 	import type PrintSheet from './print/PrintSheet.svelte';
 	import Rail from './Rail.svelte';
@@ -14,7 +13,8 @@
 	import { followGestures } from '../store/gesture.svelte';
 	import { allFound } from '../state/allFound.svelte';
 	import { openVisit } from '../state/openVisit';
-	import { changeWords, formatDate, formatTime, STATIONS } from '../wording/words';
+	import { formatDate, formatTime, STATIONS } from '../wording/words';
+	import { sayTakenBack } from '../widgets/takenBack';
 
 	interface Props {
 		id: string;
@@ -61,10 +61,7 @@
 			plan.minutes = Math.min(lastMinute, Math.max(1, plan.minutes + minutes));
 		});
 	}
-	function takeBack(again: boolean) {
-		const label = again ? session.redo() : session.undo();
-		if (label) say(`${again ? 'Redone' : 'Undone'}: ${changeWords(label)}`);
-	}
+	const takeBack = (again: boolean) => sayTakenBack(session, again);
 	$effect(() => {
 		finding.visit = {
 			id,
@@ -91,7 +88,7 @@
 <svelte:window onkeydown={press} />
 
 <div
-	class="grid min-h-dvh grid-cols-[232px_minmax(0,1fr)] max-desk:grid-cols-[196px_minmax(0,1fr)] max-tablet:flex max-tablet:flex-col print:hidden"
+	class="grid min-h-view grid-cols-[232px_minmax(0,1fr)] max-desk:grid-cols-[196px_minmax(0,1fr)] max-tablet:flex max-tablet:flex-col print:hidden"
 >
 	<Rail {session} current={station} {since} />
 	<main class="no-print min-w-0 max-tablet:flex-1 max-tablet:pb-15">{@render children()}</main>

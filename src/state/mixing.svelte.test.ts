@@ -54,6 +54,20 @@ describe('weighing a bowl', () => {
 			bowl.parts.map(({ amount }) => amount)
 		);
 	});
+	it('carries over what lay on the pan when the scale was lost', async () => {
+		const { mixing, session, show, lose, powder } = await begun();
+		show(4);
+		lose();
+		expect(mixing.poured).toBe(4);
+		await mixing.connect();
+		expect(mixing.poured).toBe(4);
+		show(powder - 4);
+		mixing.take();
+		show(powder - 4);
+		expect(session.visit.bowls.mixed[0]!.parts[0]!.grams).toBe(powder);
+		// The next part begins at nothing.
+		expect(mixing.poured).toBe(0);
+	});
 	it('binds the strength of its sections, whatever is staged afterwards', async () => {
 		const { mixing, session, bowl, show } = await begun();
 		for (const { amount } of bowl.parts) {

@@ -27,6 +27,11 @@ export class Mixing {
 	/** What went wrong with the scale, in words. */
 	problem: string | undefined = $state();
 	reading: ScaleReading = $state.raw({ grams: 0, steady: true });
+	/**
+	 * What lay on the pan, not taken yet, when the scale was lost: it is in the bowl, though a scale that is switched
+	 * on again shows nothing for it, g.
+	 */
+	carried = $state(0);
 	/** The part that was chosen by hand; otherwise the first that is wanting. */
 	#chosen: number | undefined = $state();
 	readonly #stops: (() => void)[];
@@ -52,6 +57,8 @@ export class Mixing {
 			scale.onLost(() => {
 				// What was being taken is taken as it was last seen.
 				if (this.settling) this.#takeNow();
+				else if (this.state === 'on') this.carried += this.reading.grams;
+				this.reading = { grams: 0, steady: true };
 				this.state = 'off';
 				this.problem = SCALE_WORDS.lost;
 			})
@@ -84,7 +91,7 @@ export class Mixing {
 	);
 	/** Of the part that is weighed now, with what stands on the scale. */
 	poured = $derived.by(() =>
-		this.now ? this.now.poured + (this.state === 'on' ? this.reading.grams : 0) : 0
+		this.now ? this.now.poured + this.carried + (this.state === 'on' ? this.reading.grams : 0) : 0
 	);
 	pouring: PourState = $derived.by(() =>
 		this.now ? pourState({ target: this.now.target, poured: this.poured }, this.step) : 'within'
@@ -106,6 +113,7 @@ export class Mixing {
 	);
 
 	choose(index: number): void {
+		this.carried = 0;
 		this.#chosen = index;
 	}
 
@@ -121,7 +129,9 @@ export class Mixing {
 	/** Counts what stands on the scale as nothing. */
 	tare(): void {
 		const answer = this.scale.tare();
-		if (answer.ok) this.reading = { grams: 0, steady: true };
+		if (!answer.ok) return;
+		this.reading = { grams: 0, steady: true };
+		this.carried = 0;
 	}
 
 	/**
@@ -138,6 +148,7 @@ export class Mixing {
 		if (index === undefined) return;
 		this.#write(index, Math.max(0, poured));
 		this.#chosen = undefined;
+		this.carried = 0;
 		if (this.state === 'on') this.tare();
 	}
 
@@ -147,6 +158,7 @@ export class Mixing {
 		if (index === undefined) return;
 		this.#write(index, amount);
 		this.#chosen = undefined;
+		this.carried = 0;
 	}
 
 	/** Brings the ratio back: the other parts follow the one that is over. */
@@ -166,6 +178,7 @@ export class Mixing {
 	/** Begins this bowl again. */
 	empty(): void {
 		this.#session.change('bowl weighed again', (draft) => pourAway(draft.bowls, this.bowl.id));
+		this.carried = 0;
 		this.#chosen = undefined;
 		if (this.state === 'on') this.tare();
 	}

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { runningHead } from '../core/work';
+import { callsOf, CHECK, runningHead } from '../core/work';
+import type { BowlId } from '../core/work/ids';
 import type { SectionTap } from '../core/work/onHead';
 import { tapAllOn, tapOn, tapSection, untapSection } from '../model/commands/run';
 import type { Visit } from '../schema/records';
@@ -69,7 +70,30 @@ describe('a head while the service runs', () => {
 		expect(sections[1]).toMatchObject({ state: 'puttingOn', toMinute: now });
 		expect(sections[1]!.lateMinutes).toBeCloseTo(10, 6);
 		expect(sections[2]!.fromMinute).toBeGreaterThanOrEqual(now);
-		expect(acts[0]).toMatchObject({ act: 'beOn', section: second!.section, minute: now });
+		const { section, minute: due } = second!;
+		const beOn = acts.find(({ act }) => act === 'beOn')!;
+		expect(beOn.section).toBe(section);
+		expect(beOn.minute).toBeCloseTo(due, 6);
+		// It calls once it looks forgotten, and so does the bowl that the plan wants by then.
+		const called = (minute: number) => {
+			const head = at(minute, [first!]);
+			return callsOf(head, minute).map(({ act }) => act.act);
+		};
+		expect(called(due + CHECK.forgottenMinutes - 0.5)).not.toContain('beOn');
+		expect(called(due + CHECK.forgottenMinutes)).toContain('beOn');
+		expect(called(due + 60)).toContain('mix');
+	});
+	it('a bowl that was weighed is not called to be mixed', async () => {
+		const { head, staging, asPlanned } = await running('hesper-oake');
+		const second = staging.bowls[1]!;
+		const minute = second.mixAtMinute;
+		const taps = asPlanned.slice(0, 1);
+		const mixes = (mixedAt?: ReadonlyMap<BowlId, number>) =>
+			runningHead(head, staging, { minute, taps, mixedAt }).acts.filter(
+				({ act, bowl }) => act === 'mix' && bowl === second.number
+			);
+		expect(mixes()).toHaveLength(1);
+		expect(mixes(new Map([[second.id, minute - 8]]))).toEqual([]);
 	});
 
 	it('a section that came off stays as it was then, and asks for nothing more', async () => {

@@ -87,7 +87,9 @@ describe('the end of a visit', () => {
 		// Held and gone on with, it is the same service.
 		start();
 		expect(view.planned).toEqual(planned);
-		session.change('recorded', (draft) => record(draft, view.foreseen, 8, NOW));
+		session.change('recorded', (draft) =>
+			record(draft, view.foreseen, 8, NOW, 'the colleague rinses')
+		);
 		expect(session.visit.result.planned).toEqual(planned);
 	});
 	it('of hair at the end of the ladder keeps no level that a record cannot hold', async () => {

@@ -1,6 +1,8 @@
 import { momentIn } from '../model/time';
 import { flushSync } from 'svelte';
 import { describe, expect, it } from 'vitest';
+import { aimProblem } from '../model/visit/aimProblem';
+import { MAIN_STEP } from '../model/visit/day';
 import { productWords } from '../wording/bowls';
 import type { Visit } from '../schema/records';
 import { MOMENT, NOW, openVisit, put } from '../testing/demoVisit';
@@ -119,6 +121,35 @@ describe('a visit', () => {
 		]);
 	});
 
+	it('holds back what a stop is about, and nothing beside it', async () => {
+		const { session } = await openVisit('hesper-oake');
+		session.change('too long', ({ lift }) => (lift.minutes = 90));
+		expect(session.stopsOf(MAIN_STEP).map(({ code }) => code)).toEqual(['overTime']);
+		// A toner knows neither the lightener's limit nor its strength.
+		expect(session.stopsOf()).toEqual([]);
+		session.changeClient('reacts', (client) => (client.sensitivities = ['colourAllergy']));
+		expect(session.stopsOf().map(({ code }) => code)).toEqual(['colourAllergy']);
+	});
+	it('knows a bleach wash for lightener: in the day, in its plans and where something is cured', async () => {
+		const { session } = await openVisit('hesper-oake');
+		const codes = () => session.stops.map(({ code }) => code);
+		session.change('a wash', ({ lift }) => {
+			lift.product = 'bleachWash';
+			lift.volume = 40;
+			lift.startsAtMm = 0;
+		});
+		expect(codes()).toEqual(['onScalpStrength']);
+		session.changeClient('reacts', (client) => (client.sensitivities = ['persulfateAllergy']));
+		expect(codes()).toContain('persulfateAllergy');
+		session.change('a tint', ({ lift }) => (lift.product = 'highLift'));
+		expect(codes()).not.toContain('persulfateAllergy');
+		expect(session.stopsOfCure.map(({ code }) => code)).toContain('persulfateAllergy');
+		expect(aimProblem(session).constraints?.persulfates).toBe(false);
+		// Whoever wrote why has it planned.
+		session.pass('persulfateAllergy', 'tested clean by her doctor in May');
+		expect(session.stopsOfCure).toEqual([]);
+		expect(aimProblem(session).constraints).not.toHaveProperty('persulfates');
+	});
 	it('calls the lightener by the name on the shelf, and a tint by its kind', async () => {
 		const { session, workspace } = await openVisit('hesper-oake');
 		expect(productWords(session.plan.product, session.shelf)).toBe('Saltmarsh powder');

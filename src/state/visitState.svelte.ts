@@ -18,7 +18,14 @@ import type {
 	Visit
 } from '../schema/records';
 import { BowlsView, type BowlsSource } from './bowlsView.svelte';
-import { openStops, visitCautions } from '../model/visit/cautions';
+import {
+	openStops,
+	stopsOf,
+	stopsOfCure,
+	visitCautions,
+	type CautionGrounds,
+	type StandingCaution
+} from '../model/visit/cautions';
 import { daySteps, MAIN_STEP, onNothing, planIn, type DayStep } from '../model/visit/day';
 import { isWorked } from '../model/visit/headWork';
 import { HairView, type HairSource, type StretchToner } from './hairView.svelte';
@@ -33,7 +40,7 @@ import { handPaceFrom, type HandPace } from '../model/visit/handPace';
 import { mixedFrom } from '../model/visit/tone';
 import { usageFrom, type Usage } from '../model/visit/usage';
 import { isBegun } from '../model/commands/clocks';
-import { plannedOf } from '../model/commands/result';
+import { closeWhenOff, plannedOf } from '../model/commands/result';
 import { dayWork, type DayWork, type WorkBowls, type WorkedHead } from '../model/visit/work';
 import { Search } from './search.svelte';
 import { undertoneOf, type Undertone } from '../core/colour';
@@ -187,7 +194,12 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 
 	/** Changes the visit. Quick changes under one label are undone together. */
 	change(label: Label, recipe: (draft: Visit) => unknown): void {
-		this.#workspace.transact(label, (draft) => recipe(draft.visit(this.id)));
+		this.#workspace.transact(label, (draft) => {
+			const visit = draft.visit(this.id);
+			recipe(visit);
+			// Recorded while something lay: it is closed when that is off.
+			closeWhenOff(visit);
+		});
 	}
 
 	/** Takes a look at the chair back, with the picture that was kept of it. */
@@ -368,19 +380,26 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 		];
 		return volumes.length === 0 ? undefined : Math.max(...volumes);
 	});
-	cautions = $derived.by(() =>
-		visitCautions(this.visit, {
-			client: this.client,
-			groups: this.groups,
-			lift: this.head.lift,
-			ceilings: this.shelf?.ceilings,
-			limitOf: (product) => this.limitOf(product),
-			bowls: this.bowls.poured,
-			tonerVolume: this.#strongestToner,
-			today: this.#clock.moment().day
-		})
-	);
+	#grounds: CautionGrounds = $derived.by(() => ({
+		client: this.client,
+		groups: this.groups,
+		lift: this.head.lift,
+		ceilings: this.shelf?.ceilings,
+		limitOf: (product) => this.limitOf(product),
+		bowls: this.bowls.poured,
+		tonerVolume: this.#strongestToner,
+		today: this.#clock.moment().day
+	}));
+	cautions = $derived.by(() => visitCautions(this.visit, this.#grounds));
 	stops = $derived(openStops(this.cautions));
+	/** What stands against putting one thing on: an application by its id, or colour that deposits. */
+	stopsOf(of?: string): readonly StandingCaution[] {
+		return stopsOf(this.visit, this.#grounds, of);
+	}
+	/** What stands against a cure by bleach wash. */
+	get stopsOfCure(): readonly StandingCaution[] {
+		return stopsOfCure(this.visit, this.#grounds);
+	}
 
 	/** Passes a caution with the reason that was written; it stays in the record. */
 	pass(code: string, reason: string): void {

@@ -34,8 +34,8 @@
 	const name = $derived(processName(one));
 	const begun = $derived(one.state !== 'waiting');
 	const lies = $derived(one.state === 'lying' || one.state === 'held');
-	/** A stop holds back a beginning only: what lies on the hair runs on. */
-	const [stop] = $derived(begun ? [] : session.stops);
+	/** A stop holds back a beginning only, and only of what it is about: what lies on the hair runs on. */
+	const [stop] = $derived(begun ? [] : session.stopsOf(one.plan && one.of));
 	const left = $derived(one.minutes * 60 - one.seconds);
 	const limited = $derived(one.call?.kind === 'limit');
 

@@ -32,7 +32,7 @@
 	}: Props = $props();
 </script>
 
-<section class="group flex h-dvh min-h-155 flex-col max-tablet:h-auto">
+<section class="group flex h-view min-h-135 flex-col max-tablet:h-auto">
 	<header
 		class="flex flex-wrap items-end justify-between gap-x-10 gap-y-1 px-gap pt-4 pb-3 max-desk:gap-x-7 max-tablet:px-4 max-tablet:py-3"
 	>

@@ -1,5 +1,4 @@
 import {
-	USUAL_CEILINGS,
 	volumeCeiling,
 	type Caution,
 	type CautionCode,
@@ -146,7 +145,7 @@ const SAYINGS: Readonly<Record<CautionCode, Saying>> = {
 	onScalpStrength: {
 		title: 'Too strong for the scalp.',
 		why: (f) =>
-			`${whole(f.volume)} vol with lightener burns skin; ${whole((f.ceilings ?? USUAL_CEILINGS).onScalp)} vol is the ceiling on the scalp.`,
+			`${whole(f.volume)} vol with lightener burns skin; ${whole(volumeCeiling(f.product, f.placement, f.ceilings, f.onScalp))} vol is the ceiling on the scalp.`,
 		todo: 'Go down to the ceiling, or keep the mixture off the scalp.'
 	},
 	fortyVolume: {
@@ -208,7 +207,11 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>): 
 
 /** The name of a caution that was passed; a record may hold one that is no longer given. */
 export const cautionTitle = (code: string): string =>
-	code in SAYINGS ? SAYINGS[code as CautionCode].title : code;
+	code === 'recordedLying'
+		? 'Recorded while colour lay on the head.'
+		: code in SAYINGS
+			? SAYINGS[code as CautionCode].title
+			: code;
 
 /** What is always said beside the work, whatever the head. */
 export const STANDING_CAUTIONS: Readonly<Record<CautionStation, string>> = {

@@ -8,6 +8,7 @@ import type {
 	Shift,
 	TapAct
 } from '../core/work';
+import { CHECK } from '../core/work';
 import { formatLevel } from '../core/hair';
 import { PLAN, type DryVerdict } from '../core/plan';
 import type { CHECK_WORDS, HEATS, SCALP_FEELS, STRETCHES } from '../core/vocabulary';
@@ -41,7 +42,10 @@ export function actWords({ act, section, bowl, of }: NextAct, nameOf: SectionNam
  */
 export function dueWords(minutes: number, act?: NextAct['act']): string {
 	const whole = Math.round(minutes);
-	if (act === 'beOn') return whole > 0 ? `on in ${whole} min` : 'to be on now';
+	if (act === 'beOn') {
+		if (whole > 0) return `on in ${whole} min`;
+		return -minutes < CHECK.forgottenMinutes ? 'to be on now' : `is it on? ${-whole} min late`;
+	}
 	if (whole > 0) return `in ${whole} min`;
 	return whole < -1 ? `now, ${-whole} min late` : 'now';
 }

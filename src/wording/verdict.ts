@@ -85,6 +85,9 @@ function insteadWords(alternative: Alternative): string {
 export const DARK_COLOUR =
 	'Never in one day: how much old dark colour there is shows only as it goes.';
 
+/** Why nothing but a tint is planned. */
+const NO_LIGHTENER = 'Without lightener: persulfates are not borne.';
+
 /** The plain verdict: today, in n visits, or not with this hair. */
 export function verdictWords(judgement: AimJudgement): VerdictWords {
 	const { verdict, visits, weeks, condition, hardest, alternatives, lifts } = judgement;
@@ -95,7 +98,8 @@ export function verdictWords(judgement: AimJudgement): VerdictWords {
 	const sure = lifts
 		? `${hardest ? `${hairWords(hardest)} ` : ''}to ${formatLevel(lifts.level)}, likely ${formatLevel(lifts.low)} to ${formatLevel(lifts.high)}; `
 		: '';
-	const why = judgement.darkColour ? ` ${DARK_COLOUR}` : '';
+	const bare = judgement.withoutLightener ? ` ${NO_LIGHTENER}` : '';
+	const why = `${judgement.darkColour ? ` ${DARK_COLOUR}` : ''}${bare}`;
 	const instead = alternatives.map(insteadWords);
 	switch (verdict) {
 		case 'already':
@@ -112,7 +116,7 @@ export function verdictWords(judgement: AimJudgement): VerdictWords {
 			return {
 				short: 'today',
 				label: 'in one visit',
-				sentence: `Can be done today: ${sure}${after}.`,
+				sentence: `Can be done today: ${sure}${after}.${bare}`,
 				instead
 			};
 		case 'visits':

@@ -2,7 +2,17 @@ import { CAUTION_RULES } from './rules';
 import { describe, expect, it } from 'vitest';
 import { CAUTION_CASES as CASES } from '../../testing/cautionCases';
 import { quietFacts as quiet } from '../../testing/quietFacts';
-import { checkCautions, patchStanding, strandStanding, USUAL_CEILINGS, type Facts } from '.';
+import { sparesDye, type Product } from '../lift';
+import { factsOf, PLACEMENT_NAMES } from '../vocabulary';
+import { PRODUCTS } from '../vocabulary/products';
+import {
+	checkCautions,
+	patchStanding,
+	strandStanding,
+	USUAL_CEILINGS,
+	volumeCeiling,
+	type Facts
+} from '.';
 
 const codes = (facts: Partial<Facts>) =>
 	checkCautions({ ...quiet, ...facts }).map(({ code }) => code);
@@ -31,6 +41,40 @@ describe('cautions', () => {
 		expect(found[0]!.facts.volume).toBe(35);
 		const ceilings = { ...USUAL_CEILINGS, offScalp: 35 };
 		expect(checkCautions({ ...quiet, volume: 35, ceilings })).toEqual([]);
+	});
+});
+
+describe('what dissolves pigment', () => {
+	const DISSOLVES = (Object.keys(PRODUCTS) as Product[]).filter((product) => !sparesDye(product));
+	/** What only says how strong a maker lets a product be off the scalp. */
+	const OWN = ['overCeiling', 'fortyVolume'];
+	const CALLS = Object.entries(CASES).filter(([code]) => !OWN.includes(code));
+
+	it('holds persulfates, whatever it is called; a tint does not', () => {
+		for (const product of Object.keys(PRODUCTS) as Product[])
+			expect(factsOf(product).persulfate, product).toBe(DISSOLVES.includes(product));
+		expect(DISSOLVES).toContain('bleachWash');
+	});
+	it.each(DISSOLVES)('as %s calls every caution of lightener, and no other', (product) => {
+		for (const [, { yes }] of CALLS) {
+			const as = (one: Product) => codes({ ...yes, product: yes.product ?? one });
+			expect(as(product)).toEqual(as('powder'));
+		}
+	});
+	it.each(DISSOLVES)('as %s is at most 20 vol on the scalp', (product) => {
+		for (const placement of PLACEMENT_NAMES)
+			expect(volumeCeiling(product, placement, USUAL_CEILINGS, true)).toBe(20);
+		expect(codes({ product, volume: 40, onScalp: true, placement: 'foil' })).toContain(
+			'onScalpStrength'
+		);
+	});
+	it('is diluted in a bleach wash off the scalp, and nowhere stronger than a salon lets it be', () => {
+		expect(codes({ product: 'bleachWash', volume: 40 })).toEqual([]);
+		const ceilings = { ...USUAL_CEILINGS, bleachWash: 10 };
+		expect(volumeCeiling('bleachWash', 'onScalp', ceilings)).toBe(10);
+		expect(codes({ product: 'bleachWash', volume: 15, onScalp: true, ceilings })).toContain(
+			'onScalpStrength'
+		);
 	});
 });
 

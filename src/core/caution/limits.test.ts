@@ -109,6 +109,7 @@ describe('a caution', () => {
 			onScalpVolume: 20,
 			offScalpVolume: 30,
 			highLiftVolume: 40,
+			bleachWashVolume: 40,
 			overlapVolume: 10,
 			relaxerWeeks: 4,
 			stopCondition: 40,

@@ -6,6 +6,7 @@ export const CAUTION_LIMITS = {
 	onScalpVolume: 20,
 	offScalpVolume: 30,
 	highLiftVolume: 40,
+	bleachWashVolume: 40,
 	overlapVolume: 10,
 	relaxerWeeks: 4,
 	stopCondition: 40,
@@ -23,6 +24,7 @@ export interface Ceilings {
 	readonly offScalp: number;
 	/** High-lift and permanent colour. */
 	readonly tint: number;
+	/** A bleach wash off the scalp; on it the ceiling is that of lightener. */
 	readonly bleachWash: number;
 }
 
@@ -30,5 +32,5 @@ export const USUAL_CEILINGS: Ceilings = {
 	onScalp: CAUTION_LIMITS.onScalpVolume,
 	offScalp: CAUTION_LIMITS.offScalpVolume,
 	tint: CAUTION_LIMITS.highLiftVolume,
-	bleachWash: CAUTION_LIMITS.highLiftVolume
+	bleachWash: CAUTION_LIMITS.bleachWashVolume
 };

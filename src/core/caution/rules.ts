@@ -17,25 +17,32 @@ export interface CautionRule {
 	readonly when: (facts: Facts) => boolean;
 }
 
+/** Whether what goes on in a place touches the skin, as far as the place alone tells. */
+export const liesOnScalp = (placement: Placement): boolean =>
+	placement === 'onScalp' || placement === 'film';
+
 /**
- * Strongest developer, in volumes, that a salon uses for a product where it goes on.
+ * Strongest developer, in volumes, that a salon uses for a product where it goes on. A bleach wash on the
+ * scalp is lightener on the scalp; off it shampoo and water dilute what is strong in it.
  * @param onScalp whether it touches the skin; left out, what the place alone tells
  */
 export function volumeCeiling(
 	product: Product,
 	placement: Placement,
 	ceilings: Ceilings = USUAL_CEILINGS,
-	onScalp: boolean = placement === 'onScalp' || placement === 'film'
+	onScalp: boolean = liesOnScalp(placement)
 ): number {
-	if (factsOf(product).kind === 'wash') return ceilings.bleachWash;
 	if (sparesDye(product)) return ceilings.tint;
-	return onScalp ? ceilings.onScalp : ceilings.offScalp;
+	const isWash = factsOf(product).kind === 'wash';
+	const offScalp = isWash ? ceilings.bleachWash : ceilings.offScalp;
+	if (!onScalp) return offScalp;
+	return isWash ? Math.min(ceilings.onScalp, offScalp) : ceilings.onScalp;
 }
 
 const ceilingOf = ({ product, placement, ceilings, onScalp }: Facts): number =>
 	volumeCeiling(product, placement, ceilings, onScalp);
 
-const lightener = ({ product }: Pick<Facts, 'product'>) => factsOf(product).kind === 'lightener';
+const lightener = ({ product }: Pick<Facts, 'product'>) => factsOf(product).persulfate;
 const untested = ({ strandTest }: Facts) => strandTest.standing !== 'clean';
 const sensitiveTo = ({ sensitivities }: Facts, what: Sensitivity) => sensitivities.includes(what);
 
@@ -166,13 +173,15 @@ export const CAUTION_RULES = [
 		code: 'onScalpStrength',
 		severity: 'stop',
 		station: 'lift',
-		when: (f) => lightener(f) && f.onScalp && f.volume > (f.ceilings ?? USUAL_CEILINGS).onScalp
+		when: (f) => lightener(f) && f.onScalp && f.volume > ceilingOf(f)
 	},
 	{
 		code: 'fortyVolume',
 		severity: 'ask',
 		station: 'lift',
-		when: (f) => lightener(f) && f.volume >= 40 && f.volume <= ceilingOf(f)
+		// In a bleach wash it is ordinary off the scalp.
+		when: (f) =>
+			factsOf(f.product).kind === 'lightener' && f.volume >= 40 && f.volume <= ceilingOf(f)
 	},
 	{
 		code: 'overCeiling',

@@ -1,4 +1,4 @@
-import { bisect } from '../numeric';
+import { root } from '../numeric';
 import { depthOf, depthOfLevel, labOfTristimulus, perLadder, tristimulusOf } from '../colour';
 import { WARMTH } from './constants';
 
@@ -14,11 +14,14 @@ export interface Pigment {
 const depthOfPigment = (eumelanin: number, pheomelanin: number): number =>
 	depthOf(labOfTristimulus(tristimulusOf(eumelanin, pheomelanin)));
 
+/** More than any hair holds. */
+const MOST_PIGMENT = 64;
+
 const solvedLevels = perLadder(() => new Map<string, number>());
 
 /**
  * Eumelanin of hair of a level whose pheomelanin is `warmthShare` times as much.
- * Bisection on the depth, which falls strictly with pigment; exact to 1e-9 of the amount.
+ * The root of the depth, which falls strictly with pigment; exact to 1e-9 of the amount.
  * @param level 1-12; hair lighter than bare keratin (about 12.3) gives 0
  * @param warmthShare `w = P/E`, ≥ 0
  */
@@ -28,8 +31,8 @@ export function eumelaninOfLevel(level: number, warmthShare: number): number {
 	const known = solved.get(key);
 	if (known !== undefined) return known;
 	const target = depthOfLevel(level);
-	const dark = (amount: number) => depthOfPigment(amount, warmthShare * amount) <= target;
-	const eumelanin = dark(0) ? 0 : bisect(dark, 0, 64, 1e-11);
+	const over = (amount: number) => depthOfPigment(amount, warmthShare * amount) - target;
+	const eumelanin = over(0) <= 0 ? 0 : root(over, 0, MOST_PIGMENT, 1e-11);
 	// Every dial and draw asks for a few levels over and over; a runaway caller must not fill memory.
 	if (solved.size > 4096) solved.clear();
 	solved.set(key, eumelanin);

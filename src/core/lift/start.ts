@@ -1,4 +1,4 @@
-import { bisect } from '../numeric';
+import { root } from '../numeric';
 import { naturalPigment, type Pigment, type Warmth } from '../hair';
 import {
 	absorbanceAt550,
@@ -60,11 +60,11 @@ export const USUAL_WASHES = 3;
 /** The dose at which natural hair reaches a level along its own lift path, ≥ 0. */
 export function doseToLevel(start: Fibre, level: number): number {
 	if (levelOfFibre(start) >= level) return 0;
-	const reached = (dose: number) => levelOfFibre(lightenFibre(start, dose)) >= level;
+	const past = (dose: number) => levelOfFibre(lightenFibre(start, dose)) - level;
 	let most = 1;
 	// Past 40 nothing of either pigment is left to lose: the level cannot be reached by lightening.
-	while (!reached(most) && most < 40) most *= 2;
-	return bisect(reached, 0, most, 1e-11);
+	while (past(most) < 0 && most < 40) most *= 2;
+	return past(most) < 0 ? most : root(past, 0, most, 1e-11);
 }
 
 /**
@@ -146,10 +146,11 @@ export const withDyeTimes = (fibre: Fibre, factor: number): Fibre => ({
 /** The factor on a fibre's dye that brings it to a level, were all of it to show; 0-64. */
 export function dyeFactorTo(fibre: Fibre, level: number): number {
 	const bare: Fibre = { ...fibre, shows: undefined };
-	const dark = (factor: number) => levelOfFibre(withDyeTimes(bare, factor)) <= level;
+	const under = (factor: number) => level - levelOfFibre(withDyeTimes(bare, factor));
 	let most = 1;
-	while (!dark(most) && most < 64) most *= 2;
-	return bisect(dark, 0, most, 1e-11);
+	while (under(most) < 0 && most < 64) most *= 2;
+	if (under(most) < 0) return most;
+	return under(0) >= 0 ? 0 : root(under, 0, most, 1e-11);
 }
 
 /** Two populations of fibres that hold the same old colour. */

@@ -1,4 +1,5 @@
 export { bisect } from './bisect';
+export { root } from './root';
 export { goldenSection } from './goldenSection';
 export { leastSquares } from './leastSquares';
 export { quantile } from './quantile';

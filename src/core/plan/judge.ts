@@ -63,6 +63,8 @@ export interface AimJudgement {
 	readonly decides: string | undefined;
 	/** Whether old dark colour makes it take several visits: how much there is shows only as it goes. */
 	readonly darkColour: boolean;
+	/** Whether lightener was left out, because the head does not bear persulfates. */
+	readonly withoutLightener?: boolean | undefined;
 	/** The same, where it is told; none where all of it comes out alike. */
 	readonly hardest: string | undefined;
 	readonly hair: readonly JudgedHair[];
@@ -136,6 +138,7 @@ export function* judgeAimSteps(problem: AimProblem): Steps<AimJudgement> {
 			already
 		})),
 		darkColour: visits > 1 && hardest !== undefined && isDarkColour(hardest.asked.head.fibre),
+		...(constraints.persulfates === false ? { withoutLightener: true } : {}),
 		decides: hardest?.id,
 		alternatives: visits > 1 ? alternatives(judged, visitsOf) : []
 	};

@@ -18,6 +18,7 @@ import {
 	type Remembered,
 	type Spread
 } from '../lift';
+import { factsOf } from '../vocabulary';
 import { PLAN, SEARCH, TARGET_TOLERANCE } from './constants';
 import { removalStep } from './day';
 
@@ -60,6 +61,8 @@ export interface PlanConstraints {
 	readonly workMinutes?: number | undefined;
 	/** Whether a tint may lift: not where some of the hair holds old tint. */
 	readonly tints?: boolean | undefined;
+	/** Whether the head bears persulfates; without them nothing but a tint is left, on natural hair. */
+	readonly persulfates?: boolean | undefined;
 	/** Minutes to finish this head: the usual unless said. */
 	readonly finishMinutes?: number | undefined;
 	/** The toner that follows each visit's lightening. */
@@ -104,15 +107,18 @@ export function recipesFor(head: PlanHead, target: number, constraints: PlanCons
 	const limit = constraints.limitMinutes ?? DEFAULT_LIMIT_MINUTES;
 	const coloured = head.fibre.layers.length > 0;
 	const gap = target - levelOfFibre(head.fibre);
-	const places = PLACES.filter((place) => place.scalp === scalp);
+	const bears = (product: Product) =>
+		constraints.persulfates !== false || !factsOf(product).persulfate;
+	const places = PLACES.filter(({ product, scalp: on }) => on === scalp && bears(product));
 	// A tint lifts natural hair alone, and not far.
 	if (!coloured && constraints.tints !== false && gap <= SEARCH.highLiftLevels) {
 		places.push({ product: 'highLift', placement: scalp ? 'onScalp' : 'cap', scalp });
 	}
 	const wash = removalStep(scalp, ceilings);
-	const removals = coloured
-		? [undefined, { ...wash, ...head.at, volume: Math.min(wash.volume, maxVolume) }]
-		: [undefined];
+	const removals =
+		coloured && bears(wash.product)
+			? [undefined, { ...wash, ...head.at, volume: Math.min(wash.volume, maxVolume) }]
+			: [undefined];
 	// How much old dark colour holds shows only as it goes: one round a visit, and then a look.
 	const rounds = isDarkColour(head.fibre) ? SEARCH.perVisitOnDarkColour : SEARCH.perVisit;
 	const minutes = SEARCH.minutes.filter((value) => value < limit);

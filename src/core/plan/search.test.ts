@@ -1,5 +1,6 @@
 import { judgeAim, type AimedHair } from './judge';
-import { searchPlans } from './search';
+import { recipesFor } from './recipes';
+import { searchPlans, type PlanAnswer } from './search';
 import { stallPoints } from '../toner';
 import { solveTintSteps } from '../toner/tint';
 import { dyesIn } from '../../testing/dyesIn';
@@ -102,6 +103,24 @@ describe('search for a plan', () => {
 		);
 		expect(applications.length).toBeGreaterThan(0);
 		expect(applications.every(({ product }) => product !== 'highLift')).toBe(true);
+	});
+	it('works without persulfates where the head does not bear them, washes too', () => {
+		const used = ({ plans, nearest }: PlanAnswer) =>
+			[...plans, ...(nearest ? [nearest] : [])].flatMap(({ visits }) =>
+				visits.flatMap(({ applications }) => applications.map(({ product }) => product))
+			);
+		const bare = searchPlans(head(7), 8.5, { persulfates: false });
+		expect(new Set(used(bare))).toEqual(new Set(['highLift']));
+		const coloured = startOfReading({
+			naturalLevel: 4,
+			warmth: 'neutral',
+			artificial: [{ kind: 'permanent', level: 3, tone: 'N' }]
+		});
+		expect(used(searchPlans(head(4, coloured), 8.5, { persulfates: false }))).toEqual([]);
+		const removes = (constraints: PlanConstraints) =>
+			recipesFor(head(4, coloured), 8.5, constraints).some(({ removal }) => removal !== undefined);
+		expect(removes({})).toBe(true);
+		expect(removes({ persulfates: false })).toBe(false);
 	});
 	it('takes old dark colour out over several visits, one round each, and says why', () => {
 		const read = (presentLevel: number) => {

@@ -9,11 +9,19 @@ import { offNatural } from './draw';
 import { atLevel } from './lessons/sight';
 import { underLight } from './light';
 import { makeQuestion, mattersOf } from './make';
-import { judge, RUNGS, type Lesson, type Question } from './question';
+import { judge, RUNGS, type Lesson, type Question, type Rung } from './question';
 
+/** Questions that were made, for all who ask about them: making those of toners searches. */
+const made = new Map<string, Question>();
+function question(lesson: Lesson, matter: string, rung: Rung, seed: number): Question {
+	const key = [lesson, matter, rung, seed].join('|');
+	const known = made.get(key) ?? makeQuestion(lesson, matter, rung, seed);
+	made.set(key, known);
+	return known;
+}
 const all = (lesson: Lesson, seeds: readonly number[]): Question[] =>
 	mattersOf(lesson).flatMap((matter) =>
-		RUNGS.flatMap((rung) => seeds.map((seed) => makeQuestion(lesson, matter, rung, seed)))
+		RUNGS.flatMap((rung) => seeds.map((seed) => question(lesson, matter, rung, seed)))
 	);
 
 describe('questions', () => {

@@ -7,7 +7,13 @@ vi.mock('./products', async (original) => {
 	const real = await original<typeof Products>();
 	const PRODUCTS = {
 		...real.PRODUCTS,
-		chalkPaste: { kind: 'lightener', strength: 0.7, ratio: [1, 2.25], chosen: true }
+		chalkPaste: {
+			kind: 'lightener',
+			persulfate: true,
+			strength: 0.7,
+			ratio: [1, 2.25],
+			chosen: true
+		}
 	};
 	type Product = keyof typeof PRODUCTS;
 	return {

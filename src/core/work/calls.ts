@@ -22,9 +22,12 @@ const KINDS: Readonly<Partial<Record<NextAct['act'], CallKind>>> = {
 	open: 'limit'
 };
 
+const forgottenOn = ({ minute: at }: NextAct, minute: number): CallKind | undefined =>
+	minute - at >= CHECK.forgottenMinutes ? 'look' : undefined;
+
 /**
- * What calls at a minute of the service, in the order in which it is to be done. What is put on calls nobody:
- * whoever does it stands there.
+ * What calls at a minute of the service, in the order in which it is to be done. What is put on calls nobody,
+ * because whoever does it stands there, until it looks forgotten.
  */
 export function callsOf({ acts, sections }: RunningHead, minute: number): Call[] {
 	const overdue = new Set(
@@ -33,7 +36,7 @@ export function callsOf({ acts, sections }: RunningHead, minute: number): Call[]
 			.map(({ section, part }) => `${section} ${part}`)
 	);
 	return acts.flatMap((act): Call[] => {
-		const kind = KINDS[act.act];
+		const kind = act.act === 'beOn' ? forgottenOn(act, minute) : KINDS[act.act];
 		if (kind === undefined || act.minute > minute) return [];
 		const again = minute - act.minute >= CHECK.againMinutes;
 		return [{ kind: overdue.has(`${act.section} ${act.part}`) ? 'limit' : kind, act, again }];

@@ -34,17 +34,26 @@ function choicesOf(section: RunningSection, volume: number): Choice[] {
 		return act === 'open' ? !open : to !== section.placement && (open || act === 'cover');
 	});
 	const milder = volume - MILDER;
+	const nothing: Choice = { act: undefined, volume: undefined };
+	const fresh: Choice[] = [
+		{ act: 'recoat', volume },
+		...(milder >= STAGING.leastVolume ? [{ act: 'recoat' as const, volume: milder }] : [])
+	];
+	const places = moves.map((act): Choice => ({ act, volume: undefined }));
+	const ends = (['wipe', 'acidStop', 'off'] as const).map((act): Choice => ({
+		act,
+		volume: undefined
+	}));
+	// What may lie no longer comes off before anything else is thought of.
+	if (section.state === 'overdue') return [nothing, ...ends.toReversed(), ...places, ...fresh];
 	return [
-		{ act: undefined, volume: undefined },
+		nothing,
 		...(section.offMinute < section.limitMinute
 			? [{ act: 'longer' as const, volume: undefined }]
 			: []),
-		{ act: 'recoat', volume },
-		...(milder >= STAGING.leastVolume ? [{ act: 'recoat' as const, volume: milder }] : []),
-		...moves.map((act) => ({ act, volume: undefined })),
-		{ act: 'wipe', volume: undefined },
-		{ act: 'acidStop', volume: undefined },
-		{ act: 'off', volume: undefined }
+		...fresh,
+		...places,
+		...ends
 	];
 }
 

@@ -76,7 +76,9 @@ export const CHECK = {
 	/** Looks that are closer than this are one, minutes. */
 	near: 2,
 	/** What was due and not done for so many minutes asks again, louder. */
-	againMinutes: 5
+	againMinutes: 5,
+	/** What should be on for so many minutes and was not tapped: the tap was forgotten, minutes. */
+	forgottenMinutes: 5
 } as const;
 
 /** Work that takes longer than this is rinsed back first, unless somebody says otherwise, minutes. */

@@ -13,7 +13,7 @@ export {
 	type ServiceClock
 } from './clock';
 export { compareHeadsSteps, type HeadWay, type HeadWayResult } from './compare';
-export { HAND_PACES, SERVICE_MINUTES, STAGING } from './constants';
+export { CHECK, HAND_PACES, SERVICE_MINUTES, STAGING } from './constants';
 export {
 	mergeSections,
 	proposeSections,
@@ -39,8 +39,8 @@ export {
 } from './rinse';
 export { oneStrengthSteps, stageBowlsSteps, type Staging, type StagingAnswer } from './staging';
 export { consequencesOf, type Consequence } from './consequences';
-export { headRate, type HeadRate, type SectionCheck } from './headRate';
-export { type NextAct } from './nextActs';
+export { headRate, isSeenReady, type HeadRate, type SectionCheck } from './headRate';
+export { isOnForgotten, type NextAct } from './nextActs';
 export { type TapAct } from './onHead';
 export { processCall, type Process, type ProcessCall, type ProcessName } from './processCall';
 export { runningHead, type RunningHead } from './running';

@@ -1,5 +1,6 @@
 import type { Placement } from '../lift';
 import type { SectionId, StrandPart } from './ids';
+import { CHECK } from './constants';
 import { isSeenReady } from './headRate';
 import { isLying, type RunningSection } from './runningSection';
 
@@ -35,10 +36,20 @@ const URGENCY = {
 	mix: 6
 } as const;
 
+/** Whether a section should have been on for so long that its tap was forgotten, or its hands called away. */
+export const isOnForgotten = (
+	one: Pick<RunningSection, 'state' | 'fromMinute' | 'applyMinutes'>,
+	minute: number
+): boolean => one.state === 'puttingOn' && minute - dueOn(one) >= CHECK.forgottenMinutes;
+
+/** When a section that is begun should be on. */
+const dueOn = ({ fromMinute, applyMinutes }: Pick<RunningSection, 'fromMinute' | 'applyMinutes'>) =>
+	fromMinute + applyMinutes;
+
 /**
  * What every section and bowl still asks for, soonest first.
  * @param firsts of what is put on in one go, the section that it is told by
- * @param mixed when each bowl is mixed
+ * @param mixed when each bowl is mixed that is not weighed yet
  */
 export function nextActs(
 	sections: readonly RunningSection[],
@@ -52,9 +63,9 @@ export function nextActs(
 		return first?.state === 'waiting' ? [{ act: 'mix', bowl, minute: at }] : [];
 	});
 	const puts = sections.flatMap((one): NextAct[] => {
-		const { section, part, bowl, state, fromMinute, toMinute } = one;
+		const { section, part, bowl, state, fromMinute } = one;
 		if (!firsts.has(one)) return [];
-		if (state === 'puttingOn') return [{ act: 'beOn', section, part, bowl, minute: toMinute }];
+		if (state === 'puttingOn') return [{ act: 'beOn', section, part, bowl, minute: dueOn(one) }];
 		return state === 'waiting' ? [{ act: 'putOn', section, part, bowl, minute: fromMinute }] : [];
 	});
 	const lying = sections.filter(isLying);

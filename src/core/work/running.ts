@@ -4,7 +4,7 @@ import { bisect } from '../numeric';
 import { isSeenReady, latestOf, type HeadRate, type SectionCheck } from './headRate';
 import type { HeadStaging } from './headStaging';
 import { looksOf } from './looks';
-import { nextActs, type NextAct } from './nextActs';
+import { isOnForgotten, nextActs, type NextAct } from './nextActs';
 import {
 	laidSections,
 	lastTap,
@@ -90,8 +90,29 @@ export function runningHead(head: HeadStaging, staging: Staging, run: SeenRun): 
 		return { ...one, look, state };
 	});
 	const firsts = new Set(sections.filter((_, i) => lying[i]!.laid.first));
-	const mixed = new Map(lying.map(({ laid }) => [laid.bowl.number, laid.bowlMinute]));
-	return { sections, acts: nextActs(sections, firsts, mixed, minute) };
+	return { sections, acts: nextActs(sections, firsts, toMix(lying, sections, run), minute) };
+}
+
+/**
+ * When each bowl that nobody has weighed yet is mixed. Where a tap was forgotten the plan behind it stands still
+ * on paper, and in truth goes on: its bowls are called for by the last tap.
+ */
+function toMix(
+	lying: readonly { readonly laid: LaidSection }[],
+	sections: readonly RunningSection[],
+	{ mixedAt, minute }: SeenRun
+): Map<number, number> {
+	const isForgotten = sections.some((one) => isOnForgotten(one, minute));
+	const tapped = lying.findLast(({ laid }, i) => laid.isOn && sections[i]!.state !== 'puttingOn');
+	const late = tapped ? tapped.laid.to - tapped.laid.planned.to : 0;
+	return new Map(
+		lying
+			.filter(({ laid }) => !mixedAt?.has(laid.bowl.id))
+			.map(({ laid: { bowl, bowlMinute } }) => [
+				bowl.number,
+				isForgotten ? Math.min(bowlMinute, bowl.mixAtMinute + late) : bowlMinute
+			])
+	);
 }
 
 const isLaid = ({ isOn, to }: LaidSection, minute: number): boolean => isOn && minute >= to;

@@ -1,5 +1,5 @@
 import type * as z from 'zod/mini';
-import { checkCautions } from '../../core/caution';
+import { checkCautions, liesOnScalp, type Facts } from '../../core/caution';
 import { cautionWords } from '../../wording/cautions';
 import { hexOf } from '../../core/colour';
 import { onScale } from '../../core/hair';
@@ -29,10 +29,10 @@ export function predict(request: z.output<typeof predictRequest>): z.input<typeo
 	const results = predictLift(fibre, applications, head, hair.condition, hair.whiteShare, white);
 	const intervals = levelInterval(fibre, applications, head, SPREAD, remembered);
 	const undertones = undertoneInterval(fibre, applications, head, SPREAD, remembered);
-	const strongest = stages.reduce((p, q) => (q.volume > p.volume ? q : p));
 	const lightened =
 		(hair.presentLevel ?? hair.naturalLevel) > hair.naturalLevel && !hair.artificial?.length;
-	const cautions = checkCautions({
+	// Every stage by itself: the milder of two may be the one that touches the skin.
+	const facts = stages.map((stage): Facts => ({
 		henna: false,
 		metallicSalts: false,
 		patchTest: { standing: 'none' },
@@ -41,19 +41,19 @@ export function predict(request: z.output<typeof predictRequest>): z.input<typeo
 		scalpIrritated: false,
 		underSixteen: false,
 		oldColour: (hair.artificial?.length ?? 0) > 0,
-		product: strongest.product,
-		placement: strongest.placement ?? 'foil',
-		volume: strongest.volume,
-		minutes: Math.max(...stages.map((stage) => stage.minutes)),
+		product: stage.product,
+		placement: stage.placement ?? 'foil',
+		volume: stage.volume,
+		minutes: stage.minutes,
 		limitMinutes: DEFAULT_LIMIT_MINUTES,
-		onScalp: stages.some((stage) => stage.placement === 'onScalp'),
-		...(lightened ? { overlapVolume: strongest.volume } : {}),
+		onScalp: liesOnScalp(stage.placement ?? 'foil'),
+		...(lightened ? { overlapVolume: stage.volume } : {}),
 		hotRootLevels: 0,
 		conditionBefore: hair.condition,
 		conditionAfter: results.at(-1)!.condition,
 		// The caller says nothing of tests: it is asked for a prediction, not for a consultation.
 		usesOxidative: false
-	});
+	}));
 	return {
 		stages: results.map((result, i) => ({
 			level: onScale(result.level),
@@ -67,7 +67,7 @@ export function predict(request: z.output<typeof predictRequest>): z.input<typeo
 			dose: result.dose,
 			condition: result.condition
 		})),
-		cautions: cautions.map((caution) => {
+		cautions: checkCautions(...facts).map((caution) => {
 			const { title, why, todo } = cautionWords(caution);
 			const { code, severity } = caution;
 			return { code, severity, message: `${title} ${why} ${todo}` };

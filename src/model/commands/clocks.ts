@@ -60,6 +60,15 @@ export function stopClock(run: Run, of: string, now: Date, shown: number): void 
 	clock.offAt = now.toISOString();
 }
 
+/** Nothing lies on the head any more, on a draft: every clock of it stands still. */
+export function allIsOff(run: Run, now: Date): void {
+	for (const clock of run.clocks ?? []) {
+		if (!liesBy(clock)) continue;
+		const since = clock.runningSince ? now.getTime() - new Date(clock.runningSince).getTime() : 0;
+		stopClock(run, clock.of, now, clock.elapsedSeconds + Math.max(0, since) / 1000);
+	}
+}
+
 /** It was not off after all, on a draft: it has lain ever since. */
 export function resumeClock(run: Run, of: string, now: Date): void {
 	const clock = clockOf(run, of);

@@ -4,6 +4,7 @@ import type { SurpriseCause } from '../../core/learn';
 import { BOUNDS } from '../../core/vocabulary';
 import type { Visit, ZoneName } from '../../schema/records';
 import type { DayWork } from '../visit/work';
+import { isRunning } from './clocks';
 
 type Result = Visit['result'];
 /** Levels expected after the toner, and of the lift under it. */
@@ -62,13 +63,21 @@ const wholeIn = (value: number, { min, max }: { readonly min: number; readonly m
  * zone, and of areas apart by the first of those that are alike; and what the day was to take, where its beginning did
  * not keep it
  * @param returnWeeks weeks after which this is usually done again
+ * @param whileItLies why it is recorded with colour on the head; who is worked on stays in the chair until it is off
+ * @throws {Error} when colour lies on the head and nobody wrote why
  */
 export function record(
 	draft: Visit,
 	{ expected, planned }: Foreseen,
 	returnWeeks: number,
-	now: Date
+	now: Date,
+	whileItLies?: string
 ): void {
+	if (isRunning(draft)) {
+		if (!whileItLies) throw new Error('colour lies on the head: nobody wrote why it is recorded');
+		draft.passed = draft.passed.filter(({ code }) => code !== RECORDED_LYING);
+		draft.passed.push({ code: RECORDED_LYING, reason: whileItLies, at: now.toISOString() });
+	}
 	const { zones = {}, areas = {}, predicted } = expected;
 	draft.result.expected = {
 		...tenths(expected),
@@ -81,8 +90,17 @@ export function record(
 	draft.result.returnWeeks ??= returnWeeks;
 	const sat = satMinutes(draft, now);
 	if (sat !== undefined) draft.result.tookMinutes ??= sat;
-	draft.status = 'done';
+	if (!isRunning(draft)) draft.status = 'done';
 	if (!draft.settled.includes('sendOff')) draft.settled.push('sendOff');
+}
+
+/** What a visit that was recorded with colour on the head is passed by. */
+export const RECORDED_LYING = 'recordedLying';
+
+/** A recorded visit leaves the chair once nothing lies on the head, on its draft. */
+export function closeWhenOff(draft: Visit): void {
+	if (draft.result.recordedAt !== undefined && draft.status === 'inChair' && !isRunning(draft))
+		draft.status = 'done';
 }
 
 /** Writes down what somebody saw at the end of the hair that the figures speak of. */

@@ -1,5 +1,5 @@
 import { isRunning } from '../commands/clocks';
-import { weighedLightener } from '../shelf/stock';
+import { weighedGrams } from '../visit/weighed';
 import type { ChosenPart, Visit } from '../../schema/records';
 
 /**
@@ -36,7 +36,7 @@ export function cardOf(visit: Visit): VisitCard {
 	const { id, clientId, date, createdAt, status, colourist, reading, aim, lift, tone, run } = visit;
 	const { recordedAt, level, leftoverGrams: left, notes, untaught } = visit.result;
 	const isRecorded = recordedAt !== undefined;
-	const mixed = weighedLightener(visit);
+	const mixed = weighedGrams(visit, 'lightener');
 	const isLookedAt =
 		isRecorded && !visit.noLift && run.notes.some((note) => note.level !== undefined);
 	return {

@@ -163,13 +163,6 @@ export function gramPrice(
 	return shelf?.costs && shelf.costs[kind] / 100;
 }
 
-/** Grams of lightener that were weighed at a visit, with what develops it. */
-export const weighedLightener = ({ bowls }: Pick<Visit, 'bowls'>): number =>
-	bowls.mixed
-		.filter(({ kind }) => kind === 'lightener')
-		.flatMap(({ parts }) => parts.map(({ grams }) => grams))
-		.reduce((sum, grams) => sum + grams, 0);
-
 /** What the materials of a visit cost by what was weighed; nothing where nothing was, or no price is known. */
 export function weighedCost(used: readonly Used[], shelf: Shelf | undefined): number | undefined {
 	if (used.length === 0) return undefined;

@@ -6,7 +6,7 @@ import { RETURN_WEEKS_BY_KIND } from '../../core/plan';
 import { BOUNDS } from '../../core/vocabulary';
 import type { MixedBowl, Shelf, ShelfLine, Visit } from '../../schema/records';
 import { plannedOf } from '../commands/result';
-import { weighedLightener } from '../shelf/stock';
+import { weighedGrams } from '../visit/weighed';
 import { dayBowls } from '../visit/dayBowls';
 import { aimOf, aimOn } from '../visit/exceptions';
 import { conditionOf, mainZone, seenFibre, type ZoneStart } from '../visit/hair';
@@ -127,7 +127,7 @@ export function simulateService(day: SimulatedDay): Visit {
 	const guess = endOf(day, planned, learned.factor);
 	const dry = inTenths(end.raw + eye());
 	const mixed = mixedBowls(day, planned, work);
-	const grams = weighedLightener({ bowls: { ...bowls, mixed } });
+	const grams = weighedGrams({ bowls: { mixed } }, 'lightener');
 	const took = Math.round(work.chairMinutes + (hand.pace - 1) * reckoned + 6 * chance.normal(1));
 	const recordedAt = new Date(at.getTime() + took * 60_000);
 	return {

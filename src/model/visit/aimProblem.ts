@@ -1,5 +1,5 @@
 import { hairIdOf, type AimedHair, type AimProblem, type PlanConstraints } from '../../core/plan';
-import type { LiftPlan, Shelf, Visit } from '../../schema/records';
+import type { Client, LiftPlan, Shelf, Visit } from '../../schema/records';
 import { aimOf, aimOn, readingOf, type AreaGroup } from './exceptions';
 import { conditionOf, zonesOf } from './hair';
 import { loadsOf } from './headWork';
@@ -16,6 +16,7 @@ export interface AimSource {
 	readonly plan: LiftPlan;
 	readonly learned: Learned | undefined;
 	readonly shelf: Shelf | undefined;
+	readonly client?: Client | undefined;
 	readonly bowls: { readonly workMinutes: number };
 	limitOf(product: LiftPlan['product']): number;
 }
@@ -60,6 +61,11 @@ function materialsOf({ reading, aim, bowls }: Visit, plan: LiftPlan) {
 	};
 }
 
+/** Nothing with persulfates is proposed to whoever is allergic to them, unless somebody has written why. */
+const bearsPersulfates = ({ client, visit }: Pick<AimSource, 'client' | 'visit'>): boolean =>
+	!client?.sensitivities.includes('persulfateAllergy') ||
+	visit.passed.some(({ code }) => code === 'persulfateAllergy');
+
 /** What every plan of this visit keeps to: the salon's pace, ceilings, limits and prices. */
 export function salonConstraints(source: Omit<AimSource, 'groups' | 'learned'>): PlanConstraints {
 	const { plan, shelf, visit } = source;
@@ -73,6 +79,7 @@ export function salonConstraints(source: Omit<AimSource, 'groups' | 'learned'>):
 		toner: tonerOf(source.visit) ?? { minutes: 0, applyMinutes: 0 },
 		finishMinutes: finishOf(source.visit),
 		scalp: onScalp,
+		...(bearsPersulfates(source) ? {} : { persulfates: false }),
 		...(shelf
 			? {
 					pace: shelf.pace,

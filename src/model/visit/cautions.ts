@@ -1,14 +1,17 @@
 import { dayAfter, DAYS_PER_WEEK, type Day } from '../time';
 import {
+	CAUTION_LIMITS,
 	checkCautions,
 	patchStanding,
 	strandStanding,
+	volumeCeiling,
 	type Caution,
 	type Ceilings,
 	type Facts,
 	type Minerals,
 	type StrandStanding
 } from '../../core/caution';
+import { LIFT_AGAIN } from '../../core/cure';
 import { endsCondition } from '../../core/hair';
 import { aimOf, readingOf, type AreaGroup } from './exceptions';
 import type { Client, LiftPlan, Reading, Visit } from '../../schema/records';
@@ -62,18 +65,53 @@ export interface CautionGrounds {
 
 /** The cautions of a visit as it stands: of every application of the day, each told once. */
 export function visitCautions(visit: Visit, grounds: CautionGrounds): StandingCaution[] {
-	const facts = daySteps(visit).flatMap((step) => {
-		const { id } = step;
-		const own = factsOf(visit, step, grounds);
-		// What is mixed counts, section by section, beside what the dial says.
-		const poured = id === MAIN_STEP ? (grounds.bowls ?? []) : [];
-		return [own, ...poured.map((bowl) => ({ ...own, ...bowl }))];
-	});
-	return checkCautions(...facts).map((caution) => ({
+	const facts = daySteps(visit).flatMap((step) => factsOfStep(visit, step, grounds));
+	return standing(visit, checkCautions(...facts));
+}
+
+/**
+ * Stops that still stand against putting one thing on: an application of the day by its own strength and time,
+ * colour that deposits by what the head and its skin say. What one of them may not says nothing of another.
+ * @param of an application by its id; left out, a toner, a filler or lowlights
+ */
+export function stopsOf(visit: Visit, grounds: CautionGrounds, of?: string): StandingCaution[] {
+	const steps = daySteps(visit);
+	const step = steps.find(({ id }) => id === of);
+	const facts = step
+		? factsOfStep(visit, step, grounds)
+		: [
+				depositFacts(
+					factsOf(
+						visit,
+						steps.find(({ id }) => id === MAIN_STEP)!,
+						grounds
+					)
+				)
+			];
+	return openStops(standing(visit, checkCautions(...facts)));
+}
+
+/** Of one application, and what is mixed for it section by section beside what the dial says. */
+function factsOfStep(visit: Visit, step: DayStep, grounds: CautionGrounds): Facts[] {
+	const own = factsOf(visit, step, grounds);
+	const poured = step.id === MAIN_STEP ? (grounds.bowls ?? []) : [];
+	return [own, ...poured.map((bowl) => ({ ...own, ...bowl }))];
+}
+
+/** The same head, under colour that lifts nothing: no lightener's strength, time or wear. */
+const depositFacts = ({ overlapVolume: _, ...own }: Facts): Facts => ({
+	...own,
+	product: 'alkalineDemi',
+	volume: own.tonerVolume ?? 0,
+	minutes: 0,
+	conditionAfter: Math.max(own.conditionAfter, CAUTION_LIMITS.leastCondition)
+});
+
+const standing = (visit: Visit, cautions: readonly Caution[]): StandingCaution[] =>
+	cautions.map((caution) => ({
 		...caution,
 		reason: visit.passed.find(({ code }) => code === caution.code)?.reason
 	}));
-}
 
 function factsOf(visit: Visit, step: DayStep, grounds: CautionGrounds): Facts {
 	const { reading, aim } = visit;
@@ -151,6 +189,23 @@ function factsOf(visit: Visit, step: DayStep, grounds: CautionGrounds): Facts {
 		tonerVolume,
 		usesOxidative: true
 	};
+}
+
+/**
+ * Stops against lightening this head anew where something went wrong, whatever its day is planned with: a cure
+ * by bleach wash is lightener too, also on a day of toner alone.
+ */
+export function stopsOfCure(visit: Visit, grounds: CautionGrounds): StandingCaution[] {
+	const steps = daySteps(visit);
+	const main = steps.find(({ id }) => id === MAIN_STEP)!;
+	const own = factsOf(visit, main, grounds);
+	const { onScalp, placement } = own;
+	const volume = Math.min(
+		LIFT_AGAIN.volume,
+		volumeCeiling('bleachWash', placement, grounds.ceilings, onScalp)
+	);
+	const wash: Facts = { ...own, product: 'bleachWash', volume, minutes: LIFT_AGAIN.mostMinutes };
+	return openStops(standing(visit, checkCautions(wash)));
 }
 
 /** Stops that still stand: nobody has written why to go on. */

@@ -11,6 +11,7 @@ import {
 } from '../../core/tone';
 import type { Lab } from '../../core/colour';
 import type { LiftPlan, Reading, Shelf, ShelfLine, Visit, ZoneName } from '../../schema/records';
+import { touchesScalp } from './day';
 import { namedHair, type ZoneStart } from './hair';
 
 /** The hair on which something went wrong, and what was put on it. */
@@ -74,7 +75,7 @@ export function cureProblem(
 	shelf: Pick<Shelf, 'ceilings'> | undefined,
 	stopped: boolean
 ): CureProblem | undefined {
-	const { reading, toner, plan } = hair;
+	const { reading, toner, plan, zones } = hair;
 	const { line } = toner;
 	if (!line) return undefined;
 	const zone = zoneOf(hair, fault);
@@ -87,6 +88,7 @@ export function cureProblem(
 			? (toner.filled.dye ?? {})
 			: addDyes(toner.filled.dye ?? {}, toner.toned.dyes);
 	const { placement } = plan;
+	const onScalp = touchesScalp({ ...plan, covers: { ...plan.covers, [zone.name]: true } }, zones);
 	return {
 		fault,
 		fibre,
@@ -101,7 +103,7 @@ export function cureProblem(
 		head: hair.subject.factors,
 		condition: hair.lift.condition,
 		placement,
-		mostVolume: stopped ? 0 : volumeCeiling('bleachWash', placement, shelf?.ceilings)
+		mostVolume: stopped ? 0 : volumeCeiling('bleachWash', placement, shelf?.ceilings, onScalp)
 	};
 }
 

@@ -2,6 +2,7 @@ import { usageOf } from '../../core/learn';
 import type { Shelf, Visit } from '../../schema/records';
 import { recordedBefore } from './learned';
 import { loadsOf } from './headWork';
+import { furtherTargets, weighedGrams } from './weighed';
 import { dayWork } from './work';
 
 /** What earlier leftovers taught of how much mixture this head takes. */
@@ -28,12 +29,23 @@ export function usageFrom(
 		const loads = loadsOf({ reading, aim, bowls, plan: lift, usage: 1 });
 		const neededGrams = loads.reduce((sum, load) => sum + (load?.grams ?? 0), 0);
 		if (neededGrams <= 0) return [];
-		const weighed = bowls.mixed.flatMap(({ parts }) => parts.map(({ grams }) => grams));
-		const mixedGrams =
-			weighed.length > 0
-				? weighed.reduce((sum, grams) => sum + grams, 0)
-				: dayWork(visit, visit, shelf).main.totalGrams;
-		return [{ mixedGrams, leftoverGrams, neededGrams }];
+		// What was left over is told of the lightener: toner and lowlights have bowls of their own.
+		const weighed = weighedGrams(visit, 'lightener');
+		return weighed > 0
+			? [
+					{
+						mixedGrams: weighed,
+						leftoverGrams,
+						neededGrams: neededGrams + furtherTargets(visit)
+					}
+				]
+			: [
+					{
+						mixedGrams: dayWork(visit, visit, shelf).main.totalGrams,
+						leftoverGrams,
+						neededGrams
+					}
+				];
 	});
 	return { factor: usageOf(seen), visits: seen.length };
 }

@@ -1,6 +1,20 @@
 import { SERVICE_MINUTES } from '../../core/work';
 import type { Visit } from '../../schema/records';
 
+/**
+ * Minutes until a bowl is wanted, seen from now; before the first stroke as if it were made now. Nothing for what
+ * no plan gives a minute.
+ */
+export function minutesUntilWanted(
+	{ run }: Pick<Visit, 'run'>,
+	mixAtMinute: number | undefined,
+	now: Date
+): number | undefined {
+	if (mixAtMinute === undefined) return undefined;
+	const begun = run.startedAt ? (now.getTime() - new Date(run.startedAt).getTime()) / 60_000 : 0;
+	return mixAtMinute - begun;
+}
+
 const clockOf = (date: Date): string =>
 	`${date.getHours().toString().padStart(2, '0')}:${date.getMinutes().toString().padStart(2, '0')}`;
 

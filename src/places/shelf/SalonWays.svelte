@@ -21,7 +21,7 @@
 		{ key: 'onScalp', label: 'Lightener on the scalp' },
 		{ key: 'offScalp', label: 'Lightener off the scalp' },
 		{ key: 'tint', label: 'High-lift and permanent' },
-		{ key: 'bleachWash', label: 'Bleach wash' }
+		{ key: 'bleachWash', label: 'Bleach wash off the scalp' }
 	];
 	const usual = $derived(
 		CEILINGS.every(({ key }) => shelf.ceilings[key] === USUAL_CEILINGS[key]) &&

@@ -57,7 +57,7 @@
 
 <svelte:head><title>{session.client?.name ?? 'Visit'} · Assistant · Zelvant</title></svelte:head>
 
-<main class="flex min-h-dvh flex-col px-7 py-4 max-tablet:px-4">
+<main class="flex min-h-view flex-col px-7 py-4 max-tablet:px-4">
 	<p class="flex flex-wrap items-baseline justify-between gap-x-6">
 		<span
 			><b class="figure text-22">{session.client?.name ?? 'Visit'}</b>

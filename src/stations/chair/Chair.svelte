@@ -1,14 +1,11 @@
 <script lang="ts">
 	import { useClock } from '../../state/clock.svelte';
-	import { goto } from '$app/navigation';
 	import { formatLevel } from '../../core/hair';
 	import { steady } from '../../state/steady';
 	import { DayClocks } from '../../state/dayClocks.svelte';
 	import { chairAnswer, expectedAfter, lastOff } from './chairAnswer';
 	import DayProcesses from './DayProcesses.svelte';
 	import { Awake } from '../../devices/awake.svelte';
-	import Button from '../../ui/Button.svelte';
-	import FootLine from '../../widgets/FootLine.svelte';
 	import Station from '../../widgets/Station.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import { seenFibre } from '../../model/visit/hair';
@@ -23,11 +20,11 @@
 	import HeadNow from './HeadNow.svelte';
 	import NextUp from './NextUp.svelte';
 	import RinseGuide from './RinseGuide.svelte';
-	import { nextRinseStep } from '../../model/commands/clocks';
 	import RinseNow from './RinseNow.svelte';
 	import StopNow from './StopNow.svelte';
 	import ChairAside from './ChairAside.svelte';
 	import ChairField from './ChairField.svelte';
+	import ChairFoot from './ChairFoot.svelte';
 	import ChairClock from './ChairClock.svelte';
 	import PuttingOn from './PuttingOn.svelte';
 	import SectionNow from './SectionNow.svelte';
@@ -90,13 +87,6 @@
 		else if (key === 'sectionBefore') service.move(-1);
 		else if (key === 'sectionNext') service.move(1);
 		else if (word && looked && isLying(looked)) service.look(looked, { word });
-	}
-	function next() {
-		session.change('rinsed', (draft) => {
-			rinse(draft, clock.now(), seconds);
-			nextRinseStep(draft.run, undefined, clock.now());
-		});
-		void goto(`/visit/${session.id}/tone`);
 	}
 </script>
 
@@ -235,20 +225,7 @@
 			</ChairAside>
 		{/snippet}
 		{#snippet foot()}
-			<FootLine
-				station="chair"
-				cautions={session.cautions.filter((c) => c.severity === 'stop')}
-				onpass={(code, reason) => session.pass(code, reason)}
-			>
-				<Button
-					primary={!head?.sections.some(isLying) &&
-						!putting &&
-						run.notes.length > 0 &&
-						session.head.seen?.after === undefined}
-					onclick={next}
-					>{offMinute === undefined ? 'Rinsed, go to Tone' : 'Enough, go to Tone'}</Button
-				>
-			</FootLine>
+			<ChairFoot {service} {clocks} {seconds} {offMinute} />
 		{/snippet}
 	</Station>
 {/if}

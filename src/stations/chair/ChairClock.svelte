@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { MAIN_STEP } from '../../model/visit/day';
 	import { useVisit } from '../../state/visitContext';
 	import Button from '../../ui/Button.svelte';
 	import { earlier } from '../../widgets/earlier.svelte';
@@ -72,7 +73,8 @@
 </div>
 {#if blocked}
 	<p class="font-semibold text-stop" role="alert">
-		{cautionWords(session.stops[0]!).title} The timer starts when this stop is passed or gone.
+		{cautionWords(session.stopsOf(MAIN_STEP)[0]!).title} The timer starts when this stop is passed or
+		gone.
 	</p>
 {:else if begun && (run.allOn || !small)}
 	<p class="text-ink-soft">

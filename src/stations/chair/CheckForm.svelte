@@ -45,7 +45,7 @@
 	});
 	function begin() {
 		const check = about?.check;
-		level = check?.level ?? Math.min(11, Math.max(1, Math.round(expected * 2) / 2));
+		level = check?.level ?? Math.min(11, Math.max(BOUNDS.level.min, Math.round(expected * 2) / 2));
 		atMinute = check?.minute ?? minute;
 		zone = check?.zone ?? session.head.zone.name;
 		undertone = check?.undertone ?? 'model';
@@ -55,10 +55,14 @@
 		text = check?.text ?? '';
 	}
 
+	/** Levels of the ladder that can be seen here; black hair lies on its first rung, and on no two. */
 	const rungs = $derived(
 		[-2, -1.5, -1, -0.5, 0, 0.5, 1, 1.5, 2]
 			.map((step) => Math.round(expected * 2) / 2 + step)
-			.filter((value) => value >= Math.floor(session.head.nowLevel) && value <= 11)
+			.filter(
+				(value) =>
+					value >= Math.max(BOUNDS.level.min, Math.floor(session.head.nowLevel)) && value <= 11
+			)
 			.map((value) => ({
 				value: formatLevel(value),
 				name: formatLevel(value),

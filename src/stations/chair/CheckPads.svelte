@@ -20,6 +20,8 @@
 		name: string;
 		/** Level the section is brought to. */
 		target: number;
+		/** How long ago it was seen ready, in words; nothing where it was not. */
+		seenReady: string | undefined;
 		/** The look that was just taken, of which more may be told. */
 		check: Check | undefined;
 		onlook: (told: Told) => void;
@@ -29,7 +31,7 @@
 		/** Minutes until it is at its level, by all that was seen; nothing where it does not get there. */
 		readyIn: () => number | undefined;
 	}
-	let { name, target, check, onlook, ontell, onmore, ondone, readyIn }: Props = $props();
+	let { name, target, seenReady, check, onlook, ontell, onmore, ondone, readyIn }: Props = $props();
 	const session = useVisit();
 
 	const RUNGS = 5;
@@ -46,6 +48,12 @@
 	const tapped = (rung: number) => (seen === rung ? rung + 0.5 : rung);
 	const { workspace } = useRecords();
 	const clock = useClock();
+	/** Somebody wants to look once more at what was ready. */
+	let again = $state(false);
+	function lookedAt(word: NonNullable<Told['word']>) {
+		again = false;
+		onlook({ word });
+	}
 	let looking = $state(false);
 	function takePicture({ level, undertone }: PictureReading, copy: Blob | undefined): string {
 		const own = check?.id;
@@ -69,12 +77,18 @@
 	const hairAt = (level: number) => rgbOf(labOfFibre(seenFibre(session.head.reading, level)));
 </script>
 
-{#if !check}
+{#if !check && seenReady !== undefined && !again}
+	<!-- A glove that taps twice says nothing new of what is ready. -->
+	<div class="mt-3 flex flex-wrap items-center gap-3 [&_button]:min-h-16">
+		<p class="figure text-28">Ready, seen {seenReady}: take it off.</p>
+		<Button onclick={() => (again = true)}>Look again</Button>
+	</div>
+{:else if !check}
 	<div class="mt-3 grid grid-cols-3 gap-3" role="group" aria-label="What {name} does">
 		{#each CHECK_WORDS as word (word)}
 			<button
 				class="h-25 rounded-box border-2 border-ink bg-raised figure text-40 leading-none max-desk:text-28 max-tablet:text-22"
-				onclick={() => onlook({ word })}>{LOOK_WORDS[word]}</button
+				onclick={() => lookedAt(word)}>{LOOK_WORDS[word]}</button
 			>
 		{/each}
 	</div>

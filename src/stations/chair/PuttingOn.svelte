@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { RunningSection, Staging } from '../../core/work';
+	import { isOnForgotten, type RunningSection, type Staging } from '../../core/work';
 	import { bowlAge } from './bowlsNow';
 	import BowlRing from './BowlRing.svelte';
 	import Switch from '../../ui/Switch.svelte';
@@ -36,7 +36,10 @@
 		onfollow
 	}: Props = $props();
 	const bowl = $derived(staging.bowls.find(({ number }) => number === section.bowl)!);
-	const left = $derived(Math.round(BOWL_LIFE_MINUTES - bowlAge(section, minute)));
+	const age = $derived(bowlAge(section, minute));
+	const left = $derived(Math.round(BOWL_LIFE_MINUTES - age));
+	/** It should long be on: either nobody tapped, or the bowl grows old. */
+	const forgotten = $derived(isOnForgotten(section, minute));
 	const name = $derived(nameOf(section.section));
 	const late = $derived(Math.round(section.lateMinutes));
 </script>
@@ -49,6 +52,8 @@
 	/>
 {/snippet}
 {#snippet words()}
+	{#if forgotten}<b class="text-stop">Is it on? Its bowl has been open for {Math.round(age)} min.</b
+		>{/if}
 	from bowl {bowl.number}, {bowl.volume} vol, {left > 0
 		? `fresh for ${left} min`
 		: 'no longer fresh: mix it anew'}{late > 1

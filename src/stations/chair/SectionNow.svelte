@@ -1,7 +1,13 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
 	import { formatLevel, undertoneWord } from '../../core/hair';
-	import { isLying, type Consequence, type RunningSection, type TapAct } from '../../core/work';
+	import {
+		isLying,
+		isSeenReady,
+		type Consequence,
+		type RunningSection,
+		type TapAct
+	} from '../../core/work';
 	import { BOWL_LIFE_MINUTES } from '../../core/mix';
 	import type { Check, Told } from '../../model/commands/checks';
 	import Button from '../../ui/Button.svelte';
@@ -79,8 +85,7 @@
 		if (stands === 'wiped')
 			return `${now} expected; what was wiped off works on for five minutes at most.`;
 		if (!lies) return `To be on at ${Math.round(section.toMinute)} min.`;
-		if (stands === 'overdue')
-			return `${now} expected. The product may lie no longer: take it off, or put on a fresh mixture.`;
+		if (stands === 'overdue') return `${now} expected. The product may lie no longer: take it off.`;
 		const { readyMinute, target } = section;
 		const ready =
 			readyMinute === undefined
@@ -152,6 +157,9 @@
 			<CheckPads
 				{name}
 				target={section.target}
+				seenReady={isSeenReady(section.seen, section.target)
+					? seenAgo(section.seen!.minute)
+					: undefined}
 				{check}
 				{onlook}
 				{ontell}

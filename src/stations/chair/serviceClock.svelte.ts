@@ -1,3 +1,4 @@
+import { MAIN_STEP } from '../../model/visit/day';
 import { elapsedSeconds, isSetBack, rebaseRun, toggleRun } from '../../model/commands/run';
 import type { Clock } from '../../state/clock.svelte';
 import { RunTimer } from '../../state/runTimer.svelte';
@@ -26,7 +27,7 @@ export class ServiceClock {
 	minute: number = $derived(Math.floor(this.seconds / 60));
 	begun: boolean = $derived.by(() => this.#run.startedAt !== undefined || this.seconds > 0);
 	/** A stop holds back the beginning; where lightener lies already, the clock is never blocked. */
-	blocked: boolean = $derived.by(() => this.#session.stops.length > 0 && !this.begun);
+	blocked: boolean = $derived.by(() => !this.begun && this.#session.stopsOf(MAIN_STEP).length > 0);
 
 	/** Starts it, holds it, or lets it go on. */
 	toggle(): void {

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { BOUNDS } from '../../core/vocabulary';
 	import { satMinutes, type PlannedDay } from '../../model/commands/result';
-	import { usedAt, weighedCost, weighedLightener } from '../../model/shelf/stock';
+	import { usedAt, weighedCost } from '../../model/shelf/stock';
+	import { weighedGrams } from '../../model/visit/weighed';
 	import { useClock } from '../../state/clock.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import NumberField from '../../ui/NumberField.svelte';
@@ -16,7 +17,7 @@
 	const session = useVisit();
 	const clock = useClock();
 	const result = $derived(session.visit.result);
-	const mixed = $derived(weighedLightener(session.visit));
+	const mixed = $derived(weighedGrams(session.visit, 'lightener'));
 	/** Minutes since they sat down, while they sit. */
 	const sat = $derived(satMinutes(session.visit, clock.now()));
 	const cost = $derived(weighedCost(usedAt(session.visit), session.shelf));

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { formatLevel } from '../../core/hair';
+	import { isRunning } from '../../model/commands/clocks';
 	import { removeVisit } from '../../model/commands/remove';
 	import { record } from '../../model/commands/result';
 	import { nextFromRecord } from '../../model/commands/series';
@@ -26,6 +27,7 @@
 	import EndPictures from './EndPictures.svelte';
 	import EndRows from './EndRows.svelte';
 	import SectionsDone from './SectionsDone.svelte';
+	import StillLies from './StillLies.svelte';
 	import WhyOtherwise from './WhyOtherwise.svelte';
 
 	const session = useVisit();
@@ -40,10 +42,14 @@
 	const view = new SendOffView(session);
 	const gap = $derived(result.level === undefined ? undefined : result.level - view.end.toned);
 
-	function recordVisit() {
+	/** Colour lies on the head, and somebody wants to record it. */
+	let lies = $state(false);
+	const askToRecord = () => (isRunning(session.visit) ? (lies = true) : recordVisit());
+	function recordVisit(whileItLies?: string) {
+		lies = false;
 		workspace.transact('recorded', (draft) => {
 			const own = draft.visit(session.id);
-			record(own, view.foreseen, view.back.from, clock.now());
+			record(own, view.foreseen, view.back.from, clock.now(), whileItLies);
 			const next = nextFromRecord(workspace.visitsOf(own.clientId), own);
 			if (next) draft.put(next);
 		});
@@ -175,7 +181,8 @@
 			/>
 			<Button onclick={printPage}>Print sheet</Button>
 			{#if recorded}<Button primary onclick={() => void goto('/')}>Back to the day</Button
-				>{:else}<Button primary onclick={recordVisit}>Record the visit</Button>{/if}
+				>{:else}<Button primary onclick={askToRecord}>Record the visit</Button>{/if}
 		</div>
 	{/snippet}
 </Station>
+{#if lies}<StillLies open onrecord={recordVisit} onclose={() => (lies = false)} />{/if}

@@ -41,7 +41,7 @@
 	const seen: SeenFault = $derived({ fault, level, ...(bare ? { undertone } : {}) });
 	const problem = $derived(
 		open
-			? cureProblem(head, seen, session.habit, session.shelf, session.stops.length > 0)
+			? cureProblem(head, seen, session.habit, session.shelf, session.stopsOfCure.length > 0)
 			: undefined
 	);
 	const search = new Search(compute, 'findCures', `cures ${session.id}`, () => problem);

@@ -14,7 +14,7 @@
 	const now = $derived(mixing.now);
 	const on = $derived(mixing.state === 'on');
 	/** Without a scale what is to be poured is what one looks for. */
-	const weighed = $derived(now !== undefined && (on || now.poured > 0));
+	const weighed = $derived(now !== undefined && (on || mixing.poured > 0));
 	const remaining = $derived(now ? now.target - mixing.poured : 0);
 	const tolerance = $derived(now ? toleranceOf(now.target, mixing.step) : 1);
 	const WORDS = {

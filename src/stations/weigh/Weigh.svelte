@@ -21,7 +21,8 @@
 	import Weighings from './Weighings.svelte';
 	import { bowlName, bowlNote, partName, sectionNamer } from '../../wording/bowls';
 	import { formatPrice, timeOf } from '../../wording/words';
-	import { startOf } from '../../model/visit/when';
+	import { BOWL_LIFE_MINUTES } from '../../core/mix';
+	import { minutesUntilWanted, startOf } from '../../model/visit/when';
 	import { shown } from '../../wording/weigh';
 
 	interface Props {
@@ -52,6 +53,13 @@
 		},
 		session.shelf?.scaleStep ?? 1
 	);
+	/** A bowl loses strength from the moment it is mixed: whoever comes too early hears it before pouring. */
+	const tooEarly = $derived.by(() => {
+		const until = bowl && minutesUntilWanted(session.visit, bowl.mixAtMinute, clock.shown);
+		return until !== undefined && until > BOWL_LIFE_MINUTES && !mixing?.mixed?.done
+			? until
+			: undefined;
+	});
 	// A search that ends, or a weighing that is written down, makes no other bowl of it.
 	const key = $derived(bowl?.id ?? '');
 	const nameOf = $derived(sectionNamer(session.bowls.sections.map(({ section }) => section)));
@@ -107,7 +115,7 @@
 <svelte:window onkeydown={press} />
 
 <main
-	class="mx-auto flex min-h-dvh max-w-375 flex-col gap-3 px-9 py-5 max-tablet:gap-2 max-tablet:px-4 max-tablet:py-3"
+	class="mx-auto flex min-h-view max-w-375 flex-col gap-3 px-9 py-5 max-tablet:gap-2 max-tablet:px-4 max-tablet:py-3"
 >
 	<header class="flex flex-wrap items-center justify-between gap-x-8 gap-y-2">
 		<div>
@@ -138,6 +146,12 @@
 	{:else if !bowl}
 		<p>Nothing is put on: there is no bowl to weigh.</p>
 	{:else if mixing}
+		{#if tooEarly !== undefined}
+			<p class="text-18 font-semibold text-ask" role="status">
+				Wanted in {Math.round(tooEarly)} min. A bowl is fresh for {BOWL_LIFE_MINUTES} min from its mixing:
+				weigh this one later.
+			</p>
+		{/if}
 		<NowWeighing {mixing} shelf={session.shelf} />
 		{#if mixing.problem}<p class="text-18 font-semibold text-stop" role="alert">
 				{mixing.problem}
@@ -157,7 +171,7 @@
 				{:else}
 					<NumberField
 						label="Grams on its display"
-						value={undefined}
+						value={mixing.carried > 0 ? mixing.carried : undefined}
 						min={0}
 						max={scale.most}
 						step={0.1}

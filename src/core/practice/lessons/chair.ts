@@ -13,7 +13,7 @@ import {
 } from '../../lift';
 import { naturalPigment } from '../../hair';
 import { previewTone, type FormulaPart, type ToneWarning } from '../../tone';
-import { AREAS, ORDER_NAMES, TEXTURES } from '../../vocabulary';
+import { AREAS, CHOSEN_PRODUCTS, factsOf, ORDER_NAMES, TEXTURES } from '../../vocabulary';
 import { inOrder, type OrderName } from '../../work';
 import type { Chance } from '../../numeric';
 import { liftedTo, lightOf, shuffled, someOf, strandOf, within } from '../draw';
@@ -378,7 +378,7 @@ const CALLS_FOR: Readonly<Partial<Record<CautionCode, Partial<Facts>>>> = {
 	freshRelaxer: { relaxerWeeksAgo: 2 },
 	underSixteen: { underSixteen: true },
 	onScalpStrength: { onScalp: true, placement: 'onScalp', volume: 30 },
-	overCeiling: { volume: 40 },
+	overCeiling: { product: 'powder', volume: 40 },
 	overTime: { minutes: 65 },
 	conditionStop: { conditionBefore: 52, conditionAfter: 34 },
 	overlap: { overlapVolume: 20 }
@@ -398,6 +398,8 @@ const HARMLESS: readonly Partial<Facts>[] = [
 	{ conditionBefore: 74, conditionAfter: 60 }
 ];
 
+const PERSULFATES = CHOSEN_PRODUCTS.filter((product) => factsOf(product).persulfate);
+
 /** What must be settled before this head. */
 export function cautionQuestion(
 	matter: string,
@@ -408,6 +410,8 @@ export function cautionQuestion(
 	const called = CALLS_FOR[matter as CautionCode] ?? {};
 	const facts: Facts = {
 		...CALM,
+		// Past the first rung it may go by another name: what dissolves pigment is lightener.
+		product: rung === 1 ? CALM.product : someOf(PERSULFATES, 1, chance)[0]!,
 		...someOf(HARMLESS, rung - 1, chance).reduce((all, each) => ({ ...all, ...each }), {}),
 		...called
 	};
