@@ -54,6 +54,10 @@ test('the whole visit by keys alone', async ({ page }) => {
 	await page.keyboard.press('Enter');
 	await tabTo(page, /^Record the visit$/);
 	await page.keyboard.press('Enter');
+	// The clock runs still: what lies on the head is asked for.
+	await expect(page.getByRole('alertdialog', { name: 'Colour lies on this head' })).toBeVisible();
+	await tabTo(page, /^All is off, record it$/);
+	await page.keyboard.press('Enter');
 	await expect(page.getByRole('button', { name: 'Back to the day' })).toBeVisible();
 });
 

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
 	import { useRecords } from '../state/records';
+	import Part from '../widgets/Part.svelte';
 	import WhenRead from '../widgets/WhenRead.svelte';
 
 	interface Props {
@@ -31,8 +32,10 @@
 <!-- What is shown of a record is made anew for another one. -->
 {#if isHere}
 	{#key id}
-		{#if clientId === undefined}{@render children()}
-		{:else}<WhenRead {clientId}>{@render children()}</WhenRead>{/if}
+		<Part name={words.name} whole>
+			{#if clientId === undefined}{@render children()}
+			{:else}<WhenRead {clientId}>{@render children()}</WhenRead>{/if}
+		</Part>
 	{/key}
 {:else}
 	<main class="p-10">

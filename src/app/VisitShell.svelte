@@ -14,6 +14,7 @@
 	import { allFound } from '../state/allFound.svelte';
 	import { openVisit } from '../state/openVisit';
 	import { formatDate, formatTime, STATIONS } from '../wording/words';
+	import Part from '../widgets/Part.svelte';
 	import { sayTakenBack } from '../widgets/takenBack';
 
 	interface Props {
@@ -91,6 +92,8 @@
 	class="grid min-h-view grid-cols-[232px_minmax(0,1fr)] max-desk:grid-cols-[196px_minmax(0,1fr)] max-tablet:flex max-tablet:flex-col print:hidden"
 >
 	<Rail {session} current={station} {since} />
-	<main class="no-print min-w-0 max-tablet:flex-1 max-tablet:pb-15">{@render children()}</main>
+	<main class="no-print min-w-0 max-tablet:flex-1 max-tablet:pb-15">
+		{#key station}<Part name={`station ${name}`} whole>{@render children()}</Part>{/key}
+	</main>
 </div>
 {#if Sheet}<Sheet />{/if}

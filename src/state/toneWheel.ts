@@ -40,8 +40,8 @@ export function wheelPath({
 /** The zones that share a bowl with the one that the figures speak of. */
 export const wheelZones = (head: HairView): WheelPoint[] =>
 	zonesFound(head)
-		.filter(({ zone }) => zone !== head.zone.name)
-		.map(({ zone, raw }) => ({ name: zone, lab: raw }));
+		.filter(({ zone, lights }) => lights || zone !== head.zone.name)
+		.map(({ zone, lights, raw }) => ({ name: lights ? `light pieces, ${zone}` : zone, lab: raw }));
 
 /** Where each dye that a line's tones are made of pulls some hair. */
 export function wheelPulls(raw: RawHair, line: ShelfLine | undefined): DyePull[] {

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Earlier from './Earlier.svelte';
 	import { earlier } from './earlier.svelte';
+	import Part from './Part.svelte';
 	import type { Snippet } from 'svelte';
 
 	interface Props {
@@ -73,7 +74,7 @@
 	{#if field}<div
 			class="@container bg-field px-gap py-2 text-on-field max-tablet:px-4 max-tablet:py-2"
 		>
-			{@render field()}
+			<Part name="strands">{@render field()}</Part>
 		</div>{/if}
 	<div
 		class={[
@@ -86,19 +87,19 @@
 		<div
 			class="@container flex min-w-0 flex-col overflow-y-auto px-gap py-3 max-tablet:overflow-visible"
 		>
-			{@render picture()}
+			<Part name="picture">{@render picture()}</Part>
 		</div>
 		{#if dials}<div
 				data-dials
 				class="@container flex min-w-0 flex-col gap-1 overflow-y-auto border-l border-line py-3 pr-8 pl-6 *:flex-none max-desk:px-5 max-desk:py-4 max-tablet:overflow-visible max-tablet:border-t max-tablet:border-l-0 max-tablet:border-line max-tablet:p-4"
 			>
-				{@render dials()}
+				<Part name="dials">{@render dials()}</Part>
 			</div>{/if}
 	</div>
 	<footer
 		class="no-print sticky bottom-0 z-5 flex min-h-16 items-center justify-between gap-x-6 gap-y-2 border-t border-line bg-room px-gap py-2 max-tablet:bottom-15 max-tablet:min-h-0 max-tablet:flex-wrap max-tablet:gap-y-1 max-tablet:px-4 max-tablet:py-0.5 max-tablet:text-13 max-tablet:leading-tight max-tablet:[&_button]:flex-1 max-tablet:[&_button]:text-15"
 	>
-		{@render foot()}
+		<Part name="foot">{@render foot()}</Part>
 	</footer>
 </section>
 {#if earlier.asked}<Earlier />{/if}

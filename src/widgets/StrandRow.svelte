@@ -81,7 +81,7 @@
 				></span
 			>
 		{/if}
-		{#each marks as { at, text, strong: told } (text)}
+		{#each marks as { at, text, strong: told }, i (i)}
 			<span
 				class={[
 					'absolute top-0 -bottom-4 flex items-end figure text-13 leading-close whitespace-nowrap',

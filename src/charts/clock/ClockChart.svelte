@@ -35,7 +35,7 @@
 			<line class="grid" x1={x} x2={x} y1="0" y2={chart.axisY} />
 			<text class="tick" {x} y={chart.axisY + 16} text-anchor="middle">{timeOf(minute)}</text>
 		{/each}
-		{#each chart.rows as row (row.name)}
+		{#each chart.rows as row, i (`${row.name} ${i}`)}
 			<text
 				class="name"
 				class:person={row.person}

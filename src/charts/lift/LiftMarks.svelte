@@ -21,7 +21,7 @@
 	>
 {/each}
 {#if range}<path class="interval" d={chart.interval} />{/if}
-{#each chart.tracks as track (track.name)}
+{#each chart.tracks as track, i (i)}
 	{#each track.pieces as piece (piece.d)}
 		<path d={piece.d} stroke={piece.hex} stroke-width="4" fill="none" stroke-linecap="round" />
 	{/each}

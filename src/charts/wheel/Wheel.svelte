@@ -157,7 +157,7 @@
 				>{dye}</text
 			>
 		{/each}
-		{#each others as { name, x, y, lab } (name)}
+		{#each others as { name, x, y, lab }, i (i)}
 			<circle class="zone" cx={x} cy={y} r="6" style:fill={hexOf(lab)} />
 			<text class="soft" x={x - 10} y={y - 8} text-anchor="end">{name}</text>
 		{/each}

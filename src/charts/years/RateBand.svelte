@@ -14,7 +14,7 @@
 </script>
 
 <svg class="block" {width} height={HEIGHT} role="img" aria-label={label}>
-	{#each band.ends as { value, y } (value)}
+	{#each band.ends as { value, y }, i (i)}
 		<text x={width - 2} y={y + 4}>{value > 0 ? '+' : '−'}{Math.abs(value)} %</text>
 	{/each}
 	<line class="typical" x1="0" x2={width} y1={band.typical} y2={band.typical} />

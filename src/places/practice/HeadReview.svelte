@@ -127,7 +127,7 @@
 			</table>
 			<h2 class="mt-6 mb-1 text-15 text-ink-soft">What it hid</h2>
 			<ul>
-				{#each hiddenWords(run.head) as words (words)}<li>{words}</li>{/each}
+				{#each hiddenWords(run.head) as words, i (i)}<li>{words}</li>{/each}
 				{#each readings as { stretch, level, there } (stretch)}
 					<li>
 						You read the {stretch} as {formatLevel(level)}; it was {formatLevel(there)}.

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { useClock } from '../../state/clock.svelte';
 	import { setMode, userPrefersMode } from 'mode-watcher';
+	import { faults } from '../../state/faults.svelte';
 	import { figures } from '../../state/figures.svelte';
 	import { say } from '../../ui/say.svelte';
 	import { DEMO_DID_NOT_COME } from '../../wording/words';
@@ -104,6 +105,28 @@
 	<section class="mt-7">
 		<h2 class="mb-1.5 text-18">All visits</h2>
 		<VisitsTable />
+	</section>
+{/if}
+
+{#if faults.list.length > 0}
+	<section class="mt-7 max-w-215" aria-label="What could not be drawn">
+		<h2 class="mb-1.5 text-18">What could not be drawn</h2>
+		<p class="max-w-173 text-ink-soft">
+			Something of these pages failed in this browser. Your records are kept; export them, and show
+			these lines to whoever looks after Zelvant.
+		</p>
+		<ul>
+			{#each faults.list as fault, i (i)}
+				<li class="wrap-anywhere">
+					<b>{fault.what}</b> at <a href={fault.where}>{fault.where}</a>,
+					{new Date(fault.at).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })}: {fault.said}
+				</li>
+			{/each}
+		</ul>
+		<div class="mt-2 flex flex-wrap gap-3">
+			<Button onclick={() => void save()}>Export everything</Button>
+			<Button onclick={() => faults.forget()}>I have seen them</Button>
+		</div>
 	</section>
 {/if}
 

@@ -26,6 +26,7 @@
 	import { aimAlike, aimAt, setColour, type AimPlace } from '../../model/commands/aim';
 	import { isUntouched, takeToday } from '../../model/commands/takePlan';
 	import { deciding } from '../../model/visit/planDay';
+	import Part from '../../widgets/Part.svelte';
 
 	const session = useVisit();
 	const aimView = new AimView(session);
@@ -113,41 +114,43 @@
 	]}
 >
 	{#snippet field()}
-		<HeadField {colours} {bare} part={session.visit.lift.part}>
-			<StrandRow
-				name="now"
-				colours={view.nowColours}
-				value={formatLevel(view.nowLevel)}
-				words={withWhite(view.nowLevel, view.nowLab)}
-				height={28}
-			/>
-			<StrandRow
-				name="lifted"
-				colours={strands.lifted.colours}
-				value={formatLevel(strands.lifted.level)}
-				words={beside(levels.rawName, withWhite(strands.lifted.level, strands.lifted.lab))}
-				height={32}
-			/>
-			<StrandRow
-				name="toned"
-				strong
-				colours={strands.toned.colours}
-				value={formatLevel(strands.toned.level)}
-				words={beside(
-					describeTone(strands.toned.lab, 'toned'),
-					withWhite(strands.toned.level, strands.toned.lab)
-				)}
-				lab={strands.toned.lab}
-				height={62}
-			/>
-			<StrandRow
-				name="six weeks"
-				colours={strands.faded.colours}
-				value={formatLevel(strands.faded.level)}
-				words={beside('faded', withWhite(strands.faded.level, strands.faded.lab))}
-				height={32}
-			/>
-		</HeadField>
+		<Part name="head map"
+			><HeadField {colours} {bare} part={session.visit.lift.part}>
+				<StrandRow
+					name="now"
+					colours={view.nowColours}
+					value={formatLevel(view.nowLevel)}
+					words={withWhite(view.nowLevel, view.nowLab)}
+					height={28}
+				/>
+				<StrandRow
+					name="lifted"
+					colours={strands.lifted.colours}
+					value={formatLevel(strands.lifted.level)}
+					words={beside(levels.rawName, withWhite(strands.lifted.level, strands.lifted.lab))}
+					height={32}
+				/>
+				<StrandRow
+					name="toned"
+					strong
+					colours={strands.toned.colours}
+					value={formatLevel(strands.toned.level)}
+					words={beside(
+						describeTone(strands.toned.lab, 'toned'),
+						withWhite(strands.toned.level, strands.toned.lab)
+					)}
+					lab={strands.toned.lab}
+					height={62}
+				/>
+				<StrandRow
+					name="six weeks"
+					colours={strands.faded.colours}
+					value={formatLevel(strands.faded.level)}
+					words={beside('faded', withWhite(strands.faded.level, strands.faded.lab))}
+					height={32}
+				/>
+			</HeadField></Part
+		>
 	{/snippet}
 	{#snippet picture()}
 		<Choice
@@ -217,11 +220,11 @@
 			<div>
 				<h2 class="text-15 font-semibold">Instead</h2>
 				<ul>
-					{#each words.instead as text (text)}<li class="mb-1.5">{text}</li>{/each}
+					{#each words.instead as text, i (i)}<li class="mb-1.5">{text}</li>{/each}
 				</ul>
 			</div>
 		{/if}
-		<AimDials view={aimView} place={aimed} {aim} />
+		<Part name="aim"><AimDials view={aimView} place={aimed} {aim} /></Part>
 		{#if aimView.doors.length > 0}
 			<div>
 				<h2 class="text-15 font-semibold">What this closes</h2>

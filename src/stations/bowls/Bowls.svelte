@@ -28,6 +28,7 @@
 	import { otherWays } from '../../state/otherWays';
 	import { evenWords, sectionNamer, stagingFaultWords } from '../../wording/bowls';
 	import { ratioFaultWords, strengthWords } from '../../wording/strength';
+	import Part from '../../widgets/Part.svelte';
 
 	const session = useVisit();
 	const plan = $derived(session.plan);
@@ -112,9 +113,11 @@
 	>
 		{#snippet field()}
 			{#if looked === 'sections'}
-				<FoilField {chosen} onchoose={(id) => (chosen = id)} />
+				<Part name="foil plan"><FoilField {chosen} onchoose={(id) => (chosen = id)} /></Part>
 			{:else if staging}
-				<Evenness staging={looked === 'clock' ? (late.kept ?? staging) : staging} />
+				<Part name="evenness"
+					><Evenness staging={looked === 'clock' ? (late.kept ?? staging) : staging} /></Part
+				>
 			{:else}
 				<p role="status">
 					{#if !session.bowls.worked}Nothing is put on: choose in Lift where it goes.
@@ -142,13 +145,18 @@
 						</div>
 						{#if asTable}
 							{#await import('./SectionTable.svelte') then { default: SectionTable }}
-								<SectionTable {chosen} />
+								<Part name="sections"><SectionTable {chosen} /></Part>
 							{/await}
 						{:else}
-							<SectionList {chosen} onchoose={(id) => (chosen = chosen === id ? undefined : id)} />
+							<Part name="sections"
+								><SectionList
+									{chosen}
+									onchoose={(id) => (chosen = chosen === id ? undefined : id)}
+								/></Part
+							>
 						{/if}
 					{:else if looked === 'clock'}
-						{#if staging}<ClockView {staging} late={late.kept} />{/if}
+						{#if staging}<Part name="clock"><ClockView {staging} late={late.kept} /></Part>{/if}
 					{:else}
 						{#if ratio}<p class="mb-3 font-semibold text-stop" role="alert">
 								{ratioFaultWords(plan.ratio, ratio)}
@@ -165,7 +173,9 @@
 								{advice}
 								progress={advisor.progress}
 							/>{/if}
-						{#if session.bowls.ready}<BowlList {bowls} {weigh} onweigh={mix} />{/if}
+						{#if session.bowls.ready}<Part name="bowls"
+								><BowlList {bowls} {weigh} onweigh={mix} /></Part
+							>{/if}
 						<p class="pt-2 text-ink-soft">
 							{weigh(main.reserveGrams)} of it is reserve{learned}. Weigh, tare, then pour; fully
 							saturate every section.

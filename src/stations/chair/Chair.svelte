@@ -32,6 +32,7 @@
 	import { rinse } from '../../model/commands/run';
 	import { ServiceClock } from './serviceClock.svelte';
 	import { expectedAt, readyLine, readyOf } from './chair';
+	import Part from '../../widgets/Part.svelte';
 
 	const session = useVisit();
 	const clock = useClock();
@@ -111,27 +112,29 @@
 {#snippet theSection()}
 	{#if looked}
 		{@const section = looked}
-		<SectionNow
-			{section}
-			nameOf={service.nameOf}
-			minute={service.minute}
-			check={service.check}
-			consequencesOf={() => service.view.consequencesOf(section)}
-			sectionIn={(minutes) => service.view.sectionIn(section, minutes)}
-			ontap={(what, volume) => service.tap([section], what, volume)}
-			onuntap={(what) => service.untap([section], what)}
-			isTapped={service.isTappedOn(section)}
-			onearlier={(minutes) => service.wasOnEarlier(section, minutes)}
-			onlook={(told) => service.look(section, told)}
-			ontell={(told) => service.check && service.tell(service.check.id, told)}
-			onmore={() => (noting = 'section')}
-			ondone={() => service.checkDone()}
-			readyIn={() => service.readyIn(section)}
-			zone={service.zoneOf(section)}
-			onstop={() => service.stopHere()}
+		<Part name="section"
+			><SectionNow
+				{section}
+				nameOf={service.nameOf}
+				minute={service.minute}
+				check={service.check}
+				consequencesOf={() => service.view.consequencesOf(section)}
+				sectionIn={(minutes) => service.view.sectionIn(section, minutes)}
+				ontap={(what, volume) => service.tap([section], what, volume)}
+				onuntap={(what) => service.untap([section], what)}
+				isTapped={service.isTappedOn(section)}
+				onearlier={(minutes) => service.wasOnEarlier(section, minutes)}
+				onlook={(told) => service.look(section, told)}
+				ontell={(told) => service.check && service.tell(service.check.id, told)}
+				onmore={() => (noting = 'section')}
+				ondone={() => service.checkDone()}
+				readyIn={() => service.readyIn(section)}
+				zone={service.zoneOf(section)}
+				onstop={() => service.stopHere()}
+			>
+				{#if sectionFirst}{@render putOn(true)}{/if}
+			</SectionNow></Part
 		>
-			{#if sectionFirst}{@render putOn(true)}{/if}
-		</SectionNow>
 	{/if}
 {/snippet}
 {#snippet processes()}
@@ -175,24 +178,28 @@
 		]}
 	>
 		{#snippet field()}
-			<ChairField {service} {minute} {expected} />
+			<Part name="head now"><ChairField {service} {minute} {expected} /></Part>
 		{/snippet}
 		{#snippet picture()}
 			<div bind:this={top}></div>
 			{#if answer.process}{@render processes()}{/if}
 			{#if !service.pressing}<RinseGuide small={false} />{/if}
 			{#if off && expectedOf}
-				<DryReading
-					{...off}
-					{expectedOf}
-					pointed={looked}
-					zoneOf={(section) => service.zoneOf(section)}
-					nameOf={service.nameOf}
-				/>
+				<Part name="dry reading"
+					><DryReading
+						{...off}
+						{expectedOf}
+						pointed={looked}
+						zoneOf={(section) => service.zoneOf(section)}
+						nameOf={service.nameOf}
+					/></Part
+				>
 			{/if}
 			{#if head && service.next && service.minutesUntil !== undefined}
 				<NextUp words={service.act(service.next)} minutes={service.minutesUntil}>
-					<HeadNow sections={head.sections} onpoint={(key) => service.point(key)} />
+					<Part name="sections"
+						><HeadNow sections={head.sections} onpoint={(key) => service.point(key)} /></Part
+					>
 				</NextUp>
 			{/if}
 			{#if !sectionFirst}{@render putOn(false)}{/if}
@@ -207,15 +214,17 @@
 			{/if}
 			{@render theSection()}
 			{#if head && service.view.seenRate}
-				<RateLine
-					rate={service.view.seenRate}
-					proposal={service.view.proposal}
-					bends={service.view.rate !== undefined}
-					{head}
-					nameOf={service.nameOf}
-					{timeOf}
-					ondecide={(takes) => service.decide(takes)}
-				/>
+				<Part name="rate"
+					><RateLine
+						rate={service.view.seenRate}
+						proposal={service.view.proposal}
+						bends={service.view.rate !== undefined}
+						{head}
+						nameOf={service.nameOf}
+						{timeOf}
+						ondecide={(takes) => service.decide(takes)}
+					/></Part
+				>
 			{/if}
 			{#if service.pressing}<RinseGuide small />{/if}
 			{#if head}{@render theClock(true)}{/if}

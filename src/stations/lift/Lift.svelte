@@ -25,6 +25,7 @@
 	import type * as Ways from '../../state/liftWays';
 	import type { ServicePlan } from '../../core/plan';
 	import { deciding, isWorkedSo } from '../../model/visit/planDay';
+	import Part from '../../widgets/Part.svelte';
 
 	const session = useVisit();
 	const view = $derived(session.view);
@@ -148,7 +149,7 @@
 				{#await import('./WaysField.svelte') then { default: WaysField }}<WaysField
 						{ways}
 					/>{/await}
-			{:else}<LiftField />{/if}
+			{:else}<Part name="strands on one clock"><LiftField /></Part>{/if}
 		{/snippet}
 		{#snippet picture()}
 			<Tabs label="What to look at" value={looked} options={PICTURES} onchange={look}>
@@ -158,17 +159,19 @@
 						{#if several}
 							{#await import('./DaySteps.svelte') then { default: DaySteps }}<DaySteps />{/await}
 						{/if}
-						<LiftChart
-							{moments}
-							{tracks}
-							window={windowOf(step)}
-							minute={step.plan.minutes}
-							spent={answer.spent}
-							onminute={setMinute}
-						/>
+						<Part name="course"
+							><LiftChart
+								{moments}
+								{tracks}
+								window={windowOf(step)}
+								minute={step.plan.minutes}
+								spent={answer.spent}
+								onminute={setMinute}
+							/></Part
+						>
 					{:else if looked === 'ways'}
 						{#await import('./SideBySide.svelte') then { default: SideBySide }}
-							<SideBySide {moments} {ways} />
+							<Part name="side by side"><SideBySide {moments} {ways} /></Part>
 						{/await}
 					{:else}
 						{#await import('./VisitPlans.svelte') then { default: VisitPlans }}<VisitPlans
@@ -188,11 +191,11 @@
 				{#await import('./TintFold.svelte') then { default: TintFold }}<TintFold />{/await}
 			{/if}
 			<AddStep />
-			<Why />
+			<Part name="why"><Why /></Part>
 			{#if session.taught.visits > 0 || session.taught.strandLooks}
 				{#await import('./LearnedFold.svelte') then { default: LearnedFold }}<LearnedFold />{/await}
 			{/if}
-			<StallFold />
+			<Part name="if it stops short"><StallFold /></Part>
 		{/snippet}
 		{#snippet foot()}
 			<FootLine

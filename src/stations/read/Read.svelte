@@ -28,6 +28,7 @@
 	import ZoneBorders from './ZoneBorders.svelte';
 	import ZoneColour from './ZoneColour.svelte';
 	import { setLevel, setState, alikeFrom } from '../../model/commands/reading';
+	import Part from '../../widgets/Part.svelte';
 
 	const session = useVisit();
 	const { workspace } = useRecords();
@@ -91,15 +92,17 @@
 		{#if blind}
 			<p>Hold the hair against the ladder below.</p>
 		{:else}
-			<HeadField {colours}>
-				<div class={[grey && 'grayscale']}>
-					<ReadStrand {zone} onpick={(picked) => (zone = picked)} />
-				</div>
-				<ZoneBorders
-					{reading}
-					onchange={(recipe) => session.changeReading('zone borders', recipe)}
-				/>
-			</HeadField>
+			<Part name="head map"
+				><HeadField {colours}>
+					<div class={[grey && 'grayscale']}>
+						<Part name="strand"><ReadStrand {zone} onpick={(picked) => (zone = picked)} /></Part>
+					</div>
+					<ZoneBorders
+						{reading}
+						onchange={(recipe) => session.changeReading('zone borders', recipe)}
+					/>
+				</HeadField></Part
+			>
 		{/if}
 	{/snippet}
 	{#snippet picture()}
@@ -167,10 +170,13 @@
 				>
 			{/if}
 			<!-- A second opinion is on the head as a whole. -->
-			{#if session.areas.length === 0}<SecondOpinion {zone} />{/if}
+			{#if session.areas.length === 0}<Part name="second opinion"><SecondOpinion {zone} /></Part
+				>{/if}
 		</div>
-		{#if !blind}<ZoneColour {zone} /><OldLights {zone} />{/if}
-		<Past {zone} />
+		{#if !blind}<Part name="old colour"><ZoneColour {zone} /></Part><Part name="light pieces"
+				><OldLights {zone} /></Part
+			>{/if}
+		<Part name="history"><Past {zone} /></Part>
 	{/snippet}
 	{#snippet dials()}<HairDials />{/snippet}
 	{#snippet foot()}

@@ -51,7 +51,7 @@
 	</div>
 	<h3 class="pt-4 font-semibold">Until then</h3>
 	<ul>
-		{#each aftercareWords(view.aftercare) as line (line)}<li class="border-b border-line py-1">
+		{#each aftercareWords(view.aftercare) as line, i (i)}<li class="border-b border-line py-1">
 				{line}
 			</li>{/each}
 	</ul>

@@ -29,6 +29,7 @@
 	import SectionsDone from './SectionsDone.svelte';
 	import StillLies from './StillLies.svelte';
 	import WhyOtherwise from './WhyOtherwise.svelte';
+	import Part from '../../widgets/Part.svelte';
 
 	const session = useVisit();
 	const MORE = [
@@ -135,11 +136,11 @@
 	{/snippet}
 	{#snippet picture()}
 		<div class="@container flex flex-col gap-6">
-			<EndRows rows={view.rows} />
+			<Part name="places"><EndRows rows={view.rows} /></Part>
 			<div class="grid grid-cols-[repeat(auto-fit,minmax(300px,1fr))] gap-x-11 gap-y-6">
 				<div class="flex flex-col gap-6">
-					<WhyOtherwise surprise={view.surprise} />
-					<CameAs planned={view.planned} />
+					<Part name="surprise"><WhyOtherwise surprise={view.surprise} /></Part>
+					<Part name="time and grams"><CameAs planned={view.planned} /></Part>
 					<TextField
 						long
 						label="What to remember next time"
@@ -157,12 +158,12 @@
 								else draft.result.refused = v.slice(0, 1000);
 							})}
 					/>
-					<EndPictures />
+					<Part name="pictures"><EndPictures /></Part>
 				</div>
 				<div class="flex flex-col gap-3">
-					<ComeBack {view} />
-					<DoneToday />
-					<SectionsDone />
+					<Part name="when to come back"><ComeBack {view} /></Part>
+					<Part name="done today"><DoneToday /></Part>
+					<Part name="sections done"><SectionsDone /></Part>
 				</div>
 			</div>
 		</div>

@@ -54,7 +54,7 @@
 		</p>
 	{/if}
 	<ol aria-label="Formulas that come closest">
-		{#each rows as { formula, words, best } (words)}
+		{#each rows as { formula, words, best }, i (`${words} ${i}`)}
 			<FormulaRow {formula} {line} {best} {undertone} chosen={isChosen(words)} onchoose={choose} />
 		{/each}
 		{#if softer}

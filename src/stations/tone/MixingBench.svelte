@@ -104,7 +104,7 @@
 		{/if}
 		{#if !heard && toner.parts.length > 0}
 			<ol aria-label="What is in the bowl" class="mt-2">
-				{#each toner.parts as part, i (part.name)}
+				{#each toner.parts as part, i (`${part.name} ${i}`)}
 					{@const colours = lockOf(part)}
 					{@const own = toner.contributions[i]}
 					<li

@@ -38,6 +38,7 @@
 		placeWords,
 		toneTaskWords
 	} from '../../wording/tone';
+	import Part from '../../widgets/Part.svelte';
 
 	const WEEK_MARKS = [2, 4, 6, 8, AGES_FOR_WEEKS].map((week) => ({
 		at: week / AGES_FOR_WEEKS,
@@ -177,27 +178,29 @@
 					height={36}
 				/>
 			</div>
-			<ToneWheel />
+			<Part name="wheel"><ToneWheel /></Part>
 		</div>
 	{/snippet}
 	{#snippet picture()}
-		<ToneWatch />
-		<PlacedToners />
+		<Part name="watch"><ToneWatch /></Part>
+		<Part name="toners on some of the hair"><PlacedToners /></Part>
 		<FillerLine {clocks} />
 		{#snippet onHair()}
 			{#if tonerClock}<ProcessClock one={tonerClock} after={clocks.of('filler')} />{/if}
 		{/snippet}
 		<!-- What was chosen is worked on first; what is only suggested is chosen first. -->
 		{#if chosen}{@render onHair()}{/if}
-		{#if !placed && !toner.none && parts.length > 0}<ZoneMinutes {clocks} />{/if}
+		{#if !placed && !toner.none && parts.length > 0}<Part name="zone by zone"
+				><ZoneMinutes {clocks} /></Part
+			>{/if}
 		{#if !chosen}
-			<Formulas />
+			<Part name="formulas"><Formulas /></Part>
 			{#if !toner.none && parts.length > 0}{@render onHair()}{/if}
 		{/if}
-		<MixingBench />
-		{#if chosen}<Formulas />{/if}
-		<Cures />
-		<Ageing />
+		<Part name="mixing bench"><MixingBench /></Part>
+		{#if chosen}<Part name="formulas"><Formulas /></Part>{/if}
+		<Part name="cures"><Cures /></Part>
+		<Part name="ageing"><Ageing /></Part>
 	{/snippet}
 	{#snippet dials()}<ToneDials />{/snippet}
 	{#snippet foot()}

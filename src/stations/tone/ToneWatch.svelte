@@ -13,13 +13,13 @@
 	const need = $derived(toner.found?.needLevel);
 </script>
 
-{#each warnings as warning (warning.code)}
+{#each warnings as warning, i (i)}
 	<p class="mb-3 border-l-4 border-ask pl-3" role="status">
 		<b>Watch:</b>
 		{toneWarningWords(warning)}
 	</p>
 {/each}
-{#each toner.bowlFaults as fault (fault.code)}
+{#each toner.bowlFaults as fault, i (i)}
 	<p class="mb-3 border-l-4 border-ask pl-3" role="status">
 		<b>In this bowl:</b>
 		{bowlFaultWords(fault)}

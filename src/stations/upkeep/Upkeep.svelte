@@ -169,7 +169,7 @@
 				{/if}
 				{#if words && words.instead.length > 0}
 					<ul>
-						{#each words.instead as text (text)}<li class="py-1">{text}</li>{/each}
+						{#each words.instead as text, i (i)}<li class="py-1">{text}</li>{/each}
 					</ul>
 				{/if}
 			</section>{/if}
@@ -237,7 +237,7 @@
 		<section class="col-span-full">
 			<h2 class="text-15 font-semibold text-ink-soft">Until then</h2>
 			<ul class="columns-narrow gap-11">
-				{#each care as line (line)}<li class="break-inside-avoid py-1">{line}</li>{/each}
+				{#each care as line, i (i)}<li class="break-inside-avoid py-1">{line}</li>{/each}
 			</ul>
 		</section>
 		{#if aimView.doors.length > 0}
