@@ -33,7 +33,10 @@ for (const [station, parts] of Object.entries(PARTS)) {
 		await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
 		await expect(page.getByRole('main').locator('footer')).toBeVisible();
 		// Whoever goes on finds the next station whole.
-		await stations(page).getByRole('link', { name: /Aim|Read/ }).last().click();
+		await stations(page)
+			.getByRole('link', { name: /Aim|Read/ })
+			.last()
+			.click();
 		await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
 	});
 }
@@ -45,7 +48,9 @@ test('a part that holds much breaks alone; it is told in Records with an export'
 	await breakThere(page, COMMON);
 	await page.goto('/visit/hesper-oake-today/lift');
 	for (const name of COMMON) await expect(broken(page, name), name).toBeVisible();
-	await expect(page.getByRole('heading', { name: 'Where will it get to, and when?' })).toBeVisible();
+	await expect(
+		page.getByRole('heading', { name: 'Where will it get to, and when?' })
+	).toBeVisible();
 	await expect(stations(page)).toBeVisible();
 	await page.goto('/records');
 	const told = page.getByRole('region', { name: 'What could not be drawn' });
@@ -64,7 +69,9 @@ test('a station, a place and an address that fail say so and lead back', async (
 	await stations(page).getByRole('link', { name: /Tone/ }).click();
 	await expect(page.getByRole('heading', { name: 'This page could not be shown' })).toBeVisible();
 	await stations(page).getByRole('link', { name: /Lift/ }).click();
-	await expect(page.getByRole('heading', { name: 'Where will it get to, and when?' })).toBeVisible();
+	await expect(
+		page.getByRole('heading', { name: 'Where will it get to, and when?' })
+	).toBeVisible();
 	await page.goto('/ledger');
 	await expect(page.getByRole('heading', { name: 'This page could not be shown' })).toBeVisible();
 	await page.goto('/nowhere');

@@ -5,10 +5,14 @@
 	import type { Workspace } from '../store/workspace.svelte';
 	import type { Salon } from '../store/open';
 	import KeySheet from './KeySheet.svelte';
+	import { textStorage } from '../store/browserStorage';
 	import { leaveNotes } from '../store/notes';
 	import { actOf } from '../ui/keys';
 	import { exporting } from '../state/exporting.svelte';
 	import { finding } from '../state/finding.svelte';
+	import { starting } from '../state/starting.svelte';
+	import { waitingForms } from '../state/waitingForms.svelte';
+	import { typing } from '../ui/typing.svelte';
 	import Working from '../ui/Working.svelte';
 	import SaveBanner from './SaveBanner.svelte';
 
@@ -22,7 +26,6 @@
 	// A salon is opened once, then the page is loaded anew.
 	provideRecords({ workspace, salon });
 	let keys = $state(false);
-	let starting = $state(false);
 	/** Every level on every screen is told in the salon's own ladder: another one draws them all anew. */
 	const ladder = $derived.by(() => {
 		const own = workspace.shelf?.ladder;
@@ -38,7 +41,15 @@
 	let above = $state(0);
 	$effect(() => document.documentElement.style.setProperty('--above', `${above}px`));
 
-	const leave = () => leaveNotes(workspace, salon, localStorage);
+	function leave() {
+		// What stands in a field is taken before the page goes.
+		typing.takeAll();
+		return leaveNotes(workspace, salon, textStorage());
+	}
+	/** What is neither stored nor noted would be gone with the window: whoever closes it is asked first. */
+	function closing(event: BeforeUnloadEvent) {
+		if (!leave()) event.preventDefault();
+	}
 	function press(event: KeyboardEvent) {
 		const act = actOf(event, 'anywhere');
 		if (act === 'keys') keys = true;
@@ -46,7 +57,12 @@
 	}
 </script>
 
-<svelte:window onkeydown={press} onpagehide={leave} />
+<svelte:window
+	onkeydown={press}
+	onpagehide={() => void leave()}
+	onbeforeunload={closing}
+	onfocus={() => void waitingForms.look()}
+/>
 <svelte:document onvisibilitychange={() => document.hidden && leave()} />
 
 <!-- Stays in sight, and takes nothing from what stands under it: the page has the rest of the window. -->
@@ -69,12 +85,12 @@
 {#if finding.open}
 	{#await import('./Finder.svelte') then { default: Finder }}<Finder
 			onkeys={() => (keys = true)}
-			onnew={() => (starting = true)}
+			onnew={() => (starting.open = true)}
 		/>{/await}
 {/if}
-{#if starting}
+{#if starting.open}
 	{#await import('../widgets/NewVisit.svelte') then { default: NewVisit }}<NewVisit
 			open
-			onclose={() => (starting = false)}
+			onclose={() => (starting.open = false)}
 		/>{/await}
 {/if}

@@ -3,6 +3,7 @@
 	import type { Snippet } from 'svelte';
 	import { provideClock } from '../state/clock.svelte';
 	import { browserIsTooOld, chosenSalon, openWorkspace, withoutRecords } from '../store/open';
+	import { waitingForms } from '../state/waitingForms.svelte';
 	import Button from '../ui/Button.svelte';
 	import Progress from '../ui/Progress.svelte';
 	import Messages from '../ui/Messages.svelte';
@@ -12,7 +13,12 @@
 	let { children }: { children: Snippet } = $props();
 	provideClock(clock);
 	const salon = chosenSalon();
-	let opening = $state.raw(browserIsTooOld() ? undefined : openWorkspace(salon, clock, gone));
+	const openAll = async () => {
+		const workspace = await openWorkspace(salon, clock, gone);
+		await waitingForms.look();
+		return workspace;
+	};
+	let opening = $state.raw(browserIsTooOld() ? undefined : openAll());
 	/** Share of the records that has been gone through, where that has to be done first. */
 	let share = $state.raw<number>();
 	function gone(to: number) {
@@ -20,10 +26,14 @@
 	}
 	let slow = $state(false);
 	setTimeout(() => (slow = true), 200);
+	/** A browser that has not answered for so long may never: what else can be done stands beside the waiting, ms. */
+	const SILENT_MS = 8000;
+	let silent = $state(false);
+	setTimeout(() => (silent = true), SILENT_MS);
 	/** A browser that refused may let us in later: another window is closed, space is made. */
 	const RETRY_MS = 4000;
 	function again() {
-		const next = openWorkspace(salon, clock, gone);
+		const next = openAll();
 		// What is shown stays until this attempt has come out.
 		next.then(
 			() => (opening = next),
@@ -52,6 +62,17 @@
 						{share}
 					/>{/if}
 			</p>{/if}
+		{#if silent && share === undefined}
+			<div class="max-w-173 px-10 text-18" role="alert">
+				<p>
+					The storage of this browser has not answered yet. Nothing was changed, and nothing is
+					lost. Close other windows of Zelvant, or start the browser anew; it is still waited for.
+				</p>
+				<p class="mt-3">
+					<Button onclick={without}>Work in this window only, without records</Button>
+				</p>
+			</div>
+		{/if}
 	{:then workspace}
 		<Opened {workspace} {salon}>{@render children()}</Opened>
 	{:catch error}

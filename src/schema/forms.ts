@@ -9,8 +9,8 @@ export const newClientForm = z.object({
 	name: z
 		.string()
 		.check(
-			z.trim(),
-			z.minLength(1, 'A name is needed, any name you will know again.'),
+			// Trimmed when it is sent: a form that trims what is being typed takes the space out of a name.
+			z.refine((name) => name.trim() !== '', 'A name is needed, any name you will know again.'),
 			z.maxLength(120)
 		)
 });
@@ -29,7 +29,10 @@ export const shadeForm = z.pick(shelfShade, { code: true, level: true, tone: tru
 
 /** A sign of a line's key, and what it means in the letters of the model. */
 export const keyForm = z.object({
-	sign: z.string().check(z.trim(), z.minLength(1), z.maxLength(12)),
+	sign: z.string().check(
+		z.refine((sign) => sign.trim() !== '', 'Something has to stand here.'),
+		z.maxLength(12)
+	),
 	meaning: shelfShade.shape.tone
 });
 

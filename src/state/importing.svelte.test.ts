@@ -1,8 +1,9 @@
-import { beforeEach, describe, expect, it } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { AnyDocument, Client } from '../schema/records';
 import { exportRecords } from '../store/exportFile';
 import { demoShelf } from '../model/demo/shelf';
 import { stamp } from '../model/identity';
+import type { SetAside } from '../store/readDocument';
 import { newClient } from '../model/commands/newVisit';
 import { NOW, openMemory } from '../testing/demoVisit';
 import { exporting } from './exporting.svelte';
@@ -14,11 +15,14 @@ const clientOf = (id: string, name = id): Client => ({
 	id
 });
 /** A file of some documents, as an export writes it. */
-async function fileOf(documents: readonly AnyDocument[]): Promise<File> {
+async function fileOf(
+	documents: readonly AnyDocument[],
+	aside: readonly SetAside[] = []
+): Promise<File> {
 	const walk = async function* () {
 		for (const document of documents) yield await Promise.resolve({ document, share: 1 });
 	};
-	const blob = await exportRecords({ walk, aside: [] }, NOW);
+	const blob = await exportRecords({ walk, aside }, NOW);
 	return new File([blob!], 'some.zelvant.json');
 }
 const many = Array.from({ length: 2300 }, (_, i) => clientOf(`c${i}`));
@@ -71,6 +75,13 @@ describe('a file that is taken in', () => {
 		await importing.read(file, workspace);
 		expect(importing.preview!.same).toBe(done!.cameIn);
 		expect(importing.preview!.added).toHaveLength(many.length - done!.cameIn!);
+	});
+	it('says how many that could not be read could not be kept beside the records either', async () => {
+		const workspace = await openMemory([demoShelf(NOW)]);
+		const aside = [{ key: 'client:x', reason: 'does not fit', value: { name: 7 } }];
+		await importing.read(await fileOf([clientOf('a')], aside), workspace);
+		vi.spyOn(workspace, 'putAside').mockRejectedValueOnce(new Error('full'));
+		expect(await importing.accept(workspace, ALL)).toMatchObject({ added: 1, notAside: 1 });
 	});
 	it('stopped while a small one comes in, takes nothing of it and says so', async () => {
 		const workspace = await openMemory([demoShelf(NOW)]);

@@ -31,6 +31,8 @@ export interface ImportDone {
 	/** Nothing where it came to its end, else how many came in before it did not. */
 	readonly cameIn: number | undefined;
 	readonly trouble: string | undefined;
+	/** How many that could not be read could not be kept beside the records either. */
+	readonly notAside?: number;
 }
 
 /** The file that is being read, waits to be taken in, or comes in: also while another page is looked at. */
@@ -96,13 +98,12 @@ class Importing {
 		const parts = wantedOf(file, new Set(keys), following);
 		const done = { added: added.length, changed: changed.length };
 		let cameIn = 0;
-		/** Whoever asks for the next part has stored the one before. */
-		async function* counted() {
-			for await (const part of parts) {
-				yield part;
-				cameIn += part.length;
-			}
-		}
+		/** What could not be read is kept beside the records; where even that is refused, somebody has to know. */
+		const setAside = () =>
+			workspace.putAside(preview.aside).then(
+				() => 0,
+				() => preview.aside.length
+			);
 		try {
 			if (keys.length <= MOST_AS_ONE) {
 				const documents: AnyDocument[] = [];
@@ -114,16 +115,16 @@ class Importing {
 				const step = workspace.transact('import', (draft) => {
 					for (const document of documents) draft.put(document);
 				});
-				await workspace.putAside(preview.aside).catch(() => undefined);
+				const notAside = await setAside();
 				await workspace.flush();
-				return { ...done, step, cameIn: undefined, trouble: undefined };
+				return { ...done, step, cameIn: undefined, trouble: undefined, notAside };
 			}
-			await workspace.bringIn(counted());
+			await workspace.bringIn(parts, (count) => (cameIn += count));
 			if (following.signal.aborted) {
 				return { ...done, step: undefined, cameIn, trouble: 'Stopped' };
 			}
-			await workspace.putAside(preview.aside).catch(() => undefined);
-			return { ...done, step: undefined, cameIn: undefined, trouble: undefined };
+			const notAside = await setAside();
+			return { ...done, step: undefined, cameIn: undefined, trouble: undefined, notAside };
 		} catch (error) {
 			const trouble = error instanceof Error ? error.message : String(error);
 			return { ...done, step: undefined, cameIn, trouble };

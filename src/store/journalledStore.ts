@@ -93,6 +93,14 @@ export class JournalledStore {
 		return this.#left.has(key) ? Promise.resolve(this.#left.get(key)) : this.#storeOf(key).get(key);
 	}
 
+	/** Whether a batch stands in the journal: then all of it is there, or comes with the next write. */
+	async isJournalled(id: string): Promise<boolean> {
+		return this.#entry().then(
+			(entry) => entry.id === id,
+			() => false
+		);
+	}
+
 	/** Keys of all documents, in their order. */
 	async keys(): Promise<string[]> {
 		return this.#reading(this.documents, (key) => !isIndexKey(key)).keys();

@@ -24,8 +24,15 @@ interface PictureNote {
 /**
  * Notes what is not stored yet, and has it stored: where the page lives on, as one that is only hidden does,
  * the notes go with that. A full or forbidden localStorage only costs the note.
+ * @returns whether all of it is noted: otherwise whoever closes the page loses it
  */
-export function leaveNotes(workspace: Workspace, salon: string, storage: Storage): void {
+export function leaveNotes(
+	workspace: Workspace,
+	salon: string,
+	storage: Storage | undefined
+): boolean {
+	if (!storage) return workspace.unsaved.length === 0;
+	let whole = true;
 	const keys: string[] = [];
 	for (const { key, states } of workspace.unsaved) {
 		const isPicture = key.startsWith('picture:');
@@ -39,10 +46,12 @@ export function leaveNotes(workspace: Workspace, salon: string, storage: Storage
 			storage.setItem(prefixOf(salon) + key, JSON.stringify(note));
 			keys.push(prefixOf(salon) + key);
 		} catch {
+			whole = false;
 			break;
 		}
 	}
 	clearWhenStored(workspace, keys, storage);
+	return whole;
 }
 
 function clearWhenStored(workspace: Workspace, keys: readonly string[], storage: Storage): void {

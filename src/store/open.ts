@@ -2,6 +2,7 @@ import { keyOf } from '../model/identity';
 import type { Moment } from '../model/time';
 import type { AnyDocument } from '../schema/records';
 import { plainShelf } from '../model/demo/shelf';
+import { textStorage, windowWord } from './browserStorage';
 import { exclusivelyBy, JournalledStore } from './journalledStore';
 import { browserStore, memoryStore, type KeyValueStore } from './keyValue';
 import { takeNotes } from './notes';
@@ -20,9 +21,9 @@ const SALON_KEY = 'zelvant.salon';
 
 /** What this window was last opened on; a salon's own records when nobody chose. Each window has its own. */
 export const chosenSalon = (): Salon =>
-	sessionStorage.getItem(SALON_KEY) === 'demo' ? 'demo' : 'own';
+	windowWord.get(SALON_KEY) === 'demo' ? 'demo' : 'own';
 
-export const chooseSalon = (salon: Salon): void => sessionStorage.setItem(SALON_KEY, salon);
+export const chooseSalon = (salon: Salon): void => windowWord.set(SALON_KEY, salon);
 
 /** Whether this browser has what records need; nothing when it has. */
 export const browserIsTooOld = (): boolean =>
@@ -49,7 +50,8 @@ export async function openWorkspace(
 	);
 	const workspace = new Workspace(store, {
 		now: clock.now,
-		channel: new BroadcastChannel(database),
+		// One window alone needs none; of two without it the one that opens later sees what the other wrote.
+		channel: 'BroadcastChannel' in globalThis ? new BroadcastChannel(database) : undefined,
 		askToKeep: async () => {
 			const storage = navigator.storage as StorageManager | undefined;
 			return (await storage?.persist()) ?? false;
@@ -61,7 +63,8 @@ export async function openWorkspace(
 		const storage = navigator.storage as StorageManager | undefined;
 		workspace.kept = await storage?.persisted().catch(() => false);
 	}
-	await takeNotes(workspace, salon, localStorage);
+	const notes = textStorage();
+	if (notes) await takeNotes(workspace, salon, notes);
 	await begin(workspace, salon, clock.moment());
 	return workspace;
 }

@@ -255,23 +255,31 @@ export class Workspace {
 	/**
 	 * Brings many documents in, part by part, without holding them: each part is stored whole before the next is
 	 * asked for, and nothing of it can be taken back. Where it ends halfway, what came in stays.
-	 * @returns how many came in
+	 * @param oncame told how many of a part came in: also of one whose writing was begun and refused halfway, which is
+	 * finished by whoever opens or writes next
 	 * @throws when a part is refused, once the records are in order again
 	 */
-	async bringIn(parts: AsyncIterable<readonly AnyDocument[]>): Promise<number> {
+	async bringIn(
+		parts: AsyncIterable<readonly AnyDocument[]>,
+		oncame: (count: number) => void = () => undefined
+	): Promise<void> {
 		await this.flush();
 		const days = new Set<string>();
 		const fresh = new Map<string, LedgerLeaf>();
-		let count = 0;
 		let missed = false;
 		try {
 			for await (const part of parts) {
-				const { sequence, batch } = await this.#store.commit(newId(), () =>
+				const id = newId();
+				const written = this.#store.commit(id, () =>
 					Promise.resolve({
 						put: part.map((document) => ({ key: keyOf(document), value: document })),
 						remove: []
 					})
 				);
+				const { sequence, batch } = await written.catch(async (error: unknown) => {
+					if (await this.#store.isJournalled(id)) oncame(part.length);
+					throw error;
+				});
 				missed ||= sequence !== this.#sequence + 1;
 				this.#sequence = sequence;
 				for (const document of part) {
@@ -283,13 +291,12 @@ export class Workspace {
 					}
 					this.#heard(keyOf(document), document);
 				}
-				count += part.length;
+				oncame(part.length);
 				this.#options.channel?.postMessage({ sequence, batch } satisfies Broadcast);
 			}
 		} finally {
 			await (missed ? this.#catchUp() : this.#putInOrder(days, fresh));
 		}
-		return count;
 	}
 	/** Writes the index of what was brought in. Where somebody else wrote meanwhile, the next one who opens makes it. */
 	#putInOrder(days: ReadonlySet<string>, fresh: ReadonlyMap<string, LedgerLeaf>): Promise<void> {

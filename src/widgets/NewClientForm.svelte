@@ -4,7 +4,7 @@
 	import type { Client } from '../schema/records';
 	import { useRecords } from '../state/records';
 	import Button from '../ui/Button.svelte';
-	import { sentForm } from '../ui/form.svelte';
+	import { sentForm } from '../state/sentForm.svelte';
 	import TextField from '../ui/TextField.svelte';
 
 	interface Props {
@@ -18,9 +18,11 @@
 	const { workspace } = useRecords();
 	const { form, errors, enhance } = sentForm({
 		name: 'new client',
+		title: 'a new client',
+		path: '/clients',
 		schema: newClientForm,
 		initial: { name: '' },
-		send: ({ name }) => onnew(name)
+		send: ({ name }) => onnew(name.trim())
 	});
 	const known = $derived(
 		$form.name.trim() === ''

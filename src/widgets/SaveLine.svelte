@@ -1,8 +1,30 @@
 <script lang="ts">
+	import { starting } from '../state/starting.svelte';
 	import { useRecords } from '../state/records';
+	import { waitingForms, type WaitingForm } from '../state/waitingForms.svelte';
+	import { typing } from '../ui/typing.svelte';
 
 	const records = useRecords();
-	const WORDS = { saved: 'saved', saving: 'saving', failed: 'not saved' } as const;
+	/** What stands in a field and is not taken yet is not saved either. */
+	const status = $derived(
+		typing.fields > 0 && records.workspace.saveState.status === 'saved'
+			? 'typed'
+			: records.workspace.saveState.status
+	);
+	/** A new client is entered over any page. */
+	const goOn =
+		({ name }: WaitingForm) =>
+		(event: MouseEvent) => {
+			if (name !== 'new client') return;
+			event.preventDefault();
+			starting.open = true;
+		};
+	const WORDS = {
+		saved: 'saved',
+		saving: 'saving',
+		failed: 'not saved',
+		typed: 'not saved yet'
+	} as const;
 </script>
 
 <!-- Whether what was entered is kept: on every page, at every size. -->
@@ -13,5 +35,10 @@
 	]}
 	role="status"
 >
-	{records.salon === 'demo' ? 'Demo · ' : ''}{WORDS[records.workspace.saveState.status]}
+	{records.salon === 'demo' ? 'Demo · ' : ''}{WORDS[status]}
 </p>
+{#each waitingForms.list as form (form.name)}
+	<a class="block text-13 font-semibold text-inherit" href={form.path} onclick={goOn(form)}
+		>Not sent: {form.title}</a
+	>
+{/each}

@@ -12,7 +12,7 @@
 	import Button from '../../ui/Button.svelte';
 	import Choices from '../../ui/Choices.svelte';
 	import FieldNotes from '../../ui/FieldNotes.svelte';
-	import { sentForm } from '../../ui/form.svelte';
+	import { sentForm } from '../../state/sentForm.svelte';
 	import { say } from '../../ui/say.svelte';
 	import Working from '../../ui/Working.svelte';
 	import ImportPreviewList from './ImportPreviewList.svelte';
@@ -33,6 +33,10 @@
 
 	const { form, errors, enhance, reset } = sentForm({
 		name: 'import',
+		title: 'an import',
+		path: '/records',
+		// The file itself is in this window alone.
+		passing: true,
 		schema: importForm,
 		initial: { file: '', take: KINDS.map(({ value }) => value) },
 		send: ({ take }) => void accept(take)
@@ -68,7 +72,7 @@
 			.finally(() => window.removeEventListener('beforeunload', asked));
 		reset();
 		if (!done) return;
-		const { added, changed, step, cameIn, trouble } = done;
+		const { added, changed, step, cameIn, trouble, notAside = 0 } = done;
 		if (trouble !== undefined) {
 			say(
 				`${trouble}: ${cameIn ?? 0} of ${added + changed} came in, and stay. Import the file again for the rest.`
@@ -76,7 +80,11 @@
 			return;
 		}
 		// While it is not saved, the line at the top says so.
-		const words = `${added} added, ${changed} changed${workspace.saveState.status === 'failed' ? ', not saved yet' : ''}.`;
+		const lost =
+			notAside > 0
+				? ` ${notAside} that could not be read could not be set aside either: keep the file.`
+				: '';
+		const words = `${added} added, ${changed} changed${workspace.saveState.status === 'failed' ? ', not saved yet' : ''}.${lost}`;
 		if (step) say(words, () => workspace.undo(step));
 		else say(words);
 	}

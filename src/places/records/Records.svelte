@@ -6,10 +6,10 @@
 	import { say } from '../../ui/say.svelte';
 	import { DEMO_DID_NOT_COME } from '../../wording/words';
 	import { useRecords } from '../../state/records';
+	import { waitingForms } from '../../state/waitingForms.svelte';
 	import { chooseSalon, loadDemo, replaceAll } from '../../store/open';
 	import { plainShelf } from '../../model/demo/shelf';
 	import Button from '../../ui/Button.svelte';
-	import { forgetDrafts } from '../../ui/form.svelte';
 	import Choice from '../../ui/Choice.svelte';
 	import Switch from '../../ui/Switch.svelte';
 	import { downloadRecords } from '../../widgets/downloadRecords';
@@ -30,7 +30,11 @@
 	}
 	const reloadDemo = () =>
 		loadDemo(workspace, clock.moment()).then(
-			(step) => offerUndo(step, 'The demo is as it was.'),
+			(step) => {
+				// What was typed into the demo before is none of its affairs.
+				waitingForms.forgetAll();
+				return offerUndo(step, 'The demo is as it was.');
+			},
 			() => say(DEMO_DID_NOT_COME)
 		);
 	const clearDemo = async () =>
@@ -41,7 +45,6 @@
 	const save = () => downloadRecords(workspace, clock.moment(), 'zelvant');
 	function open(next: typeof salon) {
 		void workspace.flush().then(() => {
-			forgetDrafts();
 			chooseSalon(next);
 			location.assign('/');
 		});

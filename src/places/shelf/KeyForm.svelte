@@ -3,7 +3,7 @@
 	import { keyForm } from '../../schema/forms';
 	import type { ShelfLine } from '../../schema/records';
 	import Button from '../../ui/Button.svelte';
-	import { sentForm } from '../../ui/form.svelte';
+	import { sentForm } from '../../state/sentForm.svelte';
 	import IconButton from '../../ui/IconButton.svelte';
 	import Select from '../../ui/Select.svelte';
 	import TextField from '../../ui/TextField.svelte';
@@ -20,9 +20,11 @@
 	// A form stands for one line as long as it is open.
 	const { form, errors, enhance } = sentForm({
 		name: `key ${line.id}`,
+		title: `a sign for the key of ${line.name}`,
+		path: `/shelf`,
 		schema: keyForm,
 		initial: { sign: '', meaning: 'N' },
-		send: ({ sign, meaning }) => onchange((draft) => (draft.key[sign] = meaning))
+		send: ({ sign, meaning }) => onchange((draft) => (draft.key[sign.trim()] = meaning))
 	});
 	const meanings = $derived(toneOptions(line.vehicle));
 	const takeOff = (sign: string) =>

@@ -3,11 +3,13 @@
 	import { lineForm } from '../../schema/forms';
 	import type { ShelfLine } from '../../schema/records';
 	import Button from '../../ui/Button.svelte';
-	import { sentForm } from '../../ui/form.svelte';
+	import { askedForm } from '../../state/sentForm.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
 	import Select from '../../ui/Select.svelte';
 	import TextField from '../../ui/TextField.svelte';
 	import { VEHICLE_NAMES } from '../../wording/words';
+	import FormClashes from '../../widgets/FormClashes.svelte';
+	import { fieldWords } from '../../wording/forms';
 
 	type Line = Pick<ShelfLine, 'name' | 'vehicle' | 'ratio' | 'minutes' | 'developerVolume'>;
 	interface Props {
@@ -21,12 +23,16 @@
 	// A form stands for one line as long as it is open.
 	const { name, vehicle, ratio, minutes, developerVolume } = line ?? NEW;
 	// svelte-ignore state_referenced_locally
-	const { form, errors, enhance } = sentForm({
+	const asked = askedForm({
 		name: `line ${line?.id ?? ''}`,
+		title: line ? `the line ${line.name}` : 'a line of colour',
+		path: '/shelf',
 		schema: lineForm,
 		initial: { name, vehicle, ratio, minutes, developerVolume },
+		current: line && (() => lineForm.parse(line)),
 		send: (sent) => onsend(sent)
 	});
+	const { form, errors, enhance } = asked.form;
 	const kinds = Object.entries(VEHICLE_NAMES).map(([value, label]) => ({
 		value: value as ShelfLine['vehicle'],
 		label
@@ -39,6 +45,9 @@
 	use:enhance
 	class="grid grid-cols-2 items-start gap-x-6 gap-y-3 max-tablet:grid-cols-1"
 >
+	<div class="col-span-full">
+		<FormClashes clashes={asked.clashes} nameOf={fieldWords} ondecide={asked.decide} />
+	</div>
 	<div class="col-span-full">
 		<TextField
 			label="Name of the line"

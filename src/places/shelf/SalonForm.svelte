@@ -4,11 +4,13 @@
 	import type { Shelf } from '../../schema/records';
 	import { useRecords } from '../../state/records';
 	import Button from '../../ui/Button.svelte';
-	import { sentForm } from '../../ui/form.svelte';
+	import { askedForm } from '../../state/sentForm.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
 	import { say } from '../../ui/say.svelte';
 	import TextField from '../../ui/TextField.svelte';
 	import SalonWays from './SalonWays.svelte';
+	import FormClashes from '../../widgets/FormClashes.svelte';
+	import { fieldWords } from '../../wording/forms';
 
 	interface Props {
 		shelf: Shelf;
@@ -19,10 +21,13 @@
 	// The page lays the form anew where the shelf has changed.
 	const { id } = shelf;
 	// svelte-ignore state_referenced_locally
-	const { form, errors, enhance, tainted, isTainted, reset } = sentForm({
+	const asked = askedForm({
 		name: 'salon',
+		title: 'how this salon works',
+		path: '/shelf/salon',
 		schema: salonForm,
 		initial: salonForm.parse(shelf),
+		current: () => salonForm.parse(workspace.shelf ?? shelf),
 		send(ways) {
 			const step = workspace.transact('how this salon works', (draft) => {
 				Object.assign(draft.shelf(id), ways);
@@ -30,6 +35,7 @@
 			say('Kept. Every visit that is open follows it.', () => workspace.undo(step));
 		}
 	});
+	const { form, errors, enhance, tainted, isTainted, reset } = asked.form;
 	const change = (recipe: (draft: SalonSettings) => unknown) =>
 		form.update((draft) => {
 			recipe(draft);
@@ -48,6 +54,9 @@
 </script>
 
 <form method="post" novalidate use:enhance>
+	<div class="col-span-full">
+		<FormClashes clashes={asked.clashes} nameOf={fieldWords} ondecide={asked.decide} />
+	</div>
 	<SalonWays shelf={{ ...shelf, ...$form }} onchange={change} />
 	<h2 class="mt-6 mb-1 text-18">Prices</h2>
 	<div class="grid grid-cols-[repeat(auto-fill,minmax(180px,1fr))] items-start gap-x-6 gap-y-3">

@@ -5,7 +5,7 @@
 	import { shadeForm } from '../../schema/forms';
 	import type { ShelfLine } from '../../schema/records';
 	import Button from '../../ui/Button.svelte';
-	import { sentForm } from '../../ui/form.svelte';
+	import { sentForm } from '../../state/sentForm.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
 	import Select from '../../ui/Select.svelte';
 	import TextField from '../../ui/TextField.svelte';
@@ -20,6 +20,8 @@
 	// A form stands for one line as long as it is open.
 	const { form, errors, enhance } = sentForm({
 		name: `shade ${line.id}`,
+		title: `a shade of ${line.name}`,
+		path: `/shelf`,
 		schema: shadeForm,
 		initial: { code: '', level: 8, tone: 'N' },
 		send: ({ code, level, tone }) => {

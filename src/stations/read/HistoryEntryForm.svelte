@@ -7,11 +7,13 @@
 	import { useVisit } from '../../state/visitContext';
 	import Button from '../../ui/Button.svelte';
 	import DateField from '../../ui/DateField.svelte';
-	import { sentForm } from '../../ui/form.svelte';
+	import { askedForm } from '../../state/sentForm.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
 	import Select from '../../ui/Select.svelte';
 	import { KIND_OPTIONS, ONTO_OPTIONS } from '../../wording/history';
 	import { VEHICLE_NAMES } from '../../wording/words';
+	import FormClashes from '../../widgets/FormClashes.svelte';
+	import { fieldWords } from '../../wording/forms';
 
 	interface Props {
 		/** The entry that is changed; left out, something is told for the first time. */
@@ -28,12 +30,18 @@
 	const NEW = 'told-now';
 	// svelte-ignore state_referenced_locally
 	// A form stands for one entry as long as it is open.
-	const { form, errors, enhance } = sentForm({
+	const facts = () => historyFacts(session.head.reading, session.visit.date, entry);
+	// svelte-ignore state_referenced_locally
+	const asked = askedForm({
 		name: `history ${session.id} ${entry?.id ?? NEW}`,
+		title: 'what was done to hair',
+		path: `/visit/${session.id}/read`,
 		schema: historyForm,
-		initial: historyFacts(session.head.reading, session.visit.date, entry),
+		initial: facts(),
+		current: entry && facts,
 		send: (facts) => onsend(entryOf(facts, entry?.id))
 	});
+	const { form, errors, enhance } = asked.form;
 	$effect(() => ondraft(entryOf($form, entry?.id ?? NEW)));
 
 	const VEHICLES = ALL_VEHICLES.map((value) => ({ value, label: VEHICLE_NAMES[value] }));
@@ -52,6 +60,9 @@
 	aria-label={entry ? 'Change what was done' : 'Tell what was done'}
 	class="grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] items-start gap-x-5 gap-y-3 border-l-3 border-ink py-1 pb-3 pl-4"
 >
+	<div class="col-span-full">
+		<FormClashes clashes={asked.clashes} nameOf={fieldWords} ondecide={asked.decide} />
+	</div>
 	{#if !entry}
 		<Select
 			label="What was done"

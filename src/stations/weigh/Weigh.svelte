@@ -176,6 +176,7 @@
 						max={scale.most}
 						step={0.1}
 						unit="g"
+						atEnd
 						onchange={(grams) => mixing?.takeAmount(grams)}
 					/>
 				{/if}

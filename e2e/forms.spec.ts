@@ -1,0 +1,116 @@
+import type { Page } from '@playwright/test';
+import { openDemo, saved, station } from './helpers';
+import { expect, test } from './shared';
+
+const main = (page: Page) => page.getByRole('main');
+
+test('a number that stands in a field is kept, and nothing says saved before', async ({ page }) => {
+	await openDemo(page, '/visit/hesper-oake-today/read');
+	const length = main(page).getByLabel('Length', { exact: true });
+	await length.click();
+	await length.press('ControlOrMeta+a');
+	await length.pressSequentially('3');
+	await expect(page.getByText(/not saved yet$/)).toBeVisible();
+	await length.pressSequentially('7');
+	// Nobody leaves the field: it is taken all the same.
+	await saved(page);
+	await page.reload();
+	await expect(length).toHaveValue('37');
+	// Half a number is none, and the page does not say that it is kept.
+	await length.click();
+	await length.press('End');
+	await length.pressSequentially(',');
+	await expect(page.getByText(/not saved yet$/)).toBeVisible();
+	await length.pressSequentially('5');
+	await station(page, 'Aim');
+	await saved(page);
+	await station(page, 'Read');
+	await expect(length).toHaveValue('37.5');
+});
+
+test('a form that waits to be sent is told on every page, outlives its window and is offered again', async ({
+	page,
+	context
+}) => {
+	await openDemo(page, '/shelf/salon');
+	const name = main(page).getByLabel('Lightener’s name');
+	await name.fill('Saltmarsh white');
+	const told = page.getByRole('link', { name: 'Not sent: how this salon works' });
+	await expect(told.first()).toBeVisible();
+	await page.goto('/visit/hesper-oake-today/lift');
+	await expect(told.first()).toBeVisible();
+	// The tab is closed; another one knows it.
+	await page.close();
+	const next = await context.newPage();
+	await next.goto('/demo?to=/clients');
+	await next.waitForURL('/clients');
+	await next.getByRole('link', { name: 'Not sent: how this salon works' }).first().click();
+	await expect(next.getByLabel('Lightener’s name')).toHaveValue('Saltmarsh white');
+	await next.getByRole('button', { name: 'Keep it so' }).click();
+	await expect(next.getByRole('link', { name: /^Not sent/ })).toHaveCount(0);
+	await next.reload();
+	await expect(next.getByLabel('Lightener’s name')).toHaveValue('Saltmarsh white');
+	await next.close();
+});
+
+test('who keeps a form keeps what was touched, and is asked where that was changed elsewhere', async ({
+	page,
+	context
+}) => {
+	await openDemo(page, '/shelf/salon');
+	const other = await context.newPage();
+	await other.goto('/demo?to=/shelf/salon');
+	await other.waitForURL('/shelf/salon');
+	const scalp = (at: Page) => main(at).getByLabel('Lightener on the scalp', { exact: true });
+	const name = (at: Page) => main(at).getByLabel('Lightener’s name');
+	const keep = (at: Page) => at.getByRole('button', { name: 'Keep it so' });
+	const set = async (at: Page, value: string) => {
+		await scalp(at).fill(value);
+		await scalp(at).press('Tab');
+	};
+	// One types a name; the other lowers the ceiling and keeps it.
+	await name(page).fill('Saltmarsh white');
+	await set(other, '10');
+	await keep(other).click();
+	await expect(scalp(page)).toHaveValue('10');
+	await expect(name(page)).toHaveValue('Saltmarsh white');
+	await keep(page).click();
+	await saved(page);
+	await other.reload();
+	await expect(scalp(other)).toHaveValue('10');
+	await expect(name(other)).toHaveValue('Saltmarsh white');
+	// Both change the same: the one who comes second is asked, and nothing is sent before.
+	await set(page, '15');
+	await set(other, '7.5');
+	await keep(other).click();
+	const asked = page.getByRole('alert', { name: 'Changed elsewhere' });
+	await expect(asked).toContainText('Lightener on the scalp');
+	await expect(scalp(page)).toHaveValue('15');
+	await keep(page).click();
+	await expect(asked).toBeVisible();
+	await expect(page.getByRole('link', { name: /^Not sent/ }).first()).toBeVisible();
+	await asked.getByRole('button', { name: '7.5, as there' }).click();
+	await expect(scalp(page)).toHaveValue('7.5');
+	// It is as it is kept: nothing is left to send.
+	await expect(keep(page)).toBeDisabled();
+	await expect(page.getByRole('link', { name: /^Not sent/ })).toHaveCount(0);
+	await other.reload();
+	await expect(scalp(other)).toHaveValue('7.5');
+	await other.close();
+});
+
+test('a new client’s name is typed at once: no key of it presses a button', async ({ page }) => {
+	await openDemo(page);
+	await page.route(/NewClientForm|chunks/, async (route) => {
+		await new Promise((resolve) => setTimeout(resolve, 300));
+		await route.continue();
+	});
+	await page.getByRole('button', { name: 'New visit' }).first().click();
+	const sheet = page.getByRole('dialog', { name: 'Who sits down?' });
+	await expect(sheet).toBeVisible();
+	await page.keyboard.press('Space');
+	await expect(sheet).toBeVisible();
+	await expect(sheet.getByLabel('Name')).toBeFocused();
+	await page.keyboard.type('Mara Lind');
+	await expect(sheet.getByLabel('Name')).toHaveValue(/Mara Lind/);
+});

@@ -1,0 +1,98 @@
+import { textStorage } from '../store/browserStorage';
+import { chosenSalon } from '../store/open';
+import { newId } from '../model/identity';
+
+/** A form that was filled in and not sent yet. */
+export interface WaitingForm {
+	/** What the form goes by. */
+	readonly name: string;
+	/** What a person calls it: “a line of colour”. */
+	readonly title: string;
+	/** The page on which it is gone on with. */
+	readonly path: string;
+	/** What stood in it when somebody began to type, and what stands in it now. */
+	readonly base: unknown;
+	readonly value: unknown;
+}
+
+const PREFIX = 'zelvant.form.';
+/** A lock that a window holds for as long as it is open: what a closed one left is anybody's. */
+const LOCK = 'zelvant.window.';
+
+/**
+ * Forms of this salon that wait to be sent. They outlive a closed sheet, another page, a reload and a closed tab,
+ * and every page says that they wait; what is typed in a window that is open is that window's alone. Where the browser
+ * keeps nothing, they are held as long as the window is open.
+ */
+class WaitingForms {
+	readonly #window = newId();
+	/** Of this window, and those that closed ones left. */
+	#own: readonly WaitingForm[] = $state.raw([]);
+	#left: readonly (WaitingForm & { readonly key: string })[] = $state.raw([]);
+
+	get #prefix(): string {
+		return `${PREFIX}${chosenSalon()}.`;
+	}
+	#keyOf = (name: string) => `${this.#prefix}${this.#window}.${name}`;
+
+	/** Looks for what closed windows left; asked before a page is shown. */
+	async look(): Promise<void> {
+		const kept = textStorage();
+		if (!kept) return;
+		// Not there on pages over plain http, whatever the types say.
+		const locks = navigator.locks as LockManager | undefined;
+		if (locks && !this.#holds) {
+			this.#holds = true;
+			void locks.request(LOCK + this.#window, () => new Promise(() => undefined));
+		}
+		const held = (await locks?.query().catch(() => undefined))?.held ?? [];
+		const open = new Set(held.map(({ name = '' }) => name.slice(LOCK.length)));
+		this.#left = Object.keys(kept).flatMap((key) => {
+			if (!key.startsWith(this.#prefix)) return [];
+			const window = key.slice(this.#prefix.length).split('.')[0]!;
+			if (window === this.#window || open.has(window)) return [];
+			try {
+				return [{ ...(JSON.parse(kept.getItem(key) ?? '') as WaitingForm), key }];
+			} catch {
+				return [];
+			}
+		});
+	}
+	#holds = false;
+
+	get list(): readonly WaitingForm[] {
+		const own = new Set(this.#own.map(({ name }) => name));
+		return [...this.#own, ...this.#left.filter(({ name }) => !own.has(name))];
+	}
+	of(name: string): WaitingForm | undefined {
+		return this.list.find((form) => form.name === name);
+	}
+	put(form: WaitingForm): void {
+		this.#own = [...this.#own.filter(({ name }) => name !== form.name), form];
+		try {
+			textStorage()?.setItem(this.#keyOf(form.name), JSON.stringify(form));
+		} catch {
+			// Full: it is held as long as the window is open.
+		}
+		// Taken over from a window that is closed.
+		this.#forgetLeft(form.name);
+	}
+	/** It was sent, or is as it was. */
+	drop(name: string): void {
+		if (!this.of(name)) return;
+		this.#own = this.#own.filter((form) => form.name !== name);
+		textStorage()?.removeItem(this.#keyOf(name));
+		this.#forgetLeft(name);
+	}
+	#forgetLeft(name: string): void {
+		for (const { key } of this.#left.filter((one) => one.name === name))
+			textStorage()?.removeItem(key);
+		if (this.#left.some((one) => one.name === name))
+			this.#left = this.#left.filter((one) => one.name !== name);
+	}
+	/** The demo is made anew: what was typed into the one before is none of its affairs. */
+	forgetAll(): void {
+		for (const { name } of this.list) this.drop(name);
+	}
+}
+export const waitingForms = new WaitingForms();
