@@ -160,7 +160,7 @@ test('a colour reader is connected, calibrated, put on three times; lost, it kee
 	await page.getByRole('button', { name: 'Reading 3 of 3' }).click();
 	await expect(page.getByText('median of three')).toBeVisible();
 	await accessible(page);
-	await page.getByRole('button', { name: 'Read this for the lengths' }).click();
+	await page.getByRole('button', { name: 'Read this for all untouched hair' }).click();
 	// The noise of this world makes every reading a little too dark.
 	await expect(answer(page)).toContainText(/^4\.[6-9]/);
 	await page.getByRole('button', { name: 'Undo' }).click();

@@ -126,3 +126,21 @@ export const importFile = (page: Page, text: string | Buffer, name = 'records.ze
 		mimeType: 'application/json',
 		buffer: Buffer.from(text)
 	});
+
+/** A visit of the demo as it is stored, as text. */
+export const recordOf = (page: Page, id: string): Promise<string> =>
+	page.evaluate(
+		(key) =>
+			new Promise<string>((resolve, reject) => {
+				const opening = indexedDB.open('zelvant-demo');
+				opening.onerror = () => reject(new Error('the demo does not open'));
+				opening.onsuccess = () => {
+					const asked = opening.result
+						.transaction('documents')
+						.objectStore('documents')
+						.get(key) as IDBRequest<unknown>;
+					asked.onsuccess = () => resolve(JSON.stringify(asked.result));
+				};
+			}),
+		`visit:${id}`
+	);

@@ -96,8 +96,13 @@ test('hair is read from a picture in three lights, corrected by a grey card', as
 		expect(Math.abs(level - 8)).toBeLessThan(0.3);
 	}
 	await accessible(page);
-	await page.getByRole('button', { name: 'Read this for the lengths' }).click();
+	await page.getByRole('button', { name: 'Read this for all untouched hair' }).click();
 	await expect(page.locator('.range')).toContainText(/lengths (7\.[789]|8(\.[123])?) /);
+	// Taken back, its words go with it.
+	const told = page.getByText(/^All untouched hair now stands/);
+	await expect(told).toBeVisible();
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(told).toHaveCount(0);
 	await page
 		.getByRole('button', { name: /^Remove hair/ })
 		.first()
@@ -165,17 +170,31 @@ test('a printed card is pointed at step by step, and tells the camera’s curve'
 	await accessible(opened);
 });
 
+test('what is no hair is refused, and what is too unsure is looked at and not taken', async ({
+	page
+}) => {
+	await read(page, 'Hesper Oake', 'From a picture');
+	await openPicture(page, await picture(page, withCard('#00c800'), { light: [1, 1, 1] }));
+	await point(page, 'hair', 0.7, 0.5);
+	await expect(page.getByText(/^That is no hair/)).toBeVisible();
+	await expect(result(page)).toHaveCount(0);
+	await openPicture(page, await picture(page, withCard('#60452e'), { light: [1, 1, 1] }));
+	await point(page, 'hair', 0.7, 0.5);
+	await expect(page.getByText(/^Too unsure to be taken/)).toBeVisible();
+	await expect(page.getByRole('button', { name: /^Read this for/ })).toHaveCount(0);
+});
+
 test('a small copy of a picture is kept only when the person says so', async ({ page }) => {
 	await read(page, 'Hesper Oake', 'From a picture');
 	await openPicture(page, await picture(page, withCard('#60452e'), { light: [1, 1, 1] }));
 	await point(page, 'grey card', 0.15, 0.5);
 	await point(page, 'hair', 0.7, 0.5);
-	await page.getByRole('button', { name: 'Read this for the lengths' }).click();
+	await page.getByRole('button', { name: 'Read this for all untouched hair' }).click();
 	const copy = page.getByRole('img', { name: 'The hair that was read' });
-	await expect(page.getByText(/^The lengths now stand/)).toBeVisible();
+	await expect(page.getByText(/^All untouched hair now stands/)).toBeVisible();
 	await expect(copy).toHaveCount(0);
 	await page.getByRole('checkbox', { name: 'Keep a small copy in the record' }).click();
-	await page.getByRole('button', { name: 'Read this for the lengths' }).click();
+	await page.getByRole('button', { name: 'Read this for all untouched hair' }).click();
 	await expect(copy).toBeVisible();
 	await page.reload();
 	await page.getByText('From a picture', { exact: true }).click();

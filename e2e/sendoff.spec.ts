@@ -61,7 +61,7 @@ test('when to come back is one answer: here, on the sheet, in a calendar and in 
 	expect(file).toMatch(/SUMMARY:Hesper Oake: patch test\\?, 48 hours before/);
 	await back.getByRole('link', { name: /code for the phone/ }).click();
 	const code = page.getByRole('img', { name: 'Code that holds the dates and the aftercare' });
-	await expect(code).toBeVisible();
+	await expect(code).toBeInViewport({ ratio: 1 });
 	await expect(page.getByText(days.split('\n').at(-1)!).first()).toBeVisible();
 	await expect(page.getByText('Two days before the first wash.')).toBeVisible();
 	await accessible(page);

@@ -2,15 +2,18 @@
 	import { SvelteMap } from 'svelte/reactivity';
 	import { useClock } from '../state/clock.svelte';
 	import { bell } from '../devices/bell';
+	import type { ClockWatch } from '../state/clockJump';
 	import { useRecords } from '../state/records';
 	import WhenRead from '../widgets/WhenRead.svelte';
 	import ChairCall from './ChairCall.svelte';
+	import ClockJump from './ClockJump.svelte';
 
 	interface Props {
 		/** Visits whose service runs. */
 		ids: readonly string[];
+		watch: ClockWatch;
 	}
-	let { ids }: Props = $props();
+	let { ids, watch }: Props = $props();
 	const { workspace } = useRecords();
 	const clock = useClock();
 	$effect(clock.run);
@@ -58,6 +61,7 @@
 
 <svelte:window onpointerdown={wake} onkeydown={wake} />
 
+<ClockJump {ids} {watch} />
 <div class="no-print flex flex-wrap" role="region" aria-label="What calls">
 	{#each ids as id, i (id)}
 		<WhenRead clientId={workspace.cards.get(id)?.clientId ?? ''}>

@@ -9,6 +9,8 @@
 	import { leaveNotes } from '../store/notes';
 	import { actOf } from '../ui/keys';
 	import { exporting } from '../state/exporting.svelte';
+	import { useClock } from '../state/clock.svelte';
+	import { ClockWatch } from '../state/clockJump';
 	import { finding } from '../state/finding.svelte';
 	import { starting } from '../state/starting.svelte';
 	import { waitingForms } from '../state/waitingForms.svelte';
@@ -33,6 +35,7 @@
 		return own?.join(' ') ?? 'usual';
 	});
 
+	const watch = new ClockWatch(useClock());
 	/** Visits whose service runs: they call on every page. */
 	const running = $derived(
 		[...workspace.cards.values()].filter((card) => card.isRunning).map(({ id }) => id)
@@ -74,7 +77,7 @@
 		</div>
 	{/if}
 	{#if running.length > 0}
-		{#await import('./Calls.svelte') then { default: Calls }}<Calls ids={running} />{/await}
+		{#await import('./Calls.svelte') then { default: Calls }}<Calls ids={running} {watch} />{/await}
 	{/if}
 </div>
 {#if workspace.clashes.length > 0}

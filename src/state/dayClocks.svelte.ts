@@ -1,7 +1,6 @@
 import { processCall, type ProcessCall } from '../core/work';
 import type { LiftPlan } from '../schema/records';
 import { clockOf, liesBy, type ProcessClock } from '../model/commands/clocks';
-import { elapsedSeconds, isSetBack, rebaseRun } from '../model/commands/run';
 import { dayProcesses, type DayProcess } from '../model/visit/processes';
 import type { Clock } from './clock.svelte';
 import { RunTimer } from './runTimer.svelte';
@@ -73,19 +72,6 @@ export class DayClocks {
 	of(of: string): DayClock | undefined {
 		return this.all.find((one) => one.of === of);
 	}
-
-	/** The clock on the wall was put back: what is stored follows, so that a reload counts right too. */
-	followWall = (): void => {
-		const { run } = this.#session.visit;
-		for (const clock of run.clocks ?? []) {
-			const seconds = this.seconds(clock.of);
-			if (clock.runningSince && isSetBack(elapsedSeconds(clock, this.#clock.shown), seconds)) {
-				this.#session.change('the clock was set', (draft) => {
-					rebaseRun(clockOf(draft.run, clock.of)!, this.#clock.now(), seconds);
-				});
-			}
-		}
-	};
 }
 
 /** Minutes until something asks; negative: it asks already. */

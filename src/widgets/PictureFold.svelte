@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { PictureReading } from '../core/picture';
+	import { isTakeable, type PictureReading } from '../core/picture';
 	import { labOfSwatch } from '../model/shelf/ring';
 	import { useRecords } from '../state/records';
 	import { kindsWords, UNREAD_PICTURE } from '../wording/picture';
@@ -19,6 +19,8 @@
 		action: string;
 		/** Whether a small copy may be kept, if the person says so. */
 		keepable?: boolean;
+		/** Whether what was taken last still stands; undone, its words go too. */
+		stands?: boolean;
 		/** What is read. */
 		of?: 'hair' | 'swatch';
 		/** Takes what was read; says what came of it. */
@@ -26,7 +28,7 @@
 		/** Takes it as two kinds of hair, where it shows two; says what came of it. */
 		onkinds?: (reading: PictureReading) => string;
 	}
-	let { action, keepable = false, of = 'hair', ontake, onkinds }: Props = $props();
+	let { action, keepable = false, stands = true, of = 'hair', ontake, onkinds }: Props = $props();
 	const { workspace } = useRecords();
 	const reader = openPictureReader((level) => labOfSwatch(workspace.shelf, level));
 	const reading = $derived(reader.reading);
@@ -111,17 +113,21 @@
 			<div class="flex min-h-30 flex-col gap-2 max-tablet:-order-1" role="status">
 				{#if reading}
 					<PictureResult {reading} />
-					{#if keepable}<Tick
+					{#if keepable && isTakeable(reading)}<Tick
 							label="Keep a small copy in the record"
 							checked={keep}
 							onchange={(value) => (keep = value)}
 						/>{/if}
-					{#if reading.kinds && onkinds}
+					{#if reading.kinds && onkinds && isTakeable(reading)}
 						<p><b>Two kinds of hair:</b> {kindsWords(reading.kinds)}.</p>
 						<Button onclick={() => (taken = onkinds(reading))}>Read it as two kinds</Button>
 					{/if}
-					<Button onclick={() => void take()}>{action}</Button>
-					<p class="text-14 text-ink-soft">{taken}</p>
+					{#if isTakeable(reading)}
+						<Button onclick={() => void take()}>{action}</Button>
+						<p class="text-14 text-ink-soft">{stands ? taken : ''}</p>
+					{:else}
+						<p class="font-semibold">Too unsure to be taken: look, and name it yourself.</p>
+					{/if}
 				{:else}
 					<p class="text-14 text-ink-soft">
 						{#if of === 'hair'}

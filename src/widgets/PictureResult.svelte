@@ -1,14 +1,14 @@
 <script lang="ts">
 	import { formatLevel } from '../core/hair';
-	import type { PictureReading } from '../core/picture';
+	import { bandOf, type PictureReading } from '../core/picture';
 	import { DOUBT_WORDS } from '../wording/picture';
 
 	interface Props {
 		reading: PictureReading;
 	}
 	let { reading }: Props = $props();
-	/** Half of the span that holds four of five. */
-	const HALF_BAND = 1.28;
+	/** Half of the span that holds four of five, of a standard deviation. */
+	const HALF_BAND = bandOf({ sd: 1 });
 </script>
 
 <p>

@@ -1,5 +1,6 @@
 import { formatLevel } from '../core/hair';
 import type { Doubt, Lamp, PictureProblem, Reference, TwoKinds } from '../core/picture';
+import type { Reading, ZoneName } from '../schema/records';
 import { formatShare } from './words';
 
 /** What each doubt means, and what to do about it. */
@@ -21,6 +22,7 @@ export const DOUBT_WORDS: Readonly<Record<Doubt, string>> = {
 /** Why a picture could not be read. */
 export const UNREAD_PICTURE: Readonly<Record<PictureProblem, string>> = {
 	noHair: 'Point at the hair first.',
+	notHair: 'That is no hair: no hair has such a colour. Point at hair, in white light.',
 	tooSmall: 'The patch is too small to read: point inside the hair, or take a larger picture.'
 };
 
@@ -60,3 +62,9 @@ export function markName(
 /** Two kinds of hair in a picture: “30 % at 9 among 5.5”. */
 export const kindsWords = ({ dark, light }: TwoKinds): string =>
 	`${formatShare(light.share)} at ${formatLevel(light.level)} among ${formatLevel(dark.level)}`;
+
+/** The hair that a reading of one zone sets: untouched hair has one level, and all of it takes it. */
+export function readFor({ zones }: Pick<Reading, 'zones'>, zone: ZoneName): string {
+	const untouched = Object.values(zones).filter(({ state }) => state === 'natural').length;
+	return zones[zone].state === 'natural' && untouched > 1 ? 'all untouched hair' : `the ${zone}`;
+}

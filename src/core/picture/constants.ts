@@ -22,6 +22,15 @@ export const PICTURE = {
 	unevenLevels: 0.7,
 	/** Known surfaces this far from where the scene puts them (natural log of light) contradict each other. */
 	misfit: 0.4,
+	/**
+	 * What is more colourful than this is no hair: copper comes to about 60, pastels under 45; hues from green over blue
+	 * to violet, which only dye gives, to about 55 (reasoned).
+	 */
+	mostChroma: 85,
+	mostCoolChroma: 60,
+	coolHues: [100, 345],
+	/** A band of level wider than this to either side is looked at and not taken, levels. */
+	mostBand: 1,
 	/** From this standard deviation on, levels, the hair lies too far from what is known in the picture. */
 	farSd: 0.45
 } as const;
@@ -75,7 +84,9 @@ export const LEFT = {
 	/** Log of the light's strength where nothing in the picture tells it. */
 	unknownLight: 0.6,
 	/** Log lightness of a swatch of the ring about its level. */
-	swatch: 0.06
+	swatch: 0.06,
+	/** Of the level, where one plain surface is all that is known: it says nothing of the camera’s curve. */
+	oneSurface: 0.25
 } as const;
 
 /**

@@ -1,4 +1,6 @@
 export {
+	bandOf,
+	isTakeable,
 	readPicture,
 	type Lamp,
 	type Doubt,

@@ -12,7 +12,7 @@ import {
 	type LampName,
 	type Scene
 } from '../../testing/camera';
-import { readPicture, SURFACES, type Lamp, type Reference } from '.';
+import { bandOf, isTakeable, readPicture, SURFACES, type Lamp, type Reference } from '.';
 
 type SurfaceKind = keyof typeof SURFACES;
 const lifted = (dose: number, from = 3) =>
@@ -133,6 +133,20 @@ describe('what stands beside the hair', () => {
 		expect(card.doubts).toContain('farFromReferences');
 		expect(ring).toMatchObject({ trust: 'good', doubts: [] });
 	});
+	it('one plain surface alone never claims a tenth of a level', () => {
+		for (const level of [1, 3, 5, 7]) {
+			const scene = DAYLIGHT_SCENE;
+			const card = read(natural(level), scene, [surface('greyCard', scene)]);
+			expect(bandOf(card)).toBeGreaterThan(0.3);
+		}
+	});
+	it('past one level to either side it is a guess that cannot be taken', () => {
+		expect(isTakeable({ sd: 0.77 })).toBe(true);
+		expect(isTakeable({ sd: 0.8 })).toBe(false);
+		const none = read(natural(3), bulb);
+		expect(isTakeable(none)).toBe(bandOf(none) <= 1);
+		if (!isTakeable(none)) expect(none.trust).toBe('poor');
+	});
 	it('a single swatch tells light and lamp, two tell the curve too', () => {
 		const hair = lifted(2);
 		const truth = levelOf(labOf(hair));
@@ -188,6 +202,20 @@ describe('what spoils a picture', () => {
 			references: [{ kind: 'greyCard', patch: patchOf(grey(1.4), DAYLIGHT_SCENE) }]
 		});
 		expect(burnt.ok && burnt.reading.doubts).toEqual(['referenceClipped', 'noReference']);
+	});
+	it('a colour that no hair has is refused, and every dyed one is read', () => {
+		const flat = (r: number, g: number, b: number) => ({
+			pixels: Uint8ClampedArray.from({ length: 4 * 400 }, (_, i) => [r, g, b, 255][i % 4]!)
+		});
+		expect(readPicture({ hair: [flat(0, 200, 0)] })).toEqual({ ok: false, problem: 'notHair' });
+		expect(readPicture({ hair: [flat(250, 20, 20)] })).toEqual({ ok: false, problem: 'notHair' });
+		// A violet and a blue as fashion tones come out, and a bright copper.
+		for (const dyed of [
+			[120, 80, 150],
+			[70, 110, 160],
+			[190, 90, 40]
+		] as const)
+			expect(readPicture({ hair: [flat(...dyed)] }).ok).toBe(true);
 	});
 	it('too little light, and wet shine', () => {
 		const night: Scene = { ...DAYLIGHT_SCENE, exposure: 0.06 };

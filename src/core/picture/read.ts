@@ -7,6 +7,7 @@ import {
 	type Undertone
 } from '../colour';
 import { labOfPigment, naturalPigment } from '../hair';
+import { normalQuantile } from '../numeric';
 import { HUE_BESIDE_SWATCHES, LAMPS, LEFT, PICTURE, SURFACES } from './constants';
 import { twoKindsOf, type TwoKinds } from './kinds';
 import { median, middleOf, middleOfHair, recordedOf, type Patch, type Recorded } from './patch';
@@ -65,8 +66,8 @@ export interface PictureReading {
 	readonly doubts: readonly Doubt[];
 }
 
-/** Why there is no reading: nothing was pointed at, or a patch of too few pixels. */
-export type PictureProblem = 'noHair' | 'tooSmall';
+/** Why there is no reading: nothing was pointed at, a patch of too few pixels, or a colour that no hair has. */
+export type PictureProblem = 'noHair' | 'tooSmall' | 'notHair';
 
 export type PictureAnswer =
 	| { readonly ok: true; readonly reading: PictureReading }
@@ -126,6 +127,30 @@ const RECKONED: ReadonlySet<Doubt> = new Set([
 	'farFromReferences'
 ]);
 
+/** Half of the span that holds four of five readings, levels. */
+export const bandOf = ({ sd }: Pick<PictureReading, 'sd'>): number => normalQuantile(0.9) * sd;
+
+/** Whether a reading is sure enough to be taken; otherwise it is only looked at. */
+export const isTakeable = (reading: Pick<PictureReading, 'sd'>): boolean =>
+	bandOf(reading) <= PICTURE.mostBand;
+
+function trustOf(
+	sd: number,
+	doubts: readonly Doubt[],
+	isCorrected: boolean
+): PictureReading['trust'] {
+	if (!isTakeable({ sd }) || !isCorrected || doubts.length > 1) return 'poor';
+	return doubts.length === 0 ? 'good' : 'fair';
+}
+
+/** Whether hair can have a colour at all, whatever lies in it. */
+function isHairColour({ a, b }: Lab): boolean {
+	const chroma = Math.hypot(a, b);
+	const hue = ((Math.atan2(b, a) * 180) / Math.PI + 360) % 360;
+	const [from, to] = PICTURE.coolHues;
+	return chroma <= (hue > from && hue < to ? PICTURE.mostCoolChroma : PICTURE.mostChroma);
+}
+
 const mean = (values: readonly number[]): number =>
 	values.reduce((sum, value) => sum + value, 0) / values.length;
 const meanLab = (labs: readonly Lab[]): Lab => ({
@@ -161,6 +186,7 @@ export function readPicture({
 	const beside = references.some(({ kind }, i) => kind === 'swatch' && asked[i]);
 	const turns = beside ? 0 : LAMPS[lamp].turns;
 	const lab = turned(meanLab(patches.map((patch) => patch.lab)), -turns);
+	if (!isHairColour(lab)) return { ok: false, problem: 'notHair' };
 	const level = levelOf(lab);
 	const levels = patches.map((patch) => levelOf(patch.lab));
 	const apart = Math.max(...levels) - Math.min(...levels);
@@ -179,23 +205,25 @@ export function readPicture({
 	if (patches.some(({ wet }) => wet)) doubts.push('wet');
 	if (apart > PICTURE.unevenLevels) doubts.push('uneven');
 	const others = doubts.filter((doubt) => !RECKONED.has(doubt));
+	const alone = known.length === 1 && !beside ? LEFT.oneSurface : 0;
+	const sd = Math.hypot(
+		LEFT.patch,
+		alone,
+		...offs,
+		beside ? 0 : LEFT.perCast * Math.log(scene.cast),
+		apart / 2,
+		0.15 * others.length
+	);
 	return {
 		ok: true,
 		reading: {
 			lab,
 			level,
-			sd: Math.hypot(
-				LEFT.patch,
-				...offs,
-				beside ? 0 : LEFT.perCast * Math.log(scene.cast),
-				apart / 2,
-				0.15 * others.length
-			),
+			sd,
 			hueSd: beside ? HUE_BESIDE_SWATCHES : LAMPS[lamp].sd,
 			undertone: undertoneOf(lab),
 			...(kinds ? { kinds } : {}),
-			trust:
-				doubts.length === 0 ? 'good' : known.length > 0 && doubts.length === 1 ? 'fair' : 'poor',
+			trust: trustOf(sd, doubts, known.length > 0),
 			doubts
 		}
 	};

@@ -50,6 +50,39 @@ export function rebaseRun(run: Timer, now: Date, shown: number): void {
 	run.runningSince = now.toISOString();
 }
 
+/** Which of two clocks is right where they disagree: the one on the wall, or one that nobody can set. */
+export type RightClock = 'wall' | 'steady';
+
+/**
+ * The clock on the wall jumped while something lay on a head, on its draft: every timer that runs counts from here as
+ * the clock says that is right, also after a reload.
+ * @param bySeconds how far the wall went ahead of what passed; negative: back
+ * @param counted by which of them the timers count so far
+ */
+export function afterJump(
+	{ run }: Pick<Visit, 'run'>,
+	now: Date,
+	bySeconds: number,
+	counted: RightClock,
+	right: RightClock
+): void {
+	if (counted === right) return;
+	const by = right === 'steady' ? -bySeconds : bySeconds;
+	for (const timer of [run, ...(run.clocks ?? [])]) {
+		if (!timer.runningSince) continue;
+		const since = (now.getTime() - new Date(timer.runningSince).getTime()) / 1000;
+		rebaseRun(timer, now, Math.max(0, timer.elapsedSeconds + since + by));
+	}
+}
+
+/** Somebody said which clock was right, on a draft: the record keeps by how much they disagreed. */
+export function noteJump(run: Visit['run'], now: Date, bySeconds: number, took: RightClock): void {
+	const byMinutes = Math.max(-1440, Math.min(1440, Math.round(bySeconds / 6) / 10));
+	run.clockJumps = [...(run.clockJumps ?? []), { at: now.toISOString(), byMinutes, took }].slice(
+		-20
+	);
+}
+
 /** The lightener is off: the timer is held, its minute written down, and Chair is done. */
 export function rinse(draft: Visit, now: Date, shown: number): void {
 	if (draft.run.runningSince) toggleRun(draft.run, now, shown);

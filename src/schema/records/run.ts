@@ -73,7 +73,16 @@ export const processClock = z.extend(timer, {
 	offAt: z.optional(when)
 });
 
+/** The clock of the device jumped while something lay on the hair, and somebody said which was right. */
+const clockJump = z.object({
+	at: when,
+	/** How far the clock on the wall went ahead of one that nobody can set; negative: back. */
+	byMinutes: z.number().check(z.minimum(-1440), z.maximum(1440)),
+	took: z.enum(['wall', 'steady'])
+});
+
 export const run = z.extend(timer, {
+	clockJumps: z.optional(z.array(clockJump).check(z.maxLength(20))),
 	rinsedAtMinute: z.optional(z.number().check(z.minimum(0), z.maximum(1440))),
 	notes: z.array(checkNote).check(z.maxLength(200)),
 	/** What was done to single sections, in the order in which it was tapped. */

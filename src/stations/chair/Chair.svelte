@@ -41,7 +41,6 @@
 	const awake = new Awake();
 	$effect(() => (running ? awake.hold() : undefined));
 	const time = new ServiceClock(session, clock);
-	$effect(() => time.followWall());
 	const run = $derived(session.visit.run);
 	const { running, seconds, minute, begun, blocked } = $derived(time);
 	const expected = $derived(expectedAt(session, minute));

@@ -1,5 +1,5 @@
 import { MAIN_STEP } from '../../model/visit/day';
-import { elapsedSeconds, isSetBack, rebaseRun, toggleRun } from '../../model/commands/run';
+import { toggleRun } from '../../model/commands/run';
 import type { Clock } from '../../state/clock.svelte';
 import { RunTimer } from '../../state/runTimer.svelte';
 import type { VisitState } from '../../state/visitState.svelte';
@@ -36,13 +36,5 @@ export class ServiceClock {
 			this.#session.begin(draft);
 			toggleRun(draft.run, this.#clock.now(), this.seconds);
 		});
-	}
-	/** The clock on the wall was put back: what is stored follows, so that a reload counts right too. */
-	followWall(): void {
-		if (!this.running || !isSetBack(elapsedSeconds(this.#run, this.#clock.shown), this.seconds))
-			return;
-		this.#session.change('the clock was set', (draft) =>
-			rebaseRun(draft.run, this.#clock.now(), this.seconds)
-		);
 	}
 }

@@ -11,7 +11,7 @@
 	import StoredPicture from '../../widgets/StoredPicture.svelte';
 	import PictureFold from '../../widgets/PictureFold.svelte';
 	import { readOldLights, takeLevel } from '../../model/commands/reading';
-	import { kindsWords } from '../../wording/picture';
+	import { kindsWords, readFor } from '../../wording/picture';
 
 	interface Props {
 		zone: ZoneName;
@@ -21,6 +21,12 @@
 	const { workspace } = useRecords();
 	const clock = useClock();
 	const kept = $derived(workspace.pictures.get(session.visit.reading.picture ?? ''));
+	/** What was taken last, for as long as it is so. */
+	let took = $state.raw<{ readonly zone: ZoneName; readonly level: number }>();
+	const stands = $derived(
+		took !== undefined &&
+			Math.abs(session.view.reading.zones[took.zone].presentLevel - took.level) < 0.01
+	);
 	/** The same with its old light pieces told apart, where the picture shows two kinds of hair. */
 	function takeKinds({ kinds }: PictureReading): string {
 		if (!kinds) return '';
@@ -29,6 +35,7 @@
 			takeLevel(draft, zone, dark.level, undertoneOf(dark.lab).name);
 			readOldLights(draft.zones[zone], light);
 		});
+		took = { zone, level: session.view.reading.zones[zone].presentLevel };
 		return `The ${zone} now: ${kindsWords(kinds)}.`;
 	}
 	function take({ level, undertone }: PictureReading, copy: Blob | undefined): string {
@@ -40,7 +47,9 @@
 			workspace.transact('kept a picture', (draft) =>
 				keepPicture(draft, session.id, copy, clock.now())
 			);
-		return `The ${zone} now stand${zone === 'root' ? 's' : ''} at ${formatLevel(at)}.`;
+		took = { zone, level: at };
+		const of = readFor(session.view.reading, zone);
+		return `${of.charAt(0).toUpperCase()}${of.slice(1)} now stand${/^the (lengths|ends)$/.test(of) ? '' : 's'} at ${formatLevel(at)}.`;
 	}
 </script>
 
@@ -54,4 +63,10 @@
 		>
 	</div>
 {/if}
-<PictureFold action="Read this for the {zone}" keepable ontake={take} onkinds={takeKinds} />
+<PictureFold
+	action="Read this for {readFor(session.view.reading, zone)}"
+	keepable
+	{stands}
+	ontake={take}
+	onkinds={takeKinds}
+/>

@@ -3,6 +3,7 @@
 	import { takeLevel } from '../../model/commands/reading';
 	import type { ZoneName } from '../../schema/records';
 	import { useVisit } from '../../state/visitContext';
+	import { readFor } from '../../wording/picture';
 	import ReaderUse from '../../widgets/ReaderUse.svelte';
 
 	interface Props {
@@ -21,7 +22,7 @@
 <ReaderUse
 	hair={() => hair}
 	place="{zone} {session.areas.join(' ')}"
-	action="Read this for the {zone}"
+	action="Read this for {readFor(session.view.reading, zone)}"
 	ontake={(reading) =>
 		session.changeReading(`read ${zone} with the colour reader`, (draft) =>
 			takeLevel(draft, zone, reading.level, reading.undertone.name)

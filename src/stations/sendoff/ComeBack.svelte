@@ -56,7 +56,7 @@
 			</li>{/each}
 	</ul>
 	<p class="pt-2">
-		<a class="inline-grid tap items-center" href="/visit/{session.id}/upkeep"
+		<a class="inline-grid tap items-center" href="/visit/{session.id}/upkeep#code"
 			>Sheet for the client, with a code for the phone</a
 		>
 	</p>

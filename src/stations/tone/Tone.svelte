@@ -82,7 +82,6 @@
 	const wallClock = useClock();
 	$effect(wallClock.run);
 	const clocks = new DayClocks(session, wallClock);
-	$effect(clocks.followWall);
 	const tonerClock = $derived(clocks.of(placed ? placedBowlId(placed.id) : 'toner'));
 	const chosen = $derived(
 		mix.choice === 'formula' || (tonerClock && tonerClock.state !== 'waiting')

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { page } from '$app/state';
 	import { figures } from '../../state/figures.svelte';
 	import { DOOR_WORDS } from '../../wording/doors';
 	import { useClock } from '../../state/clock.svelte';
@@ -84,9 +85,15 @@
 	const lastWeek = $derived(goesHome ? 0 : (costs?.visits.at(-1)?.week ?? 0));
 	const dates = $derived(end.dates(dayAfter(session.visit.date, lastWeek * DAYS_PER_WEEK)));
 	const care = $derived(aftercareWords(end.aftercare));
+	/** Whoever comes for the code has a phone in hand: it stands first. */
+	const codeFirst = $derived(page.url.hash === '#code');
 </script>
 
 <svelte:head><title>Upkeep · {session.client?.name ?? 'Visit'} · Zelvant</title></svelte:head>
+
+{#snippet code()}
+	<div id="code"><PhoneCode name={session.client?.name ?? 'Client'} {dates} {care} /></div>
+{/snippet}
 
 <main class="mx-auto w-full max-w-270 px-8 pt-6 pb-10 max-tablet:p-4 print:p-0">
 	<header class="mb-4 flex flex-wrap items-start justify-between gap-x-10 gap-y-3">
@@ -117,6 +124,7 @@
 		</div>
 	</header>
 
+	{#if codeFirst}{@render code()}{/if}
 	{#if caption}<p class="text-ink-soft first-letter:uppercase">{caption}:</p>{/if}
 	<section
 		class="grid grid-cols-[84px_minmax(0,1fr)_320px] items-center gap-x-4 gap-y-1 bg-field px-5 py-3 text-on-field max-tablet:grid-cols-[70px_minmax(0,1fr)] max-tablet:px-3 max-tablet:py-2 print:print-exact"
@@ -254,7 +262,7 @@
 			</section>
 		{/if}
 	</div>
-	<PhoneCode name={session.client?.name ?? 'Client'} {dates} {care} />
+	{#if !codeFirst}{@render code()}{/if}
 	<footer class="text-ink-soft">
 		{STANDING_CAUTIONS.read} What is said here is expected, not promised.
 	</footer>
