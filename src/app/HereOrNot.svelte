@@ -19,10 +19,8 @@
 	} as const;
 	const words = $derived(WORDS[of]);
 	const isHere = $derived(of === 'visits' ? workspace.cards.has(id) : workspace[of].has(id));
-	/** Whose visits are read first; nobody's for what stands by itself. */
-	const clientId = $derived(
-		of === 'visits' ? workspace.cards.get(id)?.clientId : of === 'clients' ? id : undefined
-	);
+	/** Whose visits are read first; nobody's for what stands by itself, or reads them behind its heading. */
+	const clientId = $derived(of === 'visits' ? workspace.cards.get(id)?.clientId : undefined);
 </script>
 
 <svelte:head>

@@ -200,11 +200,13 @@ export class Workspace {
 	async read(keys: readonly string[]): Promise<void> {
 		const wanted = keys.filter((key) => !this.#held.get(key) && !this.#dirty.has(key));
 		for (let i = 0; i < wanted.length; i += AT_ONCE) {
-			await Promise.all(wanted.slice(i, i + AT_ONCE).map((key) => this.#readOne(key)));
+			const part = wanted.slice(i, i + AT_ONCE);
+			const values = await Promise.all(part.map((key) => this.#store.get(key)));
+			// All of a part at once: whoever looks at them is told once, and not as often as there are.
+			part.forEach((key, at) => this.#readOne(key, values[at]));
 		}
 	}
-	async #readOne(key: string): Promise<void> {
-		const value = await this.#store.get(key);
+	#readOne(key: string, value: unknown): void {
 		// Somebody else may have brought it, or taken it out, while it was read.
 		if (this.#held.get(key) || this.#dirty.has(key)) return;
 		if (value === null || value === undefined) {

@@ -7,7 +7,10 @@ import { formatDate, labelIn } from './words';
  * @param visits newest first
  * @param today ISO day
  */
-export function visitsWords(visits: readonly Visit[], today: string): string {
+export function visitsWords(
+	visits: readonly Pick<Visit, 'date' | 'status'>[],
+	today: string
+): string {
 	const coming = visits.filter(({ date, status }) => status !== 'done' && date > today);
 	const been = visits.filter((visit) => !coming.includes(visit));
 	const [last] = been;

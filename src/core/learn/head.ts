@@ -1,8 +1,9 @@
+import { perLadder } from '../colour';
 import type { AreaName } from '../lift';
 import { LEARN } from './constants';
 import { levelsOf, type LevelLook } from './look';
 import { factorOf, fadePersonal, UNKNOWN_CLIENT, type Personal } from './personal';
-import { headAndPlaces, type PlaceEvidence } from './places';
+import { addSeen, ratesBy, type PlaceEvidence, type RateSums } from './places';
 
 /** How an area lifts beside the rest of the head. */
 export interface AreaHabit {
@@ -34,10 +35,63 @@ export interface TaughtHead {
 /** Areas before anybody looked: their warmth and saturation differ by so much. */
 const UNKNOWN_AREA: Personal = { mean: 0, sd: LEARN.areaSd };
 
+/** What a look says of the rate where it was taken. */
+const evidenceOf = (look: LevelLook): PlaceEvidence<AreaName> => {
+	const expectedAt = levelsOf(look);
+	return {
+		place: look.area,
+		logLikelihood: (logRate) => {
+			const d = (look.seen - expectedAt(logRate)) / LEARN.readingSd;
+			return (-d * d) / 2;
+		}
+	};
+};
+
+type Sums = RateSums<AreaName>;
+
+/** What is summed up after the looks of a visit: it stands as long as what came before is the same. */
+interface Kept {
+	readonly prior: Personal;
+	readonly before: Sums | undefined;
+	readonly gap: number;
+	readonly sums: Sums;
+}
+/** A visit does not change: what a head was known by after it is summed up once, however often that is asked. */
+const keptAfter = perLadder(() => new WeakMap<readonly LevelLook[], Kept>());
+/** Years are told apart to a part of a second. */
+const SAME_YEARS = 1e-9;
+
+/** All that was seen, as it counts on the day of the last of some visits; nothing where nobody looked. */
+function sumsAfter(visits: readonly LookedVisit[], prior: Personal): Sums | undefined {
+	const kept = keptAfter();
+	const counts = (years: number) => Math.pow(0.5, years / LEARN.halfLifeYears);
+	let sums: Sums | undefined;
+	let last: LookedVisit | undefined;
+	for (const visit of visits) {
+		if (visit.looks.length === 0) continue;
+		const gap = last ? last.years - visit.years : 0;
+		const known = kept.get(visit.looks);
+		const stands =
+			known?.before === sums &&
+			known?.prior.mean === prior.mean &&
+			known.prior.sd === prior.sd &&
+			Math.abs(known.gap - gap) < SAME_YEARS;
+		const before = sums;
+		sums = stands
+			? known.sums
+			: addSeen(visit.looks.map(evidenceOf), prior, LEARN.areaSd, LEARN.grid, before, counts(gap));
+		if (!stands) kept.set(visit.looks, { prior, before, gap, sums });
+		last = visit;
+	}
+	if (!sums || !last || last.years === 0) return sums;
+	return addSeen<AreaName>([], prior, LEARN.areaSd, LEARN.grid, sums, counts(last.years));
+}
+
 /**
  * Learns a head from its visits: its own factor and each area's beside it, at once, so that a slow crown is not
  * taken for a slow head. What was seen years before the last visit counts for less: its likelihood is raised to the
  * power ½ a year. Since the last visit all of it fades.
+ * @param visits the oldest first
  * @param prior of log(personal), before anything was seen
  * @param yearsSince the last visit
  */
@@ -46,21 +100,9 @@ export function learnHead(
 	prior: Personal = UNKNOWN_CLIENT,
 	yearsSince = 0
 ): TaughtHead {
-	const evidence = visits.flatMap(({ years, looks }) =>
-		looks.map((look): PlaceEvidence<AreaName> => {
-			const expectedAt = levelsOf(look);
-			const counts = Math.pow(0.5, years / LEARN.halfLifeYears);
-			return {
-				place: look.area,
-				logLikelihood: (logRate) => {
-					const d = (look.seen - expectedAt(logRate)) / LEARN.readingSd;
-					return (-counts * d * d) / 2;
-				}
-			};
-		})
-	);
-	if (evidence.length === 0) return { personal: prior, areas: [] };
-	const { head, places } = headAndPlaces(evidence, prior, LEARN.areaSd, LEARN.grid);
+	const sums = sumsAfter(visits, prior);
+	if (!sums) return { personal: prior, areas: [] };
+	const { head, places } = ratesBy(sums, prior, LEARN.areaSd, LEARN.grid);
 	return {
 		personal: fadePersonal(head, yearsSince, prior),
 		areas: [...places].map(([area, { beside }]) => {

@@ -54,6 +54,47 @@ describe('the personal factor', () => {
 		expect(longAgo.sd).toBeGreaterThan(together.sd);
 		expect(Math.abs(longAgo.mean)).toBeLessThan(Math.abs(together.mean));
 	});
+	it('is the same whether it is learned visit after visit or all at once, whichever were asked before', () => {
+		const seen = fc.record({
+			gap: fc.constantFrom(0, 0.1, 0.7, 3),
+			factor: fc.double({ min: 0.6, max: 1.5, noNaN: true }),
+			area: fc.constantFrom(undefined, 'crown' as const, 'nape' as const)
+		});
+		const day = fc.array(fc.tuple(seen, fc.boolean()), { minLength: 1, maxLength: 6 });
+		fc.assert(
+			fc.property(day, fc.nat(5), (days, left) => {
+				// The same lists of looks are handed in again and again, as a record does that is not changed.
+				const lists = days.map(([{ factor, area }, twice]) => {
+					const look = { ...seenFrom(factor), area };
+					return twice ? [look, look] : [look];
+				});
+				const upTo = (some: readonly (readonly LevelLook[])[]): LookedVisit[] =>
+					some.map((looks, i) => ({
+						looks,
+						years: days.slice(i + 1, some.length).reduce((sum, [{ gap }]) => sum + gap, 0)
+					}));
+				const anew = (visits: readonly LookedVisit[]) =>
+					learnHead(visits.map(({ years, looks }) => ({ years, looks: [...looks] })));
+				const sets = [
+					...lists.map((_, i) => lists.slice(0, i + 1)),
+					// One is left out, and taken in again.
+					lists.filter((_, i) => i !== left),
+					lists
+				];
+				for (const some of sets) {
+					const visits = upTo(some);
+					const [kept, fresh] = [learnHead(visits), anew(visits)];
+					expect(kept.personal.mean).toBeCloseTo(fresh.personal.mean, 9);
+					expect(kept.personal.sd).toBeCloseTo(fresh.personal.sd, 9);
+					expect(kept.areas.map(({ area }) => area)).toEqual(fresh.areas.map(({ area }) => area));
+					kept.areas.forEach(({ known }, i) =>
+						expect(known.mean).toBeCloseTo(fresh.areas[i]!.known.mean, 9)
+					);
+				}
+			}),
+			{ numRuns: 20 }
+		);
+	});
 	it('learns nothing where nobody looked, nor from a reading that no factor could change', () => {
 		expect(learnHead([]).personal).toEqual(UNKNOWN_CLIENT);
 		const bare = lookAt(30, 10, WHITE_FIBRE);

@@ -210,12 +210,12 @@ describe('what spoils a picture', () => {
 		expect(readPicture({ hair: [flat(0, 200, 0)] })).toEqual({ ok: false, problem: 'notHair' });
 		expect(readPicture({ hair: [flat(250, 20, 20)] })).toEqual({ ok: false, problem: 'notHair' });
 		// A violet and a blue as fashion tones come out, and a bright copper.
-		for (const dyed of [
+		for (const [r, g, b] of [
 			[120, 80, 150],
 			[70, 110, 160],
 			[190, 90, 40]
 		] as const)
-			expect(readPicture({ hair: [flat(...dyed)] }).ok).toBe(true);
+			expect(readPicture({ hair: [flat(r, g, b)] }).ok).toBe(true);
 	});
 	it('too little light, and wet shine', () => {
 		const night: Scene = { ...DAYLIGHT_SCENE, exposure: 0.06 };

@@ -64,7 +64,9 @@ describe('staged bowls', () => {
 				fc.constantFrom(17.5, 20, 25, 30),
 				fc.integer({ min: 2, max: 6 }),
 				fc.option(fc.double({ min: 6, max: 10, noNaN: true }), { nil: undefined }),
-				(work, ceiling, level, target) => {
+				(drawn, ceiling, level, target) => {
+					// Two sections never go by one id.
+					const work = drawn.map((one, i) => ({ ...one, id: `${i} ${one.id}` }));
 					const total = work.reduce((sum, { minutesToApply }) => sum + minutesToApply, 0);
 					const change = {
 						sections: work,

@@ -16,10 +16,17 @@ export interface KnownThen {
 /**
  * How what is known of a head grew, visit by visit, and what is left of it today.
  * @param visits of one client, in any order
+ * @param since the first day that is asked for; left out, all of it
  */
-export function knownOverTime(visits: readonly Visit[], today: Day, from: LearnsFrom): KnownThen[] {
+export function knownOverTime(
+	visits: readonly Visit[],
+	today: Day,
+	from: LearnsFrom,
+	since: Day = ''
+): KnownThen[] {
 	const days = teachingVisits(visits, dayAfter(today, 1)).map(({ visit }) => visit.date);
-	const then = days.map((date) => ({
+	const asked = days.filter((date) => date >= since);
+	const then = asked.map((date) => ({
 		date,
 		learned: learnedFrom(visits, dayAfter(date, 1), from)
 	}));

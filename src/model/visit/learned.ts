@@ -8,6 +8,7 @@ import {
 	type LookedVisit,
 	type Personal
 } from '../../core/learn';
+import type { Steps } from '../../core/steps';
 import { DEFAULT_LIMIT_MINUTES, type Application } from '../../core/lift';
 import type { LiftPlan, Reading, Visit } from '../../schema/records';
 import { conditionOf, mainZone, zonesOf, type ZoneStart } from './hair';
@@ -61,6 +62,15 @@ export function looksOf(visit: Visit): readonly VisitLook[] {
 	known.set(visit, own);
 	return own;
 }
+
+/** The same without what they were of; one list for a visit, by which what it taught is kept. */
+function levelLooksOf(visit: Visit): readonly LevelLook[] {
+	const known = lookedAt();
+	const own = known.get(visit) ?? looksOf(visit).map(({ look }) => look);
+	known.set(visit, own);
+	return own;
+}
+const lookedAt = perLadder(() => new WeakMap<Visit, readonly LevelLook[]>());
 
 /** A record is never changed in place: the looks of one are worked out once. */
 const workedOut = perLadder(() => new WeakMap<Visit, readonly VisitLook[]>());
@@ -161,11 +171,24 @@ export function teachingVisits(
 	day: string
 ): (LookedVisit & { readonly visit: Visit })[] {
 	const looked = recordedBefore(visits, day).flatMap((visit) => {
-		const looks = visit.result.untaught ? [] : looksOf(visit).map(({ look }) => look);
+		const looks = visit.result.untaught ? [] : levelLooksOf(visit);
 		return looks.length === 0 ? [] : [{ visit, looks }];
 	});
 	const last = looked.at(-1)?.visit.date ?? day;
 	return looked.map((each) => ({ ...each, years: yearsBetween(each.visit.date, last) }));
+}
+
+/**
+ * Learns from visits one after the other, so that whoever has to show something meanwhile can: what each of them
+ * taught is kept, and is there at once when it is asked for.
+ */
+export function* learningSteps(visits: readonly Visit[], from: LearnsFrom = {}): Steps<void> {
+	const past = recordedBefore(visits, '9999-12-31');
+	for (const [i, visit] of past.entries()) {
+		levelLooksOf(visit);
+		learnedFrom(past.slice(0, i + 1), '9999-12-31', from);
+		yield (i + 1) / past.length;
+	}
 }
 
 /** What learning starts from and may use. */

@@ -31,15 +31,28 @@
 	const most = $derived(Math.max(2, Math.floor((width - 40) / (PAIR + 4)) - 1));
 	const end = $derived(visits.length - Math.min(back, Math.max(0, visits.length - most)));
 	const drawn = $derived(visits.toReversed().slice(Math.max(0, end - most), end));
+	/** The latest hang first, a few at a time: each is worked out, and the page answers in between. */
+	const AT_ONCE = 2;
+	let hung = $state(AT_ONCE);
+	$effect(() => {
+		if (hung >= drawn.length) return;
+		const timer = setTimeout(() => (hung += AT_ONCE), 0);
+		return () => clearTimeout(timer);
+	});
 	const until = $derived(back === 0 ? clock.today : (drawn.at(-1)?.date ?? clock.today));
 	const axis = $derived(yearsAxis(drawn, until, width, PAIR + 4));
 	const scale = $derived(HANGS / Math.max(1, ...visits.map(({ reading }) => reading.lengthCm)));
 	const last = $derived(visits[0]);
 	const known = $derived(
-		knownOverTime(visits, clock.today, {
-			salon: workspace.shelf?.textureRates?.[visits[0]!.reading.texture],
-			off: client.learnOff
-		})
+		knownOverTime(
+			visits,
+			clock.today,
+			{
+				salon: workspace.shelf?.textureRates?.[visits[0]!.reading.texture],
+				off: client.learnOff
+			},
+			drawn[0]?.date
+		)
 	);
 	const now = $derived(known.at(-1)?.learned);
 	// svelte-ignore state_referenced_locally
@@ -66,15 +79,15 @@
 				>{/if}
 		{/each}
 		{#each drawn as visit, i (visit.id)}
-			<HungVisit
-				{visit}
-				x={axis.places[i]!}
-				{scale}
-				width={PAIR}
-				seed={(7 * i) % 40}
-				chosen={visit.id === chosen}
-				onchoose={() => onchoose(visit.id)}
-			/>
+			{#if i >= drawn.length - hung}<HungVisit
+					{visit}
+					x={axis.places[i]!}
+					{scale}
+					width={PAIR}
+					seed={(7 * i) % 40}
+					chosen={visit.id === chosen}
+					onchoose={() => onchoose(visit.id)}
+				/>{/if}
 		{/each}
 		{#if back === 0 && last && today}
 			<span
