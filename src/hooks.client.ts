@@ -18,7 +18,7 @@ function standIn(): void {
 }
 
 try {
-	void window.localStorage.length;
+	window.localStorage.getItem('');
 } catch {
 	standIn();
 }

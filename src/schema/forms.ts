@@ -6,13 +6,11 @@ import { shelf, shelfLine, shelfShade } from './records';
 
 /** What is asked when a client is written down: a name that one knows again. */
 export const newClientForm = z.object({
-	name: z
-		.string()
-		.check(
-			// Trimmed when it is sent: a form that trims what is being typed takes the space out of a name.
-			z.refine((name) => name.trim() !== '', 'A name is needed, any name you will know again.'),
-			z.maxLength(120)
-		)
+	name: z.string().check(
+		// Trimmed when it is sent: a form that trims what is being typed takes the space out of a name.
+		z.refine((name) => name.trim() !== '', 'A name is needed, any name you will know again.'),
+		z.maxLength(120)
+	)
 });
 
 /** A line of colour as it is entered: its key and its shades come after it. */

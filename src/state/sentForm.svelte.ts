@@ -103,7 +103,7 @@ export function askedForm<S extends ZodValidationSchema>({
 		base = now;
 		let value = merged.value!;
 		// Until somebody decides, what was typed stands in the field.
-		for (const clash of merged.clashes) value = withValueAt(value, clash.path, clash.mine) as Value;
+		for (const clash of merged.clashes) value = withValueAt<Value>(value, clash.path, clash.mine);
 		form.form.set(value, { taint: true });
 		return undefined;
 	}
@@ -133,7 +133,7 @@ export function askedForm<S extends ZodValidationSchema>({
 		decide(clash, takes) {
 			clashes = clashes.filter((one) => one !== clash);
 			if (takes === 'theirs')
-				form.form.update((value) => withValueAt(value, clash.path, clash.theirs) as Value, {
+				form.form.update((value) => withValueAt<Value>(value, clash.path, clash.theirs), {
 					taint: true
 				});
 		}

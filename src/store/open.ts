@@ -20,8 +20,7 @@ interface Timed {
 const SALON_KEY = 'zelvant.salon';
 
 /** What this window was last opened on; a salon's own records when nobody chose. Each window has its own. */
-export const chosenSalon = (): Salon =>
-	windowWord.get(SALON_KEY) === 'demo' ? 'demo' : 'own';
+export const chosenSalon = (): Salon => (windowWord.get(SALON_KEY) === 'demo' ? 'demo' : 'own');
 
 export const chooseSalon = (salon: Salon): void => windowWord.set(SALON_KEY, salon);
 

@@ -28,10 +28,9 @@
 	const session = useVisit();
 	/** What is told first has no name of its own yet; what is drawn of it needs one. */
 	const NEW = 'told-now';
-	// svelte-ignore state_referenced_locally
-	// A form stands for one entry as long as it is open.
 	const facts = () => historyFacts(session.head.reading, session.visit.date, entry);
 	// svelte-ignore state_referenced_locally
+	// A form stands for one entry as long as it is open.
 	const asked = askedForm({
 		name: `history ${session.id} ${entry?.id ?? NEW}`,
 		title: 'what was done to hair',
