@@ -4,7 +4,7 @@
 	import { leaveOut } from '../../model/commands/day';
 	import { nextRinseStep } from '../../model/commands/clocks';
 	import { rinse } from '../../model/commands/run';
-	import type { DayClocks } from '../../state/dayClocks.svelte';
+	import type { DayClock, DayClocks } from '../../state/dayClocks.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import Button from '../../ui/Button.svelte';
 	import Sheet from '../../ui/Sheet.svelte';
@@ -28,7 +28,12 @@
 	const waits = $derived(
 		clocks.all.filter(({ when, plan, state }) => when !== 'beside' && plan && state === 'waiting')
 	);
-	const names = $derived(waits.map(processName).join(', '));
+	/** “the base break”; one that is only another has no article. */
+	const named = (one: DayClock) => {
+		const name = processName(one);
+		return name.startsWith('another') ? name : `the ${name}`;
+	};
+	const names = $derived(waits.map(named).join(', '));
 	let asking = $state(false);
 
 	const isOff = () =>
@@ -38,9 +43,10 @@
 		});
 	const toTone = () => void goto(`/visit/${session.id}/tone`);
 	function next() {
+		const lay = offMinute === undefined;
 		if (run.rinsedAtMinute === undefined) isOff();
 		if (waits.length === 0) toTone();
-		else if (offMinute === undefined) say(`Rinsed. Still to go on today: ${names}.`);
+		else if (lay) say(`Rinsed. Still to go on today: ${names}.`);
 		else asking = true;
 	}
 	function without() {
@@ -57,7 +63,7 @@
 				? 'Rinsed'
 				: 'Rinsed, go to Tone'
 			: waits.length > 0
-				? `Go to Tone without the ${names}`
+				? `Go to Tone without ${names}`
 				: 'Enough, go to Tone'
 	);
 </script>
@@ -78,7 +84,7 @@
 </FootLine>
 <Sheet open={asking} title="Leave it out today?" alert onclose={() => (asking = false)}>
 	<p>
-		The {names} has not gone on. Left out, bowls, hours and the expected level are without it, and Tone
+		Not on yet: {names}. Left out, bowls, hours and the expected level are without it, and Tone
 		starts from what was seen.
 	</p>
 	{#snippet actions()}<Button primary onclick={without}>Leave it out, go to Tone</Button>{/snippet}

@@ -109,6 +109,9 @@
 			{@render ring()}
 			<p class="text-18 max-tablet:text-15">{@render words()}</p>
 		</div>
-		{@render bar('block h-40 w-full max-tablet:h-30')}
+		<!-- As high as the room allows: under a call it stays whole above the foot. -->
+		{@render bar(
+			'block h-[clamp(112px,calc(100dvh_-_var(--above)_-_600px),160px)] w-full max-tablet:h-30'
+		)}
 	</section>
 {/if}
