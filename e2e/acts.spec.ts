@@ -155,5 +155,7 @@ test('a visit with colour on the head is recorded with a reason, and stays in th
 		.getByRole('button', { name: /^Rinsed/ })
 		.click();
 	await page.goto('/');
-	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Nobody in the chair, 8 waiting');
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText(
+		'Nobody in the chair, 8 waiting'
+	);
 });
