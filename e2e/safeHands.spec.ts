@@ -485,7 +485,8 @@ test('the printed sheet, weighing, Lift and HTTP name the same strengths', async
 	await page.emulateMedia({ media: 'print' });
 	const sheet = page.locator('.printed');
 	await expect(sheet).toContainText(', 12.5 vol,');
-	expect(strengthsIn(await sheet.innerText())).toEqual([12.5]);
+	// Read once it is painted for paper.
+	await expect.poll(async () => strengthsIn(await sheet.innerText())).toEqual([12.5]);
 	await page.emulateMedia({ media: 'screen' });
 	await page.goto('/visit/hesper-oake-today/mix');
 	await expect(page.getByText(/12\.5 vol/).first()).toBeVisible();
