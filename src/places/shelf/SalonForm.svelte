@@ -54,9 +54,6 @@
 </script>
 
 <form method="post" novalidate use:enhance>
-	<div class="col-span-full">
-		<FormClashes clashes={asked.clashes} nameOf={fieldWords} ondecide={asked.decide} />
-	</div>
 	<SalonWays shelf={{ ...shelf, ...$form }} onchange={change} />
 	<h2 class="mt-6 mb-1 text-18">Prices</h2>
 	<div class="grid grid-cols-[repeat(auto-fill,minmax(180px,1fr))] items-start gap-x-6 gap-y-3">
@@ -120,6 +117,10 @@
 	<div
 		class="sticky bottom-0 mt-6 flex flex-wrap items-center gap-3 border-t border-line bg-room py-3 max-tablet:bottom-15"
 	>
+		<!-- In sight wherever somebody had scrolled to. -->
+		<div class="w-full">
+			<FormClashes clashes={asked.clashes} nameOf={fieldWords} ondecide={asked.decide} />
+		</div>
 		<Button primary type="submit" disabled={!isTainted($tainted)}>Keep it so</Button>
 		{#if isTainted($tainted)}
 			<Button onclick={() => reset()}>As it was</Button>
