@@ -20,7 +20,7 @@ interface SentForm<S extends ZodValidationSchema> {
 	 * laid on it, and where that was changed elsewhere meanwhile somebody is asked.
 	 */
 	readonly current?: (() => Infer<S, 'zod4'>) | undefined;
-	/** What stands in it is worth nothing without the window: it does not wait. */
+	/** What stands in it is worth nothing without the window: another page is left and come back to, and no more. */
 	readonly passing?: boolean | undefined;
 	/** Does what the form is for, with what is valid. */
 	readonly send: (value: Infer<S, 'zod4'>) => void;
@@ -34,6 +34,9 @@ export interface AskedForm<T extends Record<string, unknown>> {
 	/** Keeps what was typed here, or takes what stands there. */
 	readonly decide: (clash: Clash, takes: 'mine' | 'theirs') => void;
 }
+
+/** What stands in forms that do not outlive their window. */
+const held = new Map<string, { readonly base: unknown; readonly value: unknown }>();
 
 /** What is wrong with a field, as one says it; nothing where the schema says it itself. */
 function faultWords(issue: {
@@ -92,6 +95,7 @@ export function askedForm<S extends ZodValidationSchema>({
 				return;
 			}
 			waitingForms.drop(name);
+			held.delete(name);
 			send(merged);
 		}
 	});
@@ -107,7 +111,7 @@ export function askedForm<S extends ZodValidationSchema>({
 		form.form.set(value, { taint: true });
 		return undefined;
 	}
-	const waiting = passing ? undefined : untrack(() => waitingForms.of(name));
+	const waiting = passing ? held.get(name) : untrack(() => waitingForms.of(name));
 	if (waiting) {
 		if (current) {
 			base = waiting.base as Value;
@@ -116,15 +120,17 @@ export function askedForm<S extends ZodValidationSchema>({
 			if (merged) form.form.set(merged, { taint: true });
 		} else form.form.set({ ...initial, ...(waiting.value as Value) }, { taint: true });
 	}
-	if (!passing)
-		$effect(() =>
-			form.form.subscribe((value) => {
-				untrack(() => {
-					if (form.isTainted()) waitingForms.put({ name, title, path, base, value });
-					else waitingForms.drop(name);
-				});
-			})
-		);
+	$effect(() =>
+		form.form.subscribe((value) => {
+			untrack(() => {
+				if (passing) {
+					if (form.isTainted()) held.set(name, { base, value });
+					else held.delete(name);
+				} else if (form.isTainted()) waitingForms.put({ name, title, path, base, value });
+				else waitingForms.drop(name);
+			});
+		})
+	);
 	return {
 		form,
 		get clashes() {
