@@ -96,10 +96,10 @@ test('hair is read from a picture in three lights, corrected by a grey card', as
 		expect(Math.abs(level - 8)).toBeLessThan(0.3);
 	}
 	await accessible(page);
-	await page.getByRole('button', { name: 'Read this for all untouched hair' }).click();
+	await page.getByRole('button', { name: 'Read this for the lengths' }).click();
 	await expect(page.locator('.range')).toContainText(/lengths (7\.[789]|8(\.[123])?) /);
 	// Taken back, its words go with it.
-	const told = page.getByText(/^All untouched hair now stands/);
+	const told = page.getByText(/^The lengths now stand/);
 	await expect(told).toBeVisible();
 	await page.getByRole('button', { name: 'Undo' }).click();
 	await expect(told).toHaveCount(0);
