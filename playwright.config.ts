@@ -32,7 +32,9 @@ export default defineConfig({
 				'--no-first-run',
 				'--disable-background-networking',
 				'--disable-component-update',
-				'--disable-sync'
+				'--disable-sync',
+				'--renderer-process-limit=1',
+				'--js-flags=--no-opt'
 			]
 		}
 	},

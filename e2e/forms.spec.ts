@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { openDemo, saved, station } from './helpers';
+import { choose, openDemo, saved, station } from './helpers';
 import { expect, test } from './shared';
 
 const main = (page: Page) => page.getByRole('main');
@@ -96,6 +96,99 @@ test('who keeps a form keeps what was touched, and is asked where that was chang
 	await expect(page.getByRole('link', { name: /^Not sent/ })).toHaveCount(0);
 	await other.reload();
 	await expect(scalp(other)).toHaveValue('7.5');
+	await other.close();
+});
+
+test('a line that is changed in two windows keeps what each touched', async ({ page, context }) => {
+	await openDemo(page, '/shelf');
+	const other = await context.newPage();
+	await other.goto('/demo?to=/shelf');
+	await other.waitForURL('/shelf');
+	const title = await main(page)
+		.getByRole('region')
+		.filter({ has: page.getByRole('button', { name: /^More of / }) })
+		.first()
+		.getAttribute('aria-label');
+	const change = async (at: Page) => {
+		await at.getByRole('button', { name: `More of ${title}` }).click();
+		await at.getByRole('menuitem', { name: 'Change the line' }).click();
+		return at.getByRole('dialog', { name: title! });
+	};
+	const [mine, theirs] = [await change(page), await change(other)];
+	await mine.getByLabel('Name of the line').fill('Saltmarsh');
+	await theirs.getByLabel('Minutes').fill('17');
+	await theirs.getByLabel('Minutes').press('Tab');
+	await theirs.getByRole('button', { name: 'Keep it so' }).click();
+	await expect(theirs).toBeHidden();
+	await saved(other);
+	await mine.getByRole('button', { name: 'Keep it so' }).click();
+	await expect(page.getByRole('region', { name: 'Saltmarsh' })).toContainText(/, 17 min/);
+	await expect(other.getByRole('region', { name: 'Saltmarsh' })).toContainText(/, 17 min/);
+	// Both change one thing: who comes second is asked.
+	const again = async (at: Page, minutes: string) => {
+		await at.getByRole('button', { name: 'More of Saltmarsh' }).click();
+		await at.getByRole('menuitem', { name: 'Change the line' }).click();
+		const sheet = at.getByRole('dialog', { name: 'Saltmarsh' });
+		await sheet.getByLabel('Minutes').fill(minutes);
+		await sheet.getByLabel('Minutes').press('Tab');
+		return sheet;
+	};
+	const [first, second] = [await again(other, '11'), await again(page, '13')];
+	await first.getByRole('button', { name: 'Keep it so' }).click();
+	await expect(first).toBeHidden();
+	await saved(other);
+	await second.getByRole('button', { name: 'Keep it so' }).click();
+	const asked = second.getByRole('alert', { name: 'Changed elsewhere' });
+	await expect(asked).toContainText('Minutes');
+	await asked.getByRole('button', { name: '13, as here' }).click();
+	await second.getByRole('button', { name: 'Keep it so' }).click();
+	await expect(other.getByRole('region', { name: 'Saltmarsh' })).toContainText(/, 13 min/);
+	await other.close();
+});
+
+test('what was done to hair, changed in two windows, keeps what each touched', async ({
+	page,
+	context
+}) => {
+	await openDemo(page, '/visit/hesper-oake-today/read');
+	await page.getByText('History', { exact: true }).click();
+	await page.getByRole('button', { name: 'Tell what was done' }).click();
+	const fresh = page.getByRole('form', { name: 'Tell what was done' });
+	await choose(fresh.getByRole('combobox', { name: 'What was done' }), 'lightening');
+	await fresh.getByRole('button', { name: 'Put it into the history' }).click();
+	await saved(page);
+	const other = await context.newPage();
+	await other.goto('/demo?to=/visit/hesper-oake-today/read');
+	await other.waitForURL('/visit/hesper-oake-today/read');
+	await other.getByText('History', { exact: true }).click();
+	const change = async (at: Page) => {
+		await at.getByRole('button', { name: /^1 lightened to/ }).click();
+		return at.getByRole('form', { name: 'Change what was done' });
+	};
+	const [mine, theirs] = [await change(page), await change(other)];
+	await choose(mine.getByRole('combobox', { name: 'Went on' }), /ends/);
+	await theirs.getByLabel('Reached level').fill('7.5');
+	await theirs.getByLabel('Reached level').press('Tab');
+	await theirs.getByRole('button', { name: 'Keep it so' }).click();
+	await saved(other);
+	await mine.getByRole('button', { name: 'Keep it so' }).click();
+	await saved(page);
+	const told = (at: Page) => at.getByRole('button', { name: /^1 lightened to 7\.5.*ends/ });
+	await expect(told(page)).toBeVisible();
+	await expect(told(other)).toBeVisible();
+	// It is removed there while it is changed here: what was typed can be let go.
+	const last = await change(page);
+	await last.getByLabel('Reached level').fill('6');
+	await last.getByLabel('Reached level').press('Tab');
+	const waits = page.getByRole('link', { name: 'Not sent: what was done to hair' }).first();
+	await expect(waits).toBeVisible();
+	await told(other).click();
+	await other.getByRole('button', { name: 'Remove', exact: true }).click();
+	await expect(last).toBeHidden();
+	await page.getByRole('button', { name: 'Discard what was done to hair' }).first().click();
+	await expect(waits).toBeHidden();
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(waits).toBeVisible();
 	await other.close();
 });
 

@@ -24,6 +24,7 @@ export const test = base.extend<object, { room: Room }>({
 				...(serviceWorkers === undefined ? {} : { serviceWorkers })
 			});
 			const keeper = await context.newPage();
+			await keeper.goto('/api/health');
 			const devtools = await context.newCDPSession(keeper);
 			const clear = async () => {
 				await devtools.send('Storage.clearDataForOrigin', {

@@ -21,6 +21,7 @@ ensureInstalled();
 const executablePath = ensureChromium();
 if (ensureBuilt() !== 0) stop('The build failed; the lines above say where.');
 const { chromium } = await import('@playwright/test');
+const { ACTS } = await import('./storeActs.mjs');
 const port = await choosePort(4471);
 const server = await serve(port);
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => process.exit(1));
@@ -31,13 +32,12 @@ const asked = (name, usual) => {
 };
 const profile = mkdtempSync(join(tmpdir(), 'zelvant-store-'));
 const CLIENT = 'anneke-rill';
-const VISIT = 'hesper-oake-today';
 const sleep = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
 /** Numbers that come again with the same seed. */
 let seed = 20260302;
 const random = () => (seed = (seed * 48271) % 2147483647) / 2147483647;
 
-/** A browser of its own process, so that it can be killed as a machine loses power. */
+/** A browser of its own process, so that all of it can be killed at once. */
 async function start(debug) {
 	// A killed browser leaves its lock on the profile.
 	for (const name of ['SingletonLock', 'SingletonCookie', 'SingletonSocket'])
@@ -73,9 +73,9 @@ async function kill({ child, browser }) {
 }
 
 /** Opens the demo in a page. */
-async function openDemo(page) {
-	await page.goto(`${base}/demo`);
-	await page.waitForURL(`${base}/`);
+async function openDemo(page, path = '/') {
+	await page.goto(`${base}/demo?to=${path}`);
+	await page.waitForURL(`${base}${path}`);
 	await page.getByRole('heading', { level: 1 }).waitFor();
 }
 const savedLine = (page) => page.getByRole('status').filter({ hasText: /· saved$/ });
@@ -99,168 +99,110 @@ const stored = (page) =>
 			})
 	);
 
-/** A file of many clients with a visit each, as an import takes it. */
-function manyClients(documents, round) {
-	const [client, visit] = [documents[`client:${CLIENT}`], documents[`visit:${CLIENT}-today`]];
-	const made = Array.from({ length: 150 }, (_, i) => {
-		const id = `import-${round}-${i}`;
-		return [
-			{ ...client, id, name: `Import ${round} ${i}` },
-			{ ...visit, id: `${id}-visit`, clientId: id }
-		];
-	}).flat();
-	const path = join(profile, `import-${round}.zelvant.json`);
-	writeFileSync(
-		path,
-		JSON.stringify({
-			format: 'zelvant-records',
-			version: 1,
-			exportedAt: new Date().toISOString(),
-			documents: made
-		})
-	);
-	return path;
-}
-
 /**
- * What is done until the browser dies. Each tells, while it works, what it has done and when; and afterwards
- * whether what is stored is no older than a second, and whole.
+ * Put into every page: looks, many times a second, at what the page shows of an act and at once at whether it says that
+ * this is kept, and tells both as soon as either is another. What is judged is this, and not what was done when.
  */
-const ACTS = {
-	async typing(page, round, told) {
-		await page.goto(`${base}/clients/${CLIENT}`);
-		const note = page.getByLabel('Note');
-		await note.fill('');
-		for (let n = 0; ; n++) {
-			await note.pressSequentially('x', { delay: 10 });
-			told.push({ at: Date.now(), value: n + 1 });
-		}
-	},
-	async dragging(page, round, told) {
-		await page.goto(`${base}/visit/${VISIT}/lift`);
-		await page.locator('.answer').waitFor();
-		let value = told.start.lift.minutes;
-		for (let step = value < 30 ? 1 : -1; ;) {
-			await page.keyboard.press(step > 0 ? '.' : ',');
-			value += step;
-			told.push({ at: Date.now(), value });
-			if (value >= 45 || value <= 15) step = -step;
-			await sleep(15);
-		}
-	},
-	async undoing(page, round, told) {
-		await page.goto(`${base}/visit/${VISIT}/lift`);
-		await page.locator('.answer').waitFor();
-		const begun = told.start.lift.minutes;
-		for (;;) {
-			await page.keyboard.press(begun < 45 ? '.' : ',');
-			told.push({ at: Date.now(), value: begun < 45 ? begun + 1 : begun - 1 });
-			await sleep(120 + 300 * random());
-			await page.keyboard.press('Control+z');
-			told.push({ at: Date.now(), value: begun });
-			await sleep(120 + 300 * random());
-		}
-	},
-	async weighing(page, round, told) {
-		await page.goto(`${base}/visit/${VISIT}/mix?bowl=1`);
-		await page.getByRole('button', { name: 'Pull the plug' }).waitFor();
-		for (;;) {
-			const again = page.getByRole('button', { name: 'Weigh it again' });
-			if (await again.isVisible()) {
-				await again.click();
-				told.push({ at: Date.now(), value: 0 });
-			}
-			await page.getByRole('button', { name: '+20 g' }).click();
-			// Taken, it may be written down before the screen is read again.
-			told.underway = (told.at(-1)?.value ?? 0) + 1;
-			await page.getByRole('button', { name: 'Take it' }).click();
-			await page.getByRole('button', { name: 'Take it' }).or(again).first().waitFor();
-			await sleep(350);
-			const parts = await page.locator('main ol .state').allInnerTexts();
-			told.push({ at: Date.now(), value: parts.filter((text) => /\d/.test(text)).length });
-		}
-	},
-	async importing(page, round, told) {
-		await page.goto(`${base}/records`);
-		await page.getByLabel('File to import').setInputFiles(told.file);
-		await page.getByRole('button', { name: 'Import these' }).click();
-		told.push({ at: Date.now(), value: 300 });
-		// Until the browser dies.
-		for (;;) await page.evaluate(() => new Promise((resolve) => setTimeout(resolve, 50)));
-	}
+const WATCH = ([shown, claim]) => {
+	const ask = (text) => (text ? new Function(`return (${text})()`) : undefined);
+	const [asked, claimed] = [ask(shown), ask(claim)];
+	const lineSays = () =>
+		[...document.querySelectorAll('[role=status]')].some((it) =>
+			/^(Demo · )?saved$/.test(it.textContent.trim())
+		);
+	globalThis.stepsDone = undefined;
+	let last = '';
+	const look = () => {
+		const value = asked ? asked() : globalThis.stepsDone;
+		if (value === undefined || Number.isNaN(value)) return;
+		const said = claimed ? claimed() : lineSays();
+		const now = `${value} ${said}`;
+		if (now === last) return;
+		last = now;
+		globalThis.tell({ value, said, at: Date.now() });
+	};
+	new MutationObserver(look).observe(document, {
+		subtree: true,
+		childList: true,
+		characterData: true,
+		attributes: true
+	});
+	setInterval(look, 10);
 };
-const READ = {
-	typing: (documents) => documents[`client:${CLIENT}`].note.length,
-	dragging: (documents) => documents[`visit:${VISIT}`].lift.minutes,
-	undoing: (documents) => documents[`visit:${VISIT}`].lift.minutes,
-	weighing: (documents) =>
-		(
-			documents[`visit:${VISIT}`].bowls.mixed.find(({ number }) => number === 1)?.parts ?? []
-		).filter(({ grams }) => grams > 0).length,
-	importing: (documents, round) =>
-		Object.keys(documents).filter((key) => key.includes(`import-${round}-`)).length
-};
+
+/** Whether a value is at least as late as another one; what is there in part is never. */
+const isAsLate = (value, other) => value !== 'half' && value >= other;
 
 async function kills(count) {
 	const only = process.argv.indexOf('--act');
 	const names = only < 0 ? Object.keys(ACTS) : [process.argv[only + 1]];
 	const tally = Object.fromEntries(
-		names.map((name) => [name, { kills: 0, lost: 0, half: 0, newest: 0 }])
+		names.map((name) => [name, { kills: 0, 'saved later': 0, lost: 0, half: 0, 'oldest, ms': 0 }])
 	);
 	for (let round = 0; round < count; round++) {
 		const name = names[round % names.length];
+		const act = ACTS[name];
+		const row = tally[name];
 		let room = await start(9600 + (round % 200));
 		let page = await room.context.newPage();
 		await openDemo(page);
+		await page.goto(`${base}${act.path}`);
+		await savedLine(page).waitFor();
 		const before = await stored(page);
+		await act.before?.(page);
 		const told = [];
-		told.start = before[`visit:${VISIT}`];
-		if (name === 'importing') told.file = manyClients(before, round);
+		await page.exposeFunction('tell', (one) => told.push(one));
+		const watch = [WATCH, [act.shown?.toString(), act.claim?.toString()]];
+		await page.addInitScript(...watch);
+		await page.evaluate(...watch);
+		const step = (n) => page.evaluate((n) => void (globalThis.stepsDone = n), n);
+		if (!act.shown) await step(0);
+		while (told.length === 0) await sleep(5);
 		let failed;
-		const work = ACTS[name](page, round, told).catch((error) => (failed = error));
-		while (told.length === 0) {
-			if (failed) throw failed;
-			await sleep(5);
-		}
-		// An import is over soon: it is killed at any moment of it.
-		await sleep(name === 'importing' ? 900 * random() : 700 + 1800 * random());
+		const work = act.work(page, step, before, round).catch((error) => (failed = error));
+		const begun = told.length;
+		while (told.length === begun && !failed) await sleep(5);
+		const [least, most] = act.within ?? [700, 2500];
+		await sleep(least + (most - least) * random());
+		if (failed) throw failed;
 		const died = Date.now();
 		await kill(room);
-		await work;
+		await Promise.race([work, sleep(200)]);
 		room = await start(9800 + (round % 200));
 		page = await room.context.newPage();
-		await openDemo(page);
-		const value = READ[name](await stored(page), round);
-		// What was imported goes again, or every round would open a larger salon.
-		if (name === 'importing') {
+		await openDemo(page, act.readPage ? act.path : '/');
+		await savedLine(page).waitFor();
+		const value = act.readPage
+			? await act.readPage(page)
+			: act.read(await stored(page), { before, round });
+		// What was changed much goes again, or every round would open another salon.
+		if (act.afresh) {
 			await page.goto(`${base}/records`);
 			await page.getByRole('button', { name: 'Load the demo afresh' }).click();
-			await savedLine(page).waitFor();
+			await page.getByText('The demo is as it was.').waitFor();
 		}
 		await kill(room);
-		const row = tally[name];
 		row.kills++;
-		if (name === 'importing') {
-			if (value !== 0 && value !== 300) row.half++;
-			if (value === 0 && died - told[0].at > 1000) row.lost++;
-		} else {
-			// What was true a second before the end, or anything done since.
-			const old = told.findLast(({ at }) => at <= died - 1000);
-			const allowed = told.filter(({ at }) => at > died - 1000).map((one) => one.value);
-			if (told.underway !== undefined) allowed.push(told.underway);
-			if (old && value !== old.value && !allowed.includes(value)) {
-				row.lost++;
-				const trail = told.map((one) => `${one.value} ${died - one.at} ms before`);
-				console.log(`  lost: ${name}, stored ${value}; told ${trail.slice(-8).join(', ')}`);
-			}
-			if (value === told.at(-1)?.value) row.newest++;
+		// Nothing that the page called kept may be gone, however short a time before the end it said so.
+		const kept = told.findLast(({ said }) => said);
+		if (value === 'half') row.half++;
+		else if (kept && !isAsLate(value, kept.value)) row.lost++;
+		if (value === 'half' || (kept && !isAsLate(value, kept.value))) {
+			const trail = told.slice(-8);
+			const words = trail.map((it) => `${it.value}${it.said ? ' (saved)' : ''} ${died - it.at} ms before`);
+			console.log(`  lost: ${name}, stored ${value}; shown ${words.join(', ')}`);
 		}
+		if (kept && isAsLate(value, kept.value + 1)) row['saved later']++;
+		// How old what is stored was at the end: since when something later was shown.
+		const later = told.find((one) => !isAsLate(value, one.value));
+		if (later) row['oldest, ms'] = Math.max(row['oldest, ms'], died - later.at);
 		if (round % 20 === 19) console.log(`  ${round + 1} kills`);
 	}
 	console.table(tally);
 	return tally;
 }
 
+/** Two windows write to two fields of one client at once: what each calls saved is stored, and comes to the other. */
 async function twoWindows(rounds) {
 	const browser = await chromium.launch({ executablePath, args: CHROMIUM_ARGS });
 	const context = await browser.newContext();
@@ -270,29 +212,34 @@ async function twoWindows(rounds) {
 		await page.goto(`${base}/clients/${CLIENT}`);
 		await page.getByLabel('Note').waitFor();
 	}
+	const written = (page, label, name, text) =>
+		page
+			.getByLabel(label)
+			.fill(text)
+			.then(() => savedLine(page).waitFor())
+			.then(() => stored(page))
+			.then((documents) => documents[`client:${CLIENT}`][name] === text);
+	/** Whether a field shows a text within five seconds. */
+	const comes = async (page, label, text) => {
+		for (let i = 0; i < 100; i++) {
+			if ((await page.getByLabel(label).inputValue()) === text) return true;
+			await sleep(50);
+		}
+		return false;
+	};
 	let lost = 0;
 	for (let round = 0; round < rounds; round++) {
 		const [note, contact] = [`note ${round}`, `call ${round}`];
-		await Promise.all([
-			one.getByLabel('Note').fill(note),
-			sleep(250 * random()).then(() => other.getByLabel('Contact').fill(contact))
+		const kept = await Promise.all([
+			written(one, 'Note', 'note', note),
+			sleep(250 * random()).then(() => written(other, 'Contact', 'contact', contact))
 		]);
-		await sleep(350);
+		const came = await Promise.all([comes(one, 'Contact', contact), comes(other, 'Note', note)]);
 		await Promise.all([savedLine(one).waitFor(), savedLine(other).waitFor()]);
-		await sleep(50);
-		const kept = (await stored(one))[`client:${CLIENT}`];
-		const shown = [
-			await one.getByLabel('Contact').inputValue(),
-			await other.getByLabel('Note').inputValue()
-		];
-		if (
-			kept.note !== note ||
-			kept.contact !== contact ||
-			shown[0] !== contact ||
-			shown[1] !== note
-		) {
+		const { note: n, contact: c } = (await stored(one))[`client:${CLIENT}`];
+		if ([...kept, ...came, n === note, c === contact].includes(false)) {
 			lost++;
-			console.log(`  lost: round ${round}`, kept.note, kept.contact, shown);
+			console.log(`  lost: round ${round}, stored as said ${kept}, came over ${came}; ${n}, ${c}`);
 		}
 	}
 	await browser.close();

@@ -66,8 +66,9 @@ function counted(name, report, work, read) {
 }
 
 node([bin('@sveltejs/kit/svelte-kit.js'), 'sync']);
-// Lint takes one core for longer than all the other checks take the second, so nothing waits for it.
+// Lint takes one core while the other checks take the second, so nothing waits for it.
 const lint = begin([bin('eslint/bin/eslint.js'), '.']);
+check('lint with types', [bin('oxlint/bin/oxlint'), '--type-aware']);
 check('format', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.']);
 check('layers', [
 	bin('dependency-cruiser/bin/dependency-cruise.mjs'),

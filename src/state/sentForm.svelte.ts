@@ -111,15 +111,30 @@ export function askedForm<S extends ZodValidationSchema>({
 		form.form.set(value, { taint: true });
 		return undefined;
 	}
-	const waiting = passing ? held.get(name) : untrack(() => waitingForms.of(name));
-	if (waiting) {
-		if (current) {
-			base = waiting.base as Value;
-			const merged = laidOn(waiting.value as Value, initial);
-			base = initial;
-			if (merged) form.form.set(merged, { taint: true });
-		} else form.form.set({ ...initial, ...(waiting.value as Value) }, { taint: true });
+	/** Lays what was typed before on what is kept now. */
+	function lay(waiting: { readonly base: unknown; readonly value: unknown }, now: Value): void {
+		if (!current) {
+			form.form.set({ ...initial, ...(waiting.value as Value) }, { taint: true });
+			return;
+		}
+		base = waiting.base as Value;
+		const merged = laidOn(waiting.value as Value, now);
+		base = now;
+		if (merged) form.form.set(merged, { taint: true });
 	}
+	const waiting = passing ? held.get(name) : untrack(() => waitingForms.of(name));
+	if (waiting) lay(waiting, initial);
+	$effect(() =>
+		waitingForms.watch(name, (restored) => {
+			const now = current?.() ?? initial;
+			clashes = [];
+			if (restored) lay(restored, now);
+			else {
+				base = now;
+				form.form.set(now, { taint: 'untaint-all' });
+			}
+		})
+	);
 	$effect(() =>
 		form.form.subscribe((value) => {
 			untrack(() => {

@@ -84,6 +84,25 @@ class WaitingForms {
 		textStorage()?.removeItem(this.#keyOf(name));
 		this.#forgetLeft(name);
 	}
+	/** Forms that stand on this page, by name: what is let go or taken back elsewhere on it goes from them too. */
+	readonly #standing = new Map<string, (waiting?: WaitingForm) => void>();
+	/** @returns ends the watch */
+	watch(name: string, changed: (waiting?: WaitingForm) => void): () => void {
+		this.#standing.set(name, changed);
+		return () => {
+			if (this.#standing.get(name) === changed) this.#standing.delete(name);
+		};
+	}
+	/** Lets go what was typed: what it was about may be no more, or is wanted no longer. */
+	discard(form: WaitingForm): void {
+		this.drop(form.name);
+		this.#standing.get(form.name)?.();
+	}
+	/** Takes back that it was let go. */
+	restore(form: WaitingForm): void {
+		this.put(form);
+		this.#standing.get(form.name)?.(form);
+	}
 	#forgetLeft(name: string): void {
 		for (const { key } of this.#left.filter((one) => one.name === name))
 			textStorage()?.removeItem(key);

@@ -1,7 +1,10 @@
 <script lang="ts">
+	import X from '@lucide/svelte/icons/x';
 	import { starting } from '../state/starting.svelte';
 	import { useRecords } from '../state/records';
 	import { waitingForms, type WaitingForm } from '../state/waitingForms.svelte';
+	import IconButton from '../ui/IconButton.svelte';
+	import { say } from '../ui/say.svelte';
 	import { typing } from '../ui/typing.svelte';
 
 	const records = useRecords();
@@ -19,6 +22,11 @@
 			event.preventDefault();
 			starting.open = true;
 		};
+	/** What it was about may be no more; what was typed is wanted back at times. */
+	function discard(form: WaitingForm): void {
+		waitingForms.discard(form);
+		say(`Let go what was typed: ${form.title}.`, () => waitingForms.restore(form));
+	}
 	const WORDS = {
 		saved: 'saved',
 		saving: 'saving',
@@ -38,7 +46,10 @@
 	{records.salon === 'demo' ? 'Demo · ' : ''}{WORDS[status]}
 </p>
 {#each waitingForms.list as form (form.name)}
-	<a class="block text-13 font-semibold text-inherit" href={form.path} onclick={goOn(form)}
-		>Not sent: {form.title}</a
-	>
+	<p class="flex items-center gap-1 text-13">
+		<a class="font-semibold text-inherit" href={form.path} onclick={goOn(form)}
+			>Not sent: {form.title}</a
+		>
+		<IconButton rail label="Discard {form.title}" icon={X} onclick={() => discard(form)} />
+	</p>
 {/each}
