@@ -27,7 +27,12 @@ export default defineConfig({
 					output: {
 						// What most pages share comes as one file: in hundreds of small ones it is a tenth larger. Whatever
 						// such a module asks for is shared as widely, so that no file waits for one that waits for it.
-						codeSplitting: { groups: [{ name: 'shared', minShareCount: 22, priority: 2 }, { name: 'often', minShareCount: 12, priority: 1 }] }
+						codeSplitting: {
+							groups: [
+								{ name: 'shared', minShareCount: 22, priority: 2 },
+								{ name: 'often', minShareCount: 12, priority: 1 }
+							]
+						}
 					}
 				}
 			}

@@ -140,7 +140,7 @@ test('a line that is changed in two windows keeps what each touched', async ({ p
 	await second.getByRole('button', { name: 'Keep it so' }).click();
 	const asked = second.getByRole('alert', { name: 'Changed elsewhere' });
 	await expect(asked).toContainText('Minutes');
-	await asked.getByRole('button', { name: '13, as here' }).click();
+	await asked.getByRole('button', { name: '13, as typed here' }).click();
 	await second.getByRole('button', { name: 'Keep it so' }).click();
 	await expect(other.getByRole('region', { name: 'Saltmarsh' })).toContainText(/, 13 min/);
 	await other.close();
@@ -187,7 +187,8 @@ test('what was done to hair, changed in two windows, keeps what each touched', a
 	await expect(last).toBeHidden();
 	await page.getByRole('button', { name: 'Discard what was done to hair' }).first().click();
 	await expect(waits).toBeHidden();
-	await page.getByRole('button', { name: 'Undo' }).click();
+	const letGo = page.getByRole('listitem').filter({ hasText: 'Let go what was typed' });
+	await letGo.getByRole('button', { name: 'Undo' }).click();
 	await expect(waits).toBeVisible();
 	await other.close();
 });

@@ -181,7 +181,7 @@ test('at the width of a phone, by fingers: a root shadow, its formula, its minut
 		.click();
 	await expect(formulas(page).getByRole('button', { name: 'Chosen' })).toBeVisible();
 	await noSidewaysScroll(page);
-	await accessible(page, { coloursOnly: true });
+	await accessible(page, { only: 'colours' });
 });
 
 test('an open tube is said on the shelf, and a formula takes nothing else', async ({ page }) => {

@@ -37,8 +37,10 @@ const sleep = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
 let seed = 20260302;
 const random = () => (seed = (seed * 48271) % 2147483647) / 2147483647;
 
+let started = 0;
 /** A browser of its own process, so that all of it can be killed at once. */
-async function start(debug) {
+async function start() {
+	const debug = 9600 + (started++ % 400);
 	// A killed browser leaves its lock on the profile.
 	for (const name of ['SingletonLock', 'SingletonCookie', 'SingletonSocket'])
 		rmSync(join(profile, name), { force: true });
@@ -128,6 +130,10 @@ const WATCH = ([shown, claim]) => {
 		attributes: true
 	});
 	setInterval(look, 10);
+	globalThis.lookAgain = () => {
+		last = '';
+		look();
+	};
 };
 
 /** Whether a value is at least as late as another one; what is there in part is never. */
@@ -143,8 +149,9 @@ async function kills(count) {
 		const name = names[round % names.length];
 		const act = ACTS[name];
 		const row = tally[name];
-		let room = await start(9600 + (round % 200));
+		let room = await start();
 		let page = await room.context.newPage();
+		await page.setViewportSize({ width: 1280, height: 800 });
 		await openDemo(page);
 		await page.goto(`${base}${act.path}`);
 		await savedLine(page).waitFor();
@@ -157,7 +164,10 @@ async function kills(count) {
 		await page.evaluate(...watch);
 		const step = (n) => page.evaluate((n) => void (globalThis.stepsDone = n), n);
 		if (!act.shown) await step(0);
-		while (told.length === 0) await sleep(5);
+		while (told.length === 0) {
+			await page.evaluate(() => globalThis.lookAgain());
+			await sleep(50);
+		}
 		let failed;
 		const work = act.work(page, step, before, round).catch((error) => (failed = error));
 		const begun = told.length;
@@ -168,7 +178,7 @@ async function kills(count) {
 		const died = Date.now();
 		await kill(room);
 		await Promise.race([work, sleep(200)]);
-		room = await start(9800 + (round % 200));
+		room = await start();
 		page = await room.context.newPage();
 		await openDemo(page, act.readPage ? act.path : '/');
 		await savedLine(page).waitFor();
@@ -184,12 +194,14 @@ async function kills(count) {
 		await kill(room);
 		row.kills++;
 		// Nothing that the page called kept may be gone, however short a time before the end it said so.
-		const kept = told.findLast(({ said }) => said);
+		const kept = told.findLast(({ said, at }) => said && died - at >= (act.mayLose ?? 0));
 		if (value === 'half') row.half++;
 		else if (kept && !isAsLate(value, kept.value)) row.lost++;
 		if (value === 'half' || (kept && !isAsLate(value, kept.value))) {
 			const trail = told.slice(-8);
-			const words = trail.map((it) => `${it.value}${it.said ? ' (saved)' : ''} ${died - it.at} ms before`);
+			const words = trail.map(
+				(it) => `${it.value}${it.said ? ' (saved)' : ''} ${died - it.at} ms before`
+			);
 			console.log(`  lost: ${name}, stored ${value}; shown ${words.join(', ')}`);
 		}
 		if (kept && isAsLate(value, kept.value + 1)) row['saved later']++;

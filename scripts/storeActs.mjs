@@ -4,7 +4,25 @@
 const CLIENT = 'anneke-rill';
 const VISIT = 'hesper-oake-today';
 const sleep = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
+const isSaved = (page) =>
+	page
+		.getByRole('status')
+		.filter({ hasText: /· saved$/ })
+		.waitFor();
 const forever = () => new Promise(() => undefined);
+
+/** The salon’s form as if nobody had ever typed into it. */
+async function fresh(page) {
+	const waiting = page.getByRole('button', { name: /^Discard / });
+	if (await waiting.first().isVisible()) await waiting.first().click();
+	await page.getByLabel('Lightener’s name').fill(`Begun ${Date.now()}`);
+	await page.getByRole('button', { name: 'Keep it so' }).click();
+	await page
+		.getByRole('link', { name: /^Not sent/ })
+		.first()
+		.waitFor({ state: 'detached' });
+	await isSaved(page);
+}
 
 /** How many clients and visits a file brings that is imported: enough that writing them down takes a while. */
 const IMPORTED = 150;
@@ -29,19 +47,24 @@ const clientsOf = (documents) =>
 /**
  * Each act:
  *   path    the page it is done on
+ *   before  what has to be there first
  *   shown   asked in the page: what it shows of the act as a number that only grows; left out, `steps` tells it
  *   claim   asked in the page: whether it says that this is kept; left out, the line “saved”
  *   work    does it until the browser dies
  *   read    the same number from what is stored, or `half` when only a part of it is there
+ *   mayLose ms before the end of which nothing is promised; left out, none
  *   within  ms after the first step within which the browser dies
  */
 export const ACTS = {
 	typing: {
 		path: `/clients/${CLIENT}`,
 		shown: () => document.querySelector('textarea')?.value.length,
+		async before(page) {
+			await page.getByLabel('Note').fill('');
+			await isSaved(page);
+		},
 		async work(page) {
 			const note = page.getByLabel('Note');
-			await note.fill('');
 			for (;;) await note.pressSequentially('x', { delay: 10 });
 		},
 		read: (documents) => documents[`client:${CLIENT}`].note.length
@@ -54,10 +77,13 @@ export const ACTS = {
 					.querySelector('[role=slider][aria-label="Minutes on the hair"]')
 					?.getAttribute('aria-valuenow')
 			),
+		async before(page) {
+			await page.getByRole('slider', { name: 'Minutes on the hair' }).focus();
+			await page.keyboard.press('Home');
+			await isSaved(page);
+		},
 		async work(page) {
 			const thumb = page.getByRole('slider', { name: 'Minutes on the hair' });
-			await thumb.focus();
-			await page.keyboard.press('Home');
 			const { x, y, width, height } = await thumb.boundingBox();
 			const track = await thumb.evaluate((it) => {
 				const { right } = it.parentElement.getBoundingClientRect();
@@ -90,6 +116,7 @@ export const ACTS = {
 				// Each a step of its own: what follows at once is one gesture.
 				await sleep(1100);
 			}
+			await isSaved(page);
 		},
 		async work(page) {
 			for (;;) {
@@ -146,23 +173,31 @@ export const ACTS = {
 	},
 	'form sent': {
 		path: '/shelf/salon',
+		before: fresh,
 		async work(page, step) {
 			const name = page.getByLabel('Lightener’s name');
 			for (let n = 1; ; n++) {
 				await name.fill(`Saltmarsh ${n}`);
 				await page.getByRole('button', { name: 'Keep it so' }).click();
-				await page.getByRole('link', { name: /^Not sent/ }).first().waitFor({ state: 'detached' });
+				await page
+					.getByRole('link', { name: /^Not sent/ })
+					.first()
+					.waitFor({ state: 'detached' });
 				await step(n);
 				await sleep(60);
 			}
 		},
 		read: (documents) => {
-			const shelf = Object.values(documents).find((it) => 'lightenerName' in (it.salon ?? {}));
-			return Number(/^Saltmarsh (\d+)$/.exec(shelf?.salon.lightenerName ?? '')?.[1] ?? 0);
+			const shelf = Object.values(documents).find(({ kind }) => kind === 'shelf');
+			return Number(/^Saltmarsh (\d+)$/.exec(shelf.lightenerName)?.[1] ?? 0);
 		}
 	},
 	'form waiting': {
 		path: '/shelf/salon',
+		before: fresh,
+		// What a browser keeps beside its databases it writes down now and then: a killed one loses the last moments of it.
+		within: [2500, 6000],
+		mayLose: 5000,
 		shown: () =>
 			Number(
 				/^Saltmarsh (\d+)$/.exec(
@@ -215,7 +250,10 @@ export const ACTS = {
 			});
 			await page.getByRole('button', { name: 'Import these' }).click();
 			await step(0);
-			await page.getByText(/\d+ added/).first().waitFor();
+			await page
+				.getByText(/\d+ added/)
+				.first()
+				.waitFor();
 			await step(1);
 			await forever();
 		},
@@ -231,7 +269,7 @@ export const ACTS = {
 		async before(page) {
 			await page.goto(new URL(`/clients/${CLIENT}`, page.url()).href);
 			await page.getByLabel('Note').fill('before the demo was loaded afresh');
-			await page.getByRole('status').filter({ hasText: /· saved$/ }).waitFor();
+			await isSaved(page);
 			await page.goto(new URL('/records', page.url()).href);
 		},
 		async work(page, step) {

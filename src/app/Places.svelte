@@ -12,7 +12,7 @@
 </script>
 
 <nav
-	class="no-print sticky top-view flex h-view flex-col bg-rail text-rail-ink max-tablet:static max-tablet:h-auto"
+	class="no-print sticky top-view flex h-view flex-col overflow-y-auto bg-rail text-rail-ink max-tablet:static max-tablet:h-auto max-tablet:overflow-visible"
 	aria-label="Places"
 >
 	<div class="flex items-center justify-between pr-2">

@@ -127,6 +127,27 @@ export async function takeNotes(
 	clearWhenStored(workspace, keys, storage);
 }
 
+/** How long a window that lives on may take to store what it noted, ms; what is noted longer was left. */
+const LEFT_AFTER_MS = 1500;
+
+/**
+ * A page may be shown before the one that was left for it has noted what it had begun: such a note is taken over as
+ * soon as it comes, or it would wait for the next page.
+ * @returns ends it
+ */
+export function watchNotes(workspace: Workspace, salon: string, storage: Storage): () => void {
+	const hear = ({ key, newValue }: StorageEvent) => {
+		if (newValue === null || !key?.startsWith(prefixOf(salon))) return;
+		setTimeout(() => {
+			if (storage.getItem(key) === newValue) void takeNotes(workspace, salon, storage);
+		}, LEFT_AFTER_MS);
+	};
+	addEventListener('storage', hear);
+	return () => {
+		removeEventListener('storage', hear);
+	};
+}
+
 /** A half-written note is worth nothing; the store still holds the document before it. */
 function parsed(text: string | null): Record<string, unknown> | undefined {
 	try {

@@ -5,7 +5,7 @@ import { plainShelf } from '../model/demo/shelf';
 import { textStorage, windowWord } from './browserStorage';
 import { exclusivelyBy, JournalledStore } from './journalledStore';
 import { browserStore, memoryStore, type KeyValueStore } from './keyValue';
-import { takeNotes } from './notes';
+import { takeNotes, watchNotes } from './notes';
 import { Workspace } from './workspace.svelte';
 
 /** A salon's own records, or the demo's: databases of their own, so that they can never mix. */
@@ -63,7 +63,11 @@ export async function openWorkspace(
 		workspace.kept = await storage?.persisted().catch(() => false);
 	}
 	const notes = textStorage();
-	if (notes) await takeNotes(workspace, salon, notes);
+	if (notes) {
+		// For as long as the window is open.
+		watchNotes(workspace, salon, notes);
+		await takeNotes(workspace, salon, notes);
+	}
 	await begin(workspace, salon, clock.moment());
 	return workspace;
 }

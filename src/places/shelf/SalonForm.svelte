@@ -115,7 +115,7 @@
 		/>
 	</div>
 	<div
-		class="sticky bottom-0 mt-6 flex flex-wrap items-center gap-3 border-t border-line bg-room py-3 max-tablet:bottom-15"
+		class="sticky bottom-0 mt-6 flex flex-wrap items-center gap-3 border-t border-line bg-room py-3"
 	>
 		<!-- In sight wherever somebody had scrolled to. -->
 		<div class="w-full">
