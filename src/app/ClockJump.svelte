@@ -1,6 +1,12 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { afterJump, elapsedSeconds, noteJump, type RightClock } from '../model/commands/run';
+	import {
+		countsBy,
+		elapsedSeconds,
+		takeJump,
+		type NoticedJump,
+		type RightClock
+	} from '../model/commands/run';
 	import { useClock } from '../state/clock.svelte';
 	import type { ClockWatch } from '../state/clockJump';
 	import { useRecords } from '../state/records';
@@ -15,35 +21,32 @@
 	let { ids, watch }: Props = $props();
 	const { workspace } = useRecords();
 	const clock = useClock();
-	/** How far the wall went ahead, seconds; nothing where nobody has to say anything. */
-	let by = $state<number>();
+	/** What somebody has to say something about. */
+	let noticed = $state.raw<NoticedJump>();
+	const by = $derived(noticed?.bySeconds ?? 0);
+	const visits = $derived(ids.flatMap((id) => workspace.visits.get(id) ?? []));
 	/** By which clock the timers count until somebody says: by the one that has more on it, which calls earlier. */
-	const counted = $derived<RightClock>((by ?? 0) > 0 ? 'wall' : 'steady');
+	const counted = $derived<RightClock>(
+		noticed && visits[0] ? countsBy(visits[0].run, noticed) : 'wall'
+	);
 
 	$effect(() => {
 		if (!clock.shown) return;
 		const jump = watch.look();
 		if (jump === undefined) return;
 		untrack(() => {
-			by = jump;
-			if (jump < 0) lay(jump, 'wall', 'steady');
+			noticed = { at: clock.now(), bySeconds: Math.round(jump) };
+			if (jump < 0) take(noticed, 'steady');
 		});
 	});
-	const visits = $derived(ids.flatMap((id) => workspace.visits.get(id) ?? []));
-	function lay(seconds: number, from: RightClock, to: RightClock, note = false) {
-		const now = clock.now();
+	function take(jump: NoticedJump, right: RightClock) {
 		workspace.transact('the clock of the device jumped', (draft) => {
-			for (const { id } of visits) {
-				const visit = draft.visit(id);
-				afterJump(visit, now, seconds, from, to);
-				if (note) noteJump(visit.run, now, seconds, to);
-			}
+			for (const { id } of visits) takeJump(draft.visit(id), jump, right, clock.now());
 		});
 	}
 	function decide(right: RightClock) {
-		if (by === undefined) return;
-		lay(by, counted, right, true);
-		by = undefined;
+		if (noticed) take(noticed, right);
+		noticed = undefined;
 	}
 	/** Minutes on the longest clock by either. */
 	const minutesBy = (right: RightClock) => {
@@ -55,13 +58,13 @@
 					.map((timer) => elapsedSeconds(timer, clock.shown))
 			)
 		);
-		const off = right === counted ? 0 : right === 'steady' ? -(by ?? 0) : (by ?? 0);
+		const off = right === counted ? 0 : right === 'steady' ? -by : by;
 		return Math.max(0, Math.round((seconds + off) / 60));
 	};
-	const jumped = $derived(Math.round(Math.abs(by ?? 0) / 60));
+	const jumped = $derived(Math.round(Math.abs(by) / 60));
 </script>
 
-{#if by !== undefined && visits.length > 0}
+{#if noticed && visits.length > 0}
 	<div
 		class="no-print flex flex-wrap items-center gap-x-4 gap-y-2 border-b border-line bg-raised px-6 py-3"
 		role="alert"

@@ -14,7 +14,14 @@ import {
 	stopClock,
 	toggleClock
 } from './clocks';
-import { beganEarlier, beginEarlier, elapsedSeconds, tappedEarlier } from './run';
+import {
+	beganEarlier,
+	beginEarlier,
+	countsBy,
+	elapsedSeconds,
+	takeJump,
+	tappedEarlier
+} from './run';
 
 const at = (minutes: number): Date => new Date(Date.UTC(2026, 2, 3, 10, 0) + minutes * 60_000);
 const empty = (): Visit['run'] => ({ elapsedSeconds: 0, notes: [] });
@@ -120,5 +127,53 @@ describe('what was done before it was tapped', () => {
 		expect(run.taps![0]!.minute).toBe(4);
 		tappedEarlier(run, { act: 'on', section: 'a' }, 30);
 		expect(run.taps![0]!.minute).toBe(0);
+	});
+});
+
+describe('the clock on the wall jumps while something lies', () => {
+	const running = (): Visit['run'] => {
+		const run: Visit['run'] = { ...empty(), runningSince: at(0).toISOString() };
+		toggleClock(run, 'toner', at(2), 0);
+		return run;
+	};
+	/** Eight minutes in, by the steady clock, the wall says so many minutes more. */
+	const jump = (byMinutes: number, lateSeconds = 0) => ({
+		at: at(8 + byMinutes + lateSeconds / 60),
+		bySeconds: byMinutes * 60
+	});
+	const shown = (run: Visit['run'], byMinutes: number) =>
+		[run, clockOf(run, 'toner')!].map((timer) => elapsedSeconds(timer, at(8 + byMinutes)) / 60);
+
+	it.each([-60, 60, 7.5])(
+		'by %d min: it has lain as long as the clock says that is right',
+		(by) => {
+			const run = running();
+			const noticed = jump(by);
+			expect(countsBy(run, noticed)).toBe('wall');
+			takeJump({ run }, noticed, 'steady', noticed.at);
+			expect(shown(run, by)).toEqual([8, 6]);
+			takeJump({ run }, noticed, 'wall', noticed.at);
+			expect(shown(run, by)).toEqual([8 + by, 6 + by].map((minutes) => Math.max(0, minutes)));
+			expect(run.clockJumps).toEqual([
+				{ at: noticed.at.toISOString(), byMinutes: by, took: 'wall' }
+			]);
+		}
+	);
+	it('counts once, however many windows notice it and say so', () => {
+		const run = running();
+		takeJump({ run }, jump(-60), 'steady', jump(-60).at);
+		for (const late of [1, 40]) takeJump({ run }, jump(-60, late), 'steady', at(-51));
+		expect(shown(run, -60)).toEqual([8, 6]);
+		expect(run.clockJumps).toHaveLength(1);
+		// Set right again it is another one, also within the same minute.
+		takeJump({ run }, { at: at(8.5), bySeconds: 3600 }, 'steady', at(8.5));
+		expect(shown(run, 0)).toEqual([8, 6]);
+		expect(run.clockJumps).toHaveLength(2);
+	});
+	it('two windows at one moment write the same', () => {
+		const [one, other] = [running(), running()];
+		takeJump({ run: one }, jump(-60), 'steady', jump(-60).at);
+		takeJump({ run: other }, jump(-60), 'steady', new Date(jump(-60).at.getTime() + 300));
+		expect(other).toEqual(one);
 	});
 });

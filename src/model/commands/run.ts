@@ -53,34 +53,58 @@ export function rebaseRun(run: Timer, now: Date, shown: number): void {
 /** Which of two clocks is right where they disagree: the one on the wall, or one that nobody can set. */
 export type RightClock = 'wall' | 'steady';
 
-/**
- * The clock on the wall jumped while something lay on a head, on its draft: every timer that runs counts from here as
- * the clock says that is right, also after a reload.
- * @param bySeconds how far the wall went ahead of what passed; negative: back
- * @param counted by which of them the timers count so far
- */
-export function afterJump(
-	{ run }: Pick<Visit, 'run'>,
-	now: Date,
-	bySeconds: number,
-	counted: RightClock,
-	right: RightClock
-): void {
-	if (counted === right) return;
-	const by = right === 'steady' ? -bySeconds : bySeconds;
-	for (const timer of [run, ...(run.clocks ?? [])]) {
-		if (!timer.runningSince) continue;
-		const since = (now.getTime() - new Date(timer.runningSince).getTime()) / 1000;
-		rebaseRun(timer, now, Math.max(0, timer.elapsedSeconds + since + by));
-	}
+/** A jump of the clock on the wall, as a window noticed it. */
+export interface NoticedJump {
+	readonly at: Date;
+	/** How far the wall went ahead of what passed, whole seconds; negative: back. */
+	readonly bySeconds: number;
 }
+/** Windows of one device notice one jump within this, ms. */
+const SAME_JUMP_MS = 120_000;
+const MOST_JUMP_MINUTES = 1440;
 
-/** Somebody said which clock was right, on a draft: the record keeps by how much they disagreed. */
-export function noteJump(run: Visit['run'], now: Date, bySeconds: number, took: RightClock): void {
-	const byMinutes = Math.max(-1440, Math.min(1440, Math.round(bySeconds / 6) / 10));
-	run.clockJumps = [...(run.clockJumps ?? []), { at: now.toISOString(), byMinutes, took }].slice(
-		-20
-	);
+const jumpMinutes = ({ bySeconds }: NoticedJump): number =>
+	Math.max(-MOST_JUMP_MINUTES, Math.min(MOST_JUMP_MINUTES, Math.round(bySeconds / 6) / 10));
+
+/** Whether a jump in the record is the one that was noticed, here or in another window. */
+const isThisJump =
+	(noticed: NoticedJump) =>
+	({ at, byMinutes }: NonNullable<Visit['run']['clockJumps']>[number]): boolean =>
+		Math.abs(noticed.at.getTime() - new Date(at).getTime()) < SAME_JUMP_MS &&
+		Math.abs(byMinutes - jumpMinutes(noticed)) < 0.2;
+
+/** By which clock the timers of a visit count after a jump: by the wall, unless the record says otherwise. */
+export const countsBy = (run: Visit['run'], noticed: NoticedJump): RightClock =>
+	run.clockJumps?.find(isThisJump(noticed))?.took ?? 'wall';
+
+/**
+ * The clock on the wall jumped while something lay on a head, on its draft: every timer that runs counts as the clock
+ * says that is right, also after a reload, and the record keeps both. However many windows say so, it counts once.
+ */
+export function takeJump(
+	{ run }: Pick<Visit, 'run'>,
+	noticed: NoticedJump,
+	right: RightClock,
+	now: Date
+): void {
+	if (countsBy(run, noticed) !== right) {
+		const by = right === 'steady' ? -noticed.bySeconds : noticed.bySeconds;
+		for (const timer of [run, ...(run.clocks ?? [])]) {
+			if (!timer.runningSince) continue;
+			const since = new Date(timer.runningSince).getTime();
+			const shown = timer.elapsedSeconds + (now.getTime() - since) / 1000 + by;
+			// By whole seconds: of two windows at one moment both write the same.
+			if (shown >= 0) timer.runningSince = new Date(since - by * 1000).toISOString();
+			else rebaseRun(timer, now, 0);
+		}
+	}
+	const entry = { at: noticed.at.toISOString(), byMinutes: jumpMinutes(noticed), took: right };
+	const jumps = run.clockJumps ?? [];
+	const known = jumps.findIndex(isThisJump(noticed));
+	run.clockJumps =
+		known < 0
+			? [...jumps, entry].slice(-20)
+			: jumps.map((jump, i) => (i === known ? { ...jump, took: right } : jump));
 }
 
 /** The lightener is off: the timer is held, its minute written down, and Chair is done. */
