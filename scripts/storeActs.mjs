@@ -128,26 +128,23 @@ export const ACTS = {
 	},
 	weighing: {
 		path: `/visit/${VISIT}/mix?bowl=1`,
-		async work(page, step) {
-			for (let bowl = 1, taken = 0; ; bowl++) {
-				if (bowl > 1) await page.goto(new URL(`/visit/${VISIT}/mix?bowl=${bowl}`, page.url()).href);
-				const [pour, take] = ['+20 g', 'Take it'].map((name) => page.getByRole('button', { name }));
-				const over = page.getByText('In the bowl');
-				for (;;) {
-					await pour.or(over).first().waitFor();
-					if (await over.isVisible()) break;
-					await pour.click();
-					await take.click();
-					await step(++taken);
-					await sleep(300);
-				}
+		// The page has it a moment after the hand: what it shows is what counts.
+		shown: () =>
+			[...document.querySelectorAll('main ol .state')].filter((it) => /\d/.test(it.textContent))
+				.length,
+		async work(page) {
+			const [pour, take] = ['+20 g', 'Take it'].map((name) => page.getByRole('button', { name }));
+			for (;;) {
+				await pour.click();
+				await take.click();
+				await sleep(300);
 			}
 		},
 		read: (documents) =>
-			documents[`visit:${VISIT}`].bowls.mixed.reduce(
-				(sum, { parts }) => sum + parts.filter(({ grams }) => grams > 0).length,
-				0
-			)
+			(
+				documents[`visit:${VISIT}`].bowls.mixed.find(({ number }) => number === 1)?.parts ?? []
+			).filter(({ grams }) => grams > 0).length,
+		afresh: true
 	},
 	chair: {
 		path: `/visit/${VISIT}/chair`,
