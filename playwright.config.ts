@@ -33,6 +33,7 @@ export default defineConfig({
 				'--disable-background-networking',
 				'--disable-component-update',
 				'--disable-sync',
+				// A page lives for seconds: one process keeps what it knows of scripts, and nothing is optimised for long.
 				'--renderer-process-limit=1',
 				'--js-flags=--no-opt'
 			]

@@ -11,16 +11,20 @@ const isSaved = (page) =>
 		.waitFor();
 const forever = () => new Promise(() => undefined);
 
-/** The salon’s form as if nobody had ever typed into it. */
-async function fresh(page) {
-	const waiting = page.getByRole('button', { name: /^Discard / });
-	if (await waiting.first().isVisible()) await waiting.first().click();
-	await page.getByLabel('Lightener’s name').fill(`Begun ${Date.now()}`);
+/** Sends the salon’s form, and waits until the page says that nothing waits. */
+async function keep(page) {
 	await page.getByRole('button', { name: 'Keep it so' }).click();
 	await page
 		.getByRole('link', { name: /^Not sent/ })
 		.first()
 		.waitFor({ state: 'detached' });
+}
+/** The salon’s form as if nobody had ever typed into it. */
+async function fresh(page) {
+	const waiting = page.getByRole('button', { name: /^Discard / });
+	if (await waiting.first().isVisible()) await waiting.first().click();
+	await page.getByLabel('Lightener’s name').fill(`Begun ${Date.now()}`);
+	await keep(page);
 	await isSaved(page);
 }
 
@@ -48,10 +52,11 @@ const clientsOf = (documents) =>
  * Each act:
  *   path    the page it is done on
  *   before  what has to be there first
- *   shown   asked in the page: what it shows of the act as a number that only grows; left out, `steps` tells it
+ *   shown   asked in the page: what it shows of the act as a number that only grows; left out, `work` tells it by `step`
  *   claim   asked in the page: whether it says that this is kept; left out, the line “saved”
  *   work    does it until the browser dies
  *   read    the same number from what is stored, or `half` when only a part of it is there
+ *   afresh  whether the demo is loaded afresh after it: every round would open another salon
  *   mayLose ms before the end of which nothing is promised; left out, none
  *   within  ms after the first step within which the browser dies
  */
@@ -175,11 +180,7 @@ export const ACTS = {
 			const name = page.getByLabel('Lightener’s name');
 			for (let n = 1; ; n++) {
 				await name.fill(`Saltmarsh ${n}`);
-				await page.getByRole('button', { name: 'Keep it so' }).click();
-				await page
-					.getByRole('link', { name: /^Not sent/ })
-					.first()
-					.waitFor({ state: 'detached' });
+				await keep(page);
 				await step(n);
 				await sleep(60);
 			}

@@ -170,6 +170,19 @@ describe('the clock on the wall jumps while something lies', () => {
 		expect(shown(run, 0)).toEqual([8, 6]);
 		expect(run.clockJumps).toHaveLength(2);
 	});
+	it.each([-60, 60])(
+		'by %d min: what went on after it counts from then, whatever is said',
+		(by) => {
+			const run: Visit['run'] = { ...empty(), runningSince: at(0).toISOString() };
+			const noticed = jump(by);
+			if (by < 0) takeJump({ run }, noticed, 'steady', noticed.at);
+			toggleClock(run, 'toner', at(9 + by), 0);
+			for (const right of ['steady', 'wall'] as const) {
+				takeJump({ run }, noticed, right, at(12 + by));
+				expect(seconds(run, 'toner', 12 + by)).toBe(180);
+			}
+		}
+	);
 	it('two windows at one moment write the same', () => {
 		const [one, other] = [running(), running()];
 		takeJump({ run: one }, jump(-60), 'steady', jump(-60).at);

@@ -89,9 +89,12 @@ export function takeJump(
 ): void {
 	if (countsBy(run, noticed) !== right) {
 		const by = right === 'steady' ? -noticed.bySeconds : noticed.bySeconds;
+		// Put back, it is taken at once, and what runs then began before; later what was begun since counts as it does.
+		const first = noticed.bySeconds < 0 && !run.clockJumps?.some(isThisJump(noticed));
 		for (const timer of [run, ...(run.clocks ?? [])]) {
 			if (!timer.runningSince) continue;
 			const since = new Date(timer.runningSince).getTime();
+			if (!first && since > noticed.at.getTime()) continue;
 			const shown = timer.elapsedSeconds + (now.getTime() - since) / 1000 + by;
 			// By whole seconds: of two windows at one moment both write the same.
 			if (shown >= 0) timer.runningSince = new Date(since - by * 1000).toISOString();
