@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import js from '@eslint/js';
 import tailwind from 'eslint-plugin-better-tailwindcss';
 import svelte from 'eslint-plugin-svelte';
@@ -18,9 +19,19 @@ const NAMES = [
 	...['sections', 'state', 'text-button', 'told', 'value', 'work']
 ];
 
-/** All there is to hold, with the types of every file. */
+/** What is banned in modules is banned in markup. */
+const bans = JSON.parse(readFileSync('.oxlintrc.json', 'utf8')).overrides.find(
+	({ rules }) => 'bans/syntax' in rules
+).rules;
+
+/** All there is to hold in markup and scripts, with types. Modules are oxlint's (.oxlintrc.json). */
 export const whole = ts.config(
-	{ ignores: ['build/', '.svelte-kit/', 'test-results/', 'node_modules/', '.zelvant/'] },
+	{
+		ignores: [
+			...['build/', '.svelte-kit/', 'test-results/', 'node_modules/', '.zelvant/'],
+			...['**/*.ts', '!src/**/*.svelte.ts', '**/*.test.ts']
+		]
+	},
 	js.configs.recommended,
 	...ts.configs.strictTypeChecked,
 	...svelte.configs.recommended,
@@ -73,50 +84,12 @@ export const whole = ts.config(
 		}
 	},
 	{
-		// One place asks the time: whoever wants to know it takes a clock or a moment.
-		files: ['src/**/*.ts', 'src/**/*.svelte'],
-		ignores: ['src/app/clock.ts', '**/*.test.ts', 'src/service-worker/**'],
+		// One place asks the time, in markup too.
+		files: ['**/*.svelte'],
 		rules: {
-			'no-restricted-syntax': [
-				'error',
-				{
-					selector: "NewExpression[callee.name='Date'][arguments.length=0]",
-					message: 'ask the clock (state/clock); app/clock is the one place that asks the time'
-				},
-				{
-					selector:
-						"CallExpression[callee.property.name='slice'] > MemberExpression > CallExpression[callee.property.name='toISOString']",
-					message: 'a day is where a person stands: model/time'
-				}
-			],
-			'no-restricted-properties': [
-				'error',
-				{ object: 'Date', property: 'now', message: 'ask the clock (state/clock)' }
-			]
+			'no-restricted-syntax': bans['bans/syntax'],
+			'no-restricted-properties': bans['no-restricted-properties']
 		}
-	},
-	{
-		files: ['src/core/**/*.ts'],
-		ignores: ['**/*.test.ts'],
-		rules: {
-			'no-restricted-globals': [
-				'error',
-				...['window', 'document', 'localStorage', 'indexedDB', 'performance', 'fetch', 'process']
-			].map((name) =>
-				name === 'error'
-					? name
-					: { name, message: 'core is pure: no DOM, storage, network or machine' }
-			),
-			'no-restricted-properties': [
-				'error',
-				{ object: 'Math', property: 'random', message: 'core takes its randomness as an argument' },
-				{ object: 'Date', property: 'now', message: "core takes today's date as an argument" }
-			]
-		}
-	},
-	{
-		files: ['**/*.test.ts', 'e2e/**/*.ts'],
-		rules: { '@typescript-eslint/no-unsafe-member-access': 'off' }
 	},
 	{
 		files: ['**/*.js', '**/*.mjs', '**/*.cjs'],
@@ -130,16 +103,10 @@ export const whole = ts.config(
 
 /**
  * The same without types: a linter in JavaScript makes the whole program anew for every component, which takes four
- * minutes. What needs types is held by oxlint in modules (.oxlintrc.json), in seconds; in markup svelte-check finds most
- * of it, and `npm run lint` takes these rules with types everywhere.
+ * minutes. svelte-check finds most of it, and `npm run lint` takes these rules with types.
  */
-export default ts.config(
-	...whole,
-	// Nothing is held in tests that oxlint does not hold.
-	{ ignores: ['**/*.test.ts', 'e2e/', 'bench/', 'tests/'] },
-	{
-		files: ['**/*.svelte', '**/*.ts'],
-		...ts.configs.disableTypeChecked,
-		languageOptions: { parserOptions: { projectService: false } }
-	}
-);
+export default ts.config(...whole, {
+	files: ['**/*.svelte', '**/*.svelte.ts'],
+	...ts.configs.disableTypeChecked,
+	languageOptions: { parserOptions: { projectService: false } }
+});

@@ -69,7 +69,14 @@ node([bin('@sveltejs/kit/svelte-kit.js'), 'sync']);
 // Lint takes one core while the other checks take the second, so nothing waits for it.
 const lint = begin([bin('eslint/bin/eslint.js'), '.']);
 check('lint with types', [bin('oxlint/bin/oxlint'), '--type-aware']);
-check('format', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.']);
+check('format', [bin('oxfmt/bin/oxfmt'), '--check']);
+check('format of markup', [
+	bin('prettier/bin/prettier.cjs'),
+	'--check',
+	'--log-level',
+	'warn',
+	'**/*.svelte'
+]);
 check('layers', [
 	bin('dependency-cruiser/bin/dependency-cruise.mjs'),
 	'--config',

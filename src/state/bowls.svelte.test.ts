@@ -10,7 +10,7 @@ import { movePartEdge, takePart } from '../model/commands/part';
 import { mergeSections, partShare, splitSection, stageHeadSteps } from '../core/work';
 import { readingOf } from '../model/visit/exceptions';
 import { openVisit, SPOT } from '../testing/demoVisit';
-import { dayBowls, mixtureCost } from '../model/visit/dayBowls';
+import { dayBowls, lightenerBowls, mixtureCost } from '../model/visit/dayBowls';
 import { canFollow, follow } from './followAdvice';
 import { clockRows } from '../stations/bowls/clockRows';
 import { editSection } from '../model/commands/sections';
@@ -129,7 +129,7 @@ describe('the strength that was chosen', () => {
 						draft.lift.lightsAlong = { reason: 'asked for', volume: pieces };
 					draft.bowls.staged = staged;
 				});
-				const bowls = dayBowls(session).filter(({ kind }) => kind === 'lightener');
+				const bowls = lightenerBowls(session);
 				const kept = session.bowls.sections.filter(({ load }) => !load);
 				for (const { volume, parts, sections, mixable } of bowls) {
 					expect(volume).toBeLessThanOrEqual(lift.volume);

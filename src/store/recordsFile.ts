@@ -25,7 +25,8 @@ export class FileFault extends Error {
 
 /** A piece of a file: what should be a document, or what was set aside where it comes from. */
 export type FilePiece =
-	{ readonly entry: unknown; readonly share: number } | { readonly aside: readonly SetAside[] };
+	| { readonly entry: unknown; readonly share: number }
+	| { readonly aside: readonly SetAside[] };
 
 export const firstLine = (exportedAt: string): string =>
 	`{"format":"${FILE_FORMAT}","version":${FILE_VERSION},"exportedAt":"${exportedAt}","documents":[\n`;

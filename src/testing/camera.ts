@@ -176,11 +176,11 @@ export function patchOf(
 	const white = raw(flat(1), lamp);
 	const day = raw(flat(1), LAMPS.daylight);
 	const next = numbers(scene.seed * 7919 + Math.round(1e5 * surface[15]!) + 1);
-	const colour = raw(surface, lamp).map((v, c) => {
-		// Left of the lamp: what the white balance did not find. Green stays, as cameras hold it.
-		const cast = white[c]! / day[c]! / (white[1] / day[1]);
-		return (v / white[c]!) * Math.pow(cast, 1 - scene.balance);
-	});
+	// Left of the lamp: what the white balance did not find. Green stays, as cameras hold it.
+	const cast = white.map((v, c) => Math.pow(v / day[c]! / (white[1] / day[1]), 1 - scene.balance));
+	const colour = raw(surface, lamp).map((v, c) => (v / white[c]!) * cast[c]!);
+	const glare = cast.map((v) => scene.glare * v);
+	const light = [0, 0, 0];
 	const tone = CURVES[scene.curve];
 	const data = new Uint8ClampedArray(4 * pixels);
 	for (let i = 0; i < pixels; i++) {
@@ -192,14 +192,14 @@ export function patchOf(
 				: u < 0.25
 					? 0.3 + 0.4 * next()
 					: 1 + 0.08 * normal(next);
-		const light = colour.map((v, c) => {
-			const glaring =
-				v * shade +
-				scene.glare * Math.pow(white[c]! / day[c]! / (white[1] / day[1]), 1 - scene.balance);
-			return scene.exposure * glaring * (1 + scene.noise * normal(next)) + 0.0015 * normal(next);
-		});
 		for (let c = 0; c < 3; c++) {
-			const linear = MATRIX[c]!.reduce((sum, m, k) => sum + m * light[k]!, 0);
+			const glaring = colour[c]! * shade + glare[c]!;
+			light[c] =
+				scene.exposure * glaring * (1 + scene.noise * normal(next)) + 0.0015 * normal(next);
+		}
+		for (let c = 0; c < 3; c++) {
+			const row = MATRIX[c]!;
+			const linear = row[0]! * light[0]! + row[1]! * light[1]! + row[2]! * light[2]!;
 			data[4 * i + c] = 255 * encoded(tone(Math.min(1, Math.max(0, linear))));
 		}
 		data[4 * i + 3] = 255;

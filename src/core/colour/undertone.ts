@@ -15,7 +15,13 @@ export interface Undertone {
 
 export type UndertoneName = (typeof UNDERTONE_HUES)[number]['name'] | 'green' | 'none';
 export type Neutraliser =
-	'green' | 'blue-green' | 'blue' | 'blue-violet' | 'violet' | 'red' | 'none';
+	| 'green'
+	| 'blue-green'
+	| 'blue'
+	| 'blue-violet'
+	| 'violet'
+	| 'red'
+	| 'none';
 
 /** Opposites on the wheel, as the trade teaches them. */
 export const NEUTRALISERS: Readonly<Record<UndertoneName, Neutraliser>> = {

@@ -1,4 +1,3 @@
-import { perLadder } from '../colour';
 import { levelOfFibre, lightenFibre, WHITE_FIBRE, type Fibre } from './fibre';
 import { laid } from './laid';
 import type { ReadyPoint } from './prepare';
@@ -55,7 +54,7 @@ export function pointAt(point: ReadyPoint, minute: number, draw?: PointDraw): Po
 			continue;
 		}
 		if (!draw) {
-			pale ??= thresholdsOf(fibre);
+			pale ??= paleDoses(fibre);
 			const heavier = dose > 0 ? wornDose(pale, pending, pending + dose) / dose : 1;
 			wear += contact.wearPerDose * contact.plainRate * minutes * heavier + contact.handling;
 		}
@@ -70,16 +69,4 @@ export function pointAt(point: ReadyPoint, minute: number, draw?: PointDraw): Po
 		condition: start.condition * Math.exp(-wear),
 		dose: total
 	};
-}
-
-/** More dose than any service gives: past it the thresholds do not matter. */
-const MOST_DOSE = 24;
-const knownThresholds = perLadder(() => new WeakMap<Fibre, readonly number[]>());
-
-/** Doses from which hair counts as pale. Points of a zone share their fibre, so they are looked for once. */
-function thresholdsOf(fibre: Fibre): readonly number[] {
-	const thresholds = knownThresholds();
-	let doses = thresholds.get(fibre);
-	if (!doses) thresholds.set(fibre, (doses = paleDoses(fibre, MOST_DOSE)));
-	return doses;
 }

@@ -5,7 +5,9 @@ import type { ZoneReady } from './ready';
  * get there in time, `apart` where the first is past it before the last is in.
  */
 export type Readiness =
-	{ readonly from: number; readonly to: number | undefined } | 'late' | 'apart';
+	| { readonly from: number; readonly to: number | undefined }
+	| 'late'
+	| 'apart';
 
 /**
  * @param zones every piece of hair that is asked for

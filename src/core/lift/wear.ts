@@ -1,4 +1,5 @@
-import { bisect } from '../numeric';
+import { perLadder } from '../colour';
+import { root } from '../numeric';
 import { TEXTURE_WEAR } from '../hair';
 import { peroxidePercent, sparesDye, type Application, type HeadFactors } from './application';
 import { MODIFIERS, RATE, WEAR } from './constants';
@@ -20,7 +21,7 @@ export function wearOf(
 	if (application.minutes <= 0) return 0;
 	const wear = wearPerDose(application, head) * plainDose(application, head.naturalLevel);
 	const pale = fibre && dose > 0 && !sparesDye(application.product);
-	const heavier = pale ? wornDose(paleDoses(fibre, dose), 0, dose) / dose : 1;
+	const heavier = pale ? wornDose(paleDoses(fibre), 0, dose) / dose : 1;
 	return wear * heavier + WEAR.handling;
 }
 
@@ -52,19 +53,27 @@ export function wornDose(pale: readonly number[], from: number, to: number): num
 	}, to - from);
 }
 
+/** More dose than any service gives: past it the thresholds do not matter. */
+const MOST_DOSE = 24;
+const knownDoses = perLadder(() => new WeakMap<Fibre, readonly number[]>());
+
 /**
- * Doses at which a fibre's own pigment, without the dye over it, passes the levels of `WEAR.pale`;
- * infinite where `most` is not enough.
+ * Doses at which a fibre's own pigment, without the dye over it, passes the levels of `WEAR.pale`, rising;
+ * infinite where no service gives so much. Points of a zone and applications of different length share
+ * their fibre, so they are looked for once.
  */
-export function paleDoses(fibre: Fibre, most: number): number[] {
-	const bare: Fibre = {
-		eumelanin: fibre.eumelanin,
-		pheomelanin: fibre.pheomelanin,
-		layers: []
-	};
+export function paleDoses(fibre: Fibre): readonly number[] {
+	const known = knownDoses();
+	let doses = known.get(fibre);
+	if (!doses) known.set(fibre, (doses = findPaleDoses(fibre)));
+	return doses;
+}
+
+function findPaleDoses({ eumelanin, pheomelanin }: Fibre): number[] {
+	const bare: Fibre = { eumelanin, pheomelanin, layers: [] };
 	return WEAR.pale.map(({ fromLevel }) => {
-		const past = (dose: number) => levelOfFibre(lightenFibre(bare, dose)) >= fromLevel;
-		if (past(0)) return 0;
-		return past(most) ? bisect(past, 0, most, 1e-7 * most) : Infinity;
+		const past = (dose: number) => levelOfFibre(lightenFibre(bare, dose)) - fromLevel;
+		if (past(0) >= 0) return 0;
+		return past(MOST_DOSE) >= 0 ? root(past, 0, MOST_DOSE, 1e-7 * MOST_DOSE) : Infinity;
 	});
 }

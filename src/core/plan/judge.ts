@@ -56,7 +56,8 @@ export interface AimJudgement {
 	readonly weeks: number;
 	/** Level that the deciding hair is lifted to, with its 10-90 % range; none when nothing is lifted. */
 	readonly lifts?:
-		{ readonly level: number; readonly low: number; readonly high: number } | undefined;
+		| { readonly level: number; readonly low: number; readonly high: number }
+		| undefined;
 	/** Lowest condition index expected at the end. */
 	readonly condition: number;
 	/** The hair that needs most; none when nothing was asked. */

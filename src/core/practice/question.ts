@@ -30,7 +30,14 @@ export interface ShownStrand {
 
 /** Sums of the mixing bench. */
 export type SumKind =
-	'ratio' | 'split' | 'blend' | 'strength' | 'parts' | 'bowls' | 'mixAt' | 'tradeLevel';
+	| 'ratio'
+	| 'split'
+	| 'blend'
+	| 'strength'
+	| 'parts'
+	| 'bowls'
+	| 'mixAt'
+	| 'tradeLevel';
 
 /** What is asked, as facts; the words are made of them elsewhere. */
 export type Ask =

@@ -17,7 +17,8 @@ export interface TonerQuestion {
 	readonly fibre: Fibre;
 	/** Where warm colour may have to go on first: the level aimed at, and the path this hair lifts on. */
 	readonly goingDown?:
-		{ readonly level: number; readonly naturalLevel: number; readonly warmth: Warmth } | undefined;
+		| { readonly level: number; readonly naturalLevel: number; readonly warmth: Warmth }
+		| undefined;
 	/** Whether one that keeps the level of the hair is to be among them. */
 	readonly keepsLevel?: boolean | undefined;
 	/** Whether two toners, one after the other, may be proposed. */

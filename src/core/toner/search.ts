@@ -3,13 +3,16 @@ import {
 	deltaE,
 	emptySpectrum,
 	labOf,
+	labOfTristimulus,
 	levelOf,
 	mixWithWhite,
 	reflectance,
 	SAMPLES,
+	tristimulusOf,
 	undertoneOf,
 	type Lab,
 	type Spectrum,
+	type Tristimulus,
 	type UndertoneName
 } from '../colour';
 import type { Pigment } from '../hair';
@@ -86,6 +89,7 @@ export class Search {
 	private readonly a = emptySpectrum();
 	private readonly r = emptySpectrum();
 	private readonly w = emptySpectrum();
+	private readonly tristimulus: Tristimulus = { x: 0, y: 0, z: 0 };
 	readonly candidates: readonly Candidate[];
 	readonly targetLevel: number;
 	private readonly opposite: number | undefined;
@@ -119,19 +123,26 @@ export class Search {
 
 	/** Colour with these strengths (shares of the whole formula) of these candidates. */
 	labAt(mix: Mix): Lab {
-		const fill = (from: Spectrum, key: 'onPigmented' | 'onWhite') => {
-			this.a.set(from);
-			for (const { candidate, x } of mix) {
-				const dye = candidate[key];
-				for (let i = 0; i < SAMPLES; i++) this.a[i]! += x * dye[i]!;
-			}
-		};
-		fill(this.pigmented, 'onPigmented');
-		reflectance(this.a, this.r);
-		if (this.whiteShare <= 0) return labOf(this.r);
-		fill(this.white, 'onWhite');
-		reflectance(this.a, this.w);
+		const onPigmented = this.absorbed(this.pigmented, mix, 'onPigmented');
+		// Where there is no white hair, X, Y and Z come from one loop: a search asks some ten thousand times.
+		if (this.whiteShare <= 0)
+			return labOfTristimulus(tristimulusOf(0, 0, onPigmented, this.tristimulus));
+		reflectance(onPigmented, this.r);
+		reflectance(this.absorbed(this.white, mix, 'onWhite'), this.w);
 		return labOf(mixWithWhite(this.r, this.w, this.whiteShare, this.r));
+	}
+
+	/** Absorbance of hair with the dyes of a mix in it; written over at the next call. */
+	private absorbed(hair: Spectrum, mix: Mix, on: 'onPigmented' | 'onWhite'): Spectrum {
+		const { a } = this;
+		let from = hair;
+		for (const { candidate, x } of mix) {
+			const dye = candidate[on];
+			for (let i = 0; i < SAMPLES; i++) a[i] = from[i]! + x * dye[i]!;
+			from = a;
+		}
+		if (from !== a) a.set(hair);
+		return a;
 	}
 
 	/** ΔE with what the trade would hold against the mix. */

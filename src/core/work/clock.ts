@@ -7,7 +7,15 @@ import type { SectionFinish, StagedBowl } from './staging';
 export type Hands = 'colourist' | 'assistant' | 'chair';
 
 export type Doing =
-	'consult' | 'mix' | 'apply' | 'process' | 'check' | 'wipe' | 'rinse' | 'tone' | 'finish';
+	| 'consult'
+	| 'mix'
+	| 'apply'
+	| 'process'
+	| 'check'
+	| 'wipe'
+	| 'rinse'
+	| 'tone'
+	| 'finish';
 
 /** What a stretch of the service is about; who shows it finds the words. */
 export type ClockSubject =

@@ -4,7 +4,11 @@ import { CHECK, SERVICE_MINUTES } from './constants';
 
 /** What it is: a further application by its kind, or colour that deposits. */
 export type ProcessName =
-	(typeof STEP_KINDS)[number] | 'lowlights' | 'filler' | 'firstToner' | 'toner';
+	| (typeof STEP_KINDS)[number]
+	| 'lowlights'
+	| 'filler'
+	| 'firstToner'
+	| 'toner';
 
 /** Something that lies on the hair with one clock for all of it: a further application, lowlights, a toner. */
 export interface Process {

@@ -15,7 +15,14 @@ export interface Look {
  * off to wait for the water, or off.
  */
 export type SectionState =
-	'waiting' | 'puttingOn' | 'on' | 'check' | 'ready' | 'overdue' | 'wiped' | 'off';
+	| 'waiting'
+	| 'puttingOn'
+	| 'on'
+	| 'check'
+	| 'ready'
+	| 'overdue'
+	| 'wiped'
+	| 'off';
 
 /** A section of the main application while the service runs. */
 export interface RunningSection {

@@ -69,7 +69,8 @@ export interface Staging {
 }
 
 export type StagingAnswer =
-	{ readonly ok: true; readonly staging: Staging } | ({ readonly ok: false } & StagingProblemFault);
+	| { readonly ok: true; readonly staging: Staging }
+	| ({ readonly ok: false } & StagingProblemFault);
 
 /** Sections of one part of the strand, worked with bowls of their own. */
 export interface StagingPass {

@@ -106,11 +106,8 @@ type Unnumbered = Omit<MixBowl, 'number'>;
 
 /** All bowls of the day in the order in which they are mixed: lighteners, lowlights, filler, toner. */
 export function dayBowls(source: DayBowlsSource): MixBowl[] {
-	const lighteners = source.work.steps.flatMap((work) =>
-		work.bowls.bowls.map((bowl) => lightenerBowl(source, work, bowl))
-	);
 	return [
-		...lighteners,
+		...lightenerBowls(source),
 		...lowlightBowl(source),
 		...fillerBowl(source),
 		...tonerBowl(source),
@@ -121,6 +118,14 @@ export function dayBowls(source: DayBowlsSource): MixBowl[] {
 	}));
 }
 
+/** The first of {@link dayBowls}, which need no search for a toner. */
+export const lightenerBowls = (
+	source: Pick<DayBowlsSource, 'visit' | 'shelf' | 'work'>
+): Unnumbered[] =>
+	source.work.steps.flatMap((work) =>
+		work.bowls.bowls.map((bowl) => lightenerBowl(source, work, bowl))
+	);
+
 /** Bowls that were weighed for what is no longer planned: they stand there all the same. */
 export function strayBowls(mixed: readonly MixedBowl[], bowls: readonly MixBowl[]): MixedBowl[] {
 	const planned = new Set(bowls.map(({ id }) => id));
@@ -128,7 +133,7 @@ export function strayBowls(mixed: readonly MixedBowl[], bowls: readonly MixBowl[
 }
 
 function lightenerBowl(
-	{ visit, shelf }: DayBowlsSource,
+	{ visit, shelf }: Pick<DayBowlsSource, 'visit' | 'shelf'>,
 	{ step }: StepWork,
 	bowl: WorkBowl
 ): Unnumbered {

@@ -18,11 +18,10 @@ export interface LevelSeen {
  * that moment: it tells how fast the head lifts, and not where it ended.
  */
 export const levelsSeen = ({ notes }: Visit['run']): LevelSeen[] =>
-	notes.flatMap(
-		({ zone, level, undertone, minute, section, dry, step = MAIN_STEP }): LevelSeen[] =>
-			level === undefined || section !== undefined
-				? []
-				: [{ zone, level, undertone, minute, ...(dry ? { after: step } : {}) }]
+	notes.flatMap(({ zone, level, undertone, minute, section, dry, step = MAIN_STEP }): LevelSeen[] =>
+		level === undefined || section !== undefined
+			? []
+			: [{ zone, level, undertone, minute, ...(dry ? { after: step } : {}) }]
 	);
 
 /** Levels at which sections were read apart, off and dry: there the hair ended so, whatever the rest of it did. */
@@ -30,9 +29,8 @@ export const sectionsRead = (
 	{ notes }: Visit['run'],
 	isAsked: (section: string) => boolean
 ): LevelSeen[] =>
-	notes.flatMap(
-		({ zone, level, undertone, minute, section, dry, step = MAIN_STEP }): LevelSeen[] =>
-			level === undefined || section === undefined || !dry || !isAsked(section)
-				? []
-				: [{ zone, level, undertone, minute, after: step }]
+	notes.flatMap(({ zone, level, undertone, minute, section, dry, step = MAIN_STEP }): LevelSeen[] =>
+		level === undefined || section === undefined || !dry || !isAsked(section)
+			? []
+			: [{ zone, level, undertone, minute, after: step }]
 	);

@@ -146,7 +146,8 @@ export function tonerOf({
 	aim,
 	lift
 }: Pick<WorkedHead, 'tone' | 'reading' | 'aim'> & Pick<Visit, 'lift'>):
-	{ readonly minutes: number; readonly applyMinutes: number } | undefined {
+	| { readonly minutes: number; readonly applyMinutes: number }
+	| undefined {
 	const placed = (tone.placed ?? []).filter(({ choice }) => choice !== 'none');
 	const beside = placed.filter(({ place }) => place !== 'glaze');
 	const over = placed.filter(({ place }) => place === 'glaze');

@@ -5,7 +5,12 @@ import { endOfPiece, pieceAt, type Act, type RunState } from './run';
 
 /** What should not have been done, whatever came of it. */
 export type Breach =
-	'salts' | 'stung' | 'overCeiling' | 'overTime' | 'scalpNotAsked' | 'patchNotAsked';
+	| 'salts'
+	| 'stung'
+	| 'overCeiling'
+	| 'overTime'
+	| 'scalpNotAsked'
+	| 'patchNotAsked';
 
 /** What came of a run. */
 export interface Outcome {
