@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { onDestroy, untrack } from 'svelte';
 	import { page } from '$app/state';
-	import { callsOf, type CallKind, type NextAct } from '../core/work';
+	import { byGravity, callsOf, type CallKind, type NextAct } from '../core/work';
 	import { bell, shake, speak } from '../devices/bell';
 	import { callSettings, LOUDNESS } from '../state/callSettings.svelte';
 	import { useClock } from '../state/clock.svelte';
@@ -64,15 +64,18 @@
 				return { key: one.of, words, minutes: untilCall(one), kind, again };
 			})
 	);
-	const calls = $derived<Call[]>([
-		...(head ? callsOf(head, view.minute) : []).map(({ act, kind, again }) => ({
-			...askOf(act),
-			kind,
-			again
-		})),
-		...others.filter((one) => one.minutes <= 0)
-	]);
+	const calls = $derived<Call[]>(
+		byGravity([
+			...(head ? callsOf(head, view.minute) : []).map(({ act, kind, again }) => ({
+				...askOf(act),
+				kind,
+				again
+			})),
+			...others.filter((one) => one.minutes <= 0)
+		])
+	);
 	const next = $derived.by((): Ask | undefined => {
+		if (calls[0]) return calls[0];
 		const [first] = head?.acts ?? [];
 		const [other] = others;
 		const act = first && askOf(first);
@@ -92,8 +95,6 @@
 	/** Asked for a second time it is louder by so much. */
 	const LOUDER = 1.4;
 	const REPEAT_MS = 15_000;
-	const loudest = (some: readonly Call[]) =>
-		some.toSorted((p, q) => NOTES[q.kind] - NOTES[p.kind])[0];
 	function ring({ kind, again }: Pick<Call, 'kind' | 'again'>): void {
 		const volume = LOUDNESS[callSettings.loudness];
 		if (volume === 0) return;
@@ -111,7 +112,7 @@
 		const keys = new Map(
 			calls.map((call) => [`${call.key} ${call.kind} ${call.again}`, call] as const)
 		);
-		const fresh = loudest([...keys].flatMap(([key, call]) => (rung.has(key) ? [] : [call])));
+		const [fresh] = [...keys].flatMap(([key, call]) => (rung.has(key) ? [] : [call]));
 		rung = new Set(keys.keys());
 		if (!fresh) return;
 		ring(fresh);
@@ -179,6 +180,9 @@
 		<span>{who}</span>
 		<b class="figure text-28 leading-tight">{words}</b>
 		<span class="figure text-18">{dueWords(minutes, next.act)}</span>
+		{#if calls[1]}
+			<span class="ml-auto">then {calls[1].words}, {dueWords(calls[1].minutes, calls[1].act)}</span>
+		{/if}
 	</a>
 {/if}
 {#if urgent}

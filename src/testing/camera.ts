@@ -199,7 +199,7 @@ export function patchOf(
 		}
 		for (let c = 0; c < 3; c++) {
 			const row = MATRIX[c]!;
-			const linear = row[0]! * light[0]! + row[1]! * light[1]! + row[2]! * light[2]!;
+			const linear = row[0] * light[0]! + row[1] * light[1]! + row[2] * light[2]!;
 			data[4 * i + c] = 255 * encoded(tone(Math.min(1, Math.max(0, linear))));
 		}
 		data[4 * i + 3] = 255;

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { callsOf, type NextAct, type RunningHead, type SectionState } from '.';
+import { byGravity, callsOf, type NextAct, type RunningHead, type SectionState } from '.';
 
 const section = (id: string, state: SectionState) =>
 	({ section: id, part: undefined, state }) as RunningHead['sections'][number];
@@ -34,5 +34,12 @@ describe('what calls whoever is at the chair', () => {
 			['limit', false]
 		]);
 		expect(callsOf(head, 55).every(({ again }) => again)).toBe(true);
+	});
+	it('is first what has had its time, before what only looks forgotten, however late that is', () => {
+		const forgotten = { kind: 'look', minutes: -18 } as const;
+		const look = { kind: 'look', minutes: -2 } as const;
+		const toner = { kind: 'ready', minutes: -1 } as const;
+		const limit = { kind: 'limit', minutes: 0 } as const;
+		expect(byGravity([look, forgotten, toner, limit])).toEqual([limit, toner, forgotten, look]);
 	});
 });

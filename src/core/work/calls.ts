@@ -13,6 +13,20 @@ export interface Call {
 	readonly again: boolean;
 }
 
+/** What is graver comes first, whatever is later by more. */
+const GRAVITY: Readonly<Record<CallKind, number>> = { look: 1, ready: 2, limit: 3 };
+
+/**
+ * What calls, the first to be done first: what may lie no longer, then what has had its time, then what is to be
+ * looked at; of each what is late by most. A bowl that looks forgotten must not stand before a toner that goes on
+ * taking.
+ * @param calls `minutes` until it is due, negative where it is late
+ */
+export const byGravity = <T extends { readonly kind: CallKind; readonly minutes: number }>(
+	calls: readonly T[]
+): T[] =>
+	calls.toSorted((p, q) => GRAVITY[q.kind] - GRAVITY[p.kind] || p.minutes - q.minutes);
+
 const KINDS: Readonly<Partial<Record<NextAct['act'], CallKind>>> = {
 	mix: 'look',
 	check: 'look',

@@ -1,5 +1,5 @@
 export { placeOnce, type StagingAdvice } from './advice';
-export { callsOf, type CallKind } from './calls';
+export { byGravity, callsOf, type CallKind } from './calls';
 export {
 	asideStay,
 	chairMinutes,
