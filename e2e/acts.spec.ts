@@ -1,4 +1,4 @@
-import { expect, test, type Locator, type Page } from '@playwright/test';
+import { alone, expect, test, type Locator, type Page } from './shared';
 import { openDemo, openStation, saved, station } from './helpers';
 
 const SIZES = [
@@ -46,45 +46,46 @@ test('a check on black hair is kept, and what keeps it is in sight at every size
 	await expect(page.getByText(/^Seen 1 at/).first()).toBeVisible();
 });
 
-test('with a call above, the bar, the foot and the rail are whole, and messages cover neither answer nor acts', async ({
-	page
-}) => {
-	await page.clock.install();
-	await openStation(page, 'Hesper Oake', 'Chair');
-	await main(page).getByRole('button', { name: 'Start' }).click();
-	await saved(page);
-	await page.clock.fastForward('30:00');
-	// Somebody else is in the chair too: what the first head asks for stands over every page of theirs.
-	await page.goto('/visit/casimir-bly-today/chair');
-	await main(page).getByRole('button', { name: 'Start' }).click();
-	const calls = page.getByRole('region', { name: 'What calls' });
-	await expect(calls.getByRole('link')).toBeVisible();
-	for (const size of SIZES) {
-		await page.setViewportSize(size);
-		const what = `${size.width}`;
-		const on = main(page)
-			.getByRole('button', { name: /is on$/ })
-			.first();
-		await whole(page, on, what);
-		await apart(on, main(page).locator('footer'), what);
-		await apart(on, calls, what);
-		await whole(
-			page,
-			page
-				.getByRole('navigation', { name: 'Stations of the visit' })
-				.getByRole('link', { name: /Send-off/ }),
-			what
-		);
+alone(
+	'with a call above, the bar, the foot and the rail are whole, and messages cover neither answer nor acts',
+	async ({ page }) => {
+		await page.clock.install();
+		await openStation(page, 'Hesper Oake', 'Chair');
+		await main(page).getByRole('button', { name: 'Start' }).click();
+		await saved(page);
+		await page.clock.fastForward('30:00');
+		// Somebody else is in the chair too: what the first head asks for stands over every page of theirs.
+		await page.goto('/visit/casimir-bly-today/chair');
+		await main(page).getByRole('button', { name: 'Start' }).click();
+		const calls = page.getByRole('region', { name: 'What calls' });
+		await expect(calls.getByRole('link')).toBeVisible();
+		for (const size of SIZES) {
+			await page.setViewportSize(size);
+			const what = `${size.width}`;
+			const on = main(page)
+				.getByRole('button', { name: /is on$/ })
+				.first();
+			await whole(page, on, what);
+			await apart(on, main(page).locator('footer'), what);
+			await apart(on, calls, what);
+			await whole(
+				page,
+				page
+					.getByRole('navigation', { name: 'Stations of the visit' })
+					.getByRole('link', { name: /Send-off/ }),
+				what
+			);
+		}
+		await page.setViewportSize(SIZES[0]!);
+		await page.keyboard.press('ControlOrMeta+z');
+		const said = page.getByText(/^Undone: /);
+		await expect(said).toBeVisible();
+		for (const over of ['h1 + .answer', 'header dl', 'footer'])
+			await apart(said, main(page).locator(over).first(), over);
 	}
-	await page.setViewportSize(SIZES[0]!);
-	await page.keyboard.press('ControlOrMeta+z');
-	const said = page.getByText(/^Undone: /);
-	await expect(said).toBeVisible();
-	for (const over of ['h1 + .answer', 'header dl', 'footer'])
-		await apart(said, main(page).locator(over).first(), over);
-});
+);
 
-test('what was seen ready is not seen otherwise by a second tap', async ({ page }) => {
+alone('what was seen ready is not seen otherwise by a second tap', async ({ page }) => {
 	await page.clock.install();
 	await openStation(page, 'Hesper Oake', 'Chair');
 	await main(page).getByRole('button', { name: 'Start' }).click();

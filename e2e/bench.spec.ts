@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { alone, expect, test } from './shared';
 import { accessible, answer, noSidewaysScroll, openDemo, saved } from './helpers';
 
 test('a morning at the bench: strands, bowls, clocks, a verdict, and the right one on a head', async ({
@@ -80,30 +80,31 @@ test('a strand that is taken away and a morning that is removed come back on und
 	await expect(page.getByRole('link', { name: /Sea glass/ })).toBeVisible();
 });
 
-test('a strand is tried before the service: looked at minute by minute, it teaches what the head does', async ({
-	page
-}) => {
-	await page.clock.install({ time: new Date('2026-03-03T10:00:00') });
-	await openDemo(page, '/bench');
-	await page
-		.getByRole('region', { name: 'A strand before the service, today' })
-		.getByRole('link', { name: 'Hesper Oake' })
-		.click();
-	await page.getByRole('button', { name: 'Strand test', exact: true }).click();
-	await page.getByRole('button', { name: 'On, in foil' }).click();
-	await page.clock.fastForward('20:00');
-	await expect(page.getByRole('button', { name: /^Hold: 20:/ })).toBeVisible();
-	const seen = page.getByLabel('Wiped: level');
-	await seen.fill('7.2');
-	await seen.press('Tab');
-	await page.getByRole('button', { name: 'Note the look' }).click();
-	const looks = page.getByRole('list', { name: /^Looks at the strand/ });
-	await expect(looks.getByRole('listitem')).toHaveText(/20 min: 7\.2 expected [\d.]+/);
-	await expect(page.getByText('teach how fast this head lifts', { exact: false })).toBeVisible();
-	await accessible(page);
-	await page.goto(page.url().replace(/\/read.*/, '/lift'));
-	await expect(page.getByText(/from a test strand \(± \d+ %\)/)).toBeVisible();
-});
+alone(
+	'a strand is tried before the service: looked at minute by minute, it teaches what the head does',
+	async ({ page }) => {
+		await page.clock.install({ time: new Date('2026-03-03T10:00:00') });
+		await openDemo(page, '/bench');
+		await page
+			.getByRole('region', { name: 'A strand before the service, today' })
+			.getByRole('link', { name: 'Hesper Oake' })
+			.click();
+		await page.getByRole('button', { name: 'Strand test', exact: true }).click();
+		await page.getByRole('button', { name: 'On, in foil' }).click();
+		await page.clock.fastForward('20:00');
+		await expect(page.getByRole('button', { name: /^Hold: 20:/ })).toBeVisible();
+		const seen = page.getByLabel('Wiped: level');
+		await seen.fill('7.2');
+		await seen.press('Tab');
+		await page.getByRole('button', { name: 'Note the look' }).click();
+		const looks = page.getByRole('list', { name: /^Looks at the strand/ });
+		await expect(looks.getByRole('listitem')).toHaveText(/20 min: 7\.2 expected [\d.]+/);
+		await expect(page.getByText('teach how fast this head lifts', { exact: false })).toBeVisible();
+		await accessible(page);
+		await page.goto(page.url().replace(/\/read.*/, '/lift'));
+		await expect(page.getByText(/from a test strand \(± \d+ %\)/)).toBeVisible();
+	}
+);
 
 test('at the bench what was done is taken back by keys', async ({ page }) => {
 	await openDemo(page, '/bench/sea-glass');

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { alone, expect, test, type Page } from './shared';
 import { accessible, answer, choose, comeBack, openStation, station } from './helpers';
 
 const main = (page: Page) => page.getByRole('main');
@@ -293,7 +293,7 @@ test('the scale is unplugged in the middle: nothing that was weighed is lost', a
 	await expect(main(page).getByRole('button', { name: 'Tare' })).toBeVisible();
 });
 
-test('what was left over teaches how much the next visit mixes', async ({ page }) => {
+alone('what was left over teaches how much the next visit mixes', async ({ page }) => {
 	await bowls(page, 'Hesper Oake');
 	const grams = Number.parseInt((await answer(page).locator('.big').textContent())!, 10);
 	await station(page, 'Send-off');

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './shared';
 import { accessible, answer, choose, openDemo, openStation, station } from './helpers';
 
 /** Opens a station of a demo client. */

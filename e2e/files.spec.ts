@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { alone, expect, test } from './shared';
 import {
 	accessible,
 	exportAll,
@@ -10,7 +10,7 @@ import {
 } from './helpers';
 
 // As a person has it: the application is kept on the device.
-test.use({ serviceWorkers: 'allow' });
+alone.use({ serviceWorkers: 'allow' });
 
 interface File {
 	documents: Record<string, unknown>[];
@@ -200,7 +200,7 @@ test('storage that refuses to write: said plainly, nothing lost in the window, e
 	expect(text).toContain('written on a full disk');
 });
 
-test('two tabs agree', async ({ page, context }) => {
+alone('two tabs agree', async ({ page, context }) => {
 	await openDemo(page, '/clients/anneke-rill');
 	const other = await context.newPage();
 	await openDemo(other);
@@ -210,7 +210,7 @@ test('two tabs agree', async ({ page, context }) => {
 	await expect(other.getByLabel('Note')).toHaveValue('seen in both');
 });
 
-test('goes on without the server once it has been open', async ({ page, context }) => {
+alone('goes on without the server once it has been open', async ({ page, context }) => {
 	await openDemo(page);
 	await page.evaluate(async () => {
 		await navigator.serviceWorker.ready;

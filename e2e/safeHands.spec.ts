@@ -1,4 +1,4 @@
-import { expect, test, type Locator, type Page } from '@playwright/test';
+import { alone, expect, test, type Locator, type Page } from './shared';
 import {
 	accessible,
 	answer,
@@ -111,22 +111,23 @@ test('figures of colour stand behind the words, for whoever wants them', async (
 	await expect(told).toContainText(/ΔE \d/);
 });
 
-test('what nobody saw is not recorded as seen, and the next visit says so until it is read', async ({
-	page
-}) => {
-	await openStation(page, 'Hesper Oake', 'Send-off');
-	await expect(answer(page)).toContainText('8.5');
-	await page.getByRole('button', { name: 'Record the visit' }).click();
-	await expect(page.getByText('Recorded as expected; nobody looked.')).toBeVisible();
-	await expect(page.getByLabel('Level seen').first()).toHaveValue('');
-	await expect(answer(page)).toContainText('expected');
-	await comeBack(page, 'Hesper Oake');
-	const guess = page.getByText('Where the last visit ended was expected and not looked at');
-	await expect(guess).toBeVisible();
-	await expect(page.locator('.range')).toContainText('lengths 9');
-	await page.getByRole('radio', { name: /^8 / }).click();
-	await expect(guess).toBeHidden();
-});
+alone(
+	'what nobody saw is not recorded as seen, and the next visit says so until it is read',
+	async ({ page }) => {
+		await openStation(page, 'Hesper Oake', 'Send-off');
+		await expect(answer(page)).toContainText('8.5');
+		await page.getByRole('button', { name: 'Record the visit' }).click();
+		await expect(page.getByText('Recorded as expected; nobody looked.')).toBeVisible();
+		await expect(page.getByLabel('Level seen').first()).toHaveValue('');
+		await expect(answer(page)).toContainText('expected');
+		await comeBack(page, 'Hesper Oake');
+		const guess = page.getByText('Where the last visit ended was expected and not looked at');
+		await expect(guess).toBeVisible();
+		await expect(page.locator('.range')).toContainText('lengths 9');
+		await page.getByRole('radio', { name: /^8 / }).click();
+		await expect(guess).toBeHidden();
+	}
+);
 
 test('old blonde is kept out until somebody says why; then it gets a weak bowl of its own', async ({
 	page
@@ -360,30 +361,31 @@ test('a part of the head is all that is sectioned, foiled, weighed and charged, 
 	await expect(answer(page)).toHaveText(/^[1-4]?\d g/);
 });
 
-test('minutes to put it on follow the hands: a preset, corrected by what Chair logs', async ({
-	page
-}) => {
-	await page.clock.install();
-	await openDemo(page, '/visit/hesper-oake-today/bowls');
-	await expect(page.getByText('to put it on', { exact: true })).toBeVisible();
-	await page.goto('/shelf/salon');
-	const hands = page.getByRole('group', { name: 'In this salon' });
-	await hands.getByRole('radio', { name: 'unhurried' }).click();
-	await page.getByRole('button', { name: 'Keep it so' }).click();
-	await saved(page);
-	await page.goto('/visit/hesper-oake-today/bowls');
-	await expect(page.getByText('to put it on, 30 % slower than usual')).toBeVisible();
-	// Twenty minutes into the service all of it is on.
-	await page.goto('/visit/hesper-oake-today/chair');
-	const main = page.getByRole('main');
-	await main.getByRole('button', { name: 'Start', exact: true }).click();
-	await page.clock.fastForward('20:00');
-	await main.getByRole('button', { name: 'All on' }).click();
-	await expect(main.getByText(/All on at 20(\.\d)? min; \d+ were planned/)).toBeVisible();
-	await saved(page);
-	await page.goto('/shelf/salon');
-	await expect(page.getByText(/than usual, from one service/)).toBeVisible();
-});
+alone(
+	'minutes to put it on follow the hands: a preset, corrected by what Chair logs',
+	async ({ page }) => {
+		await page.clock.install();
+		await openDemo(page, '/visit/hesper-oake-today/bowls');
+		await expect(page.getByText('to put it on', { exact: true })).toBeVisible();
+		await page.goto('/shelf/salon');
+		const hands = page.getByRole('group', { name: 'In this salon' });
+		await hands.getByRole('radio', { name: 'unhurried' }).click();
+		await page.getByRole('button', { name: 'Keep it so' }).click();
+		await saved(page);
+		await page.goto('/visit/hesper-oake-today/bowls');
+		await expect(page.getByText('to put it on, 30 % slower than usual')).toBeVisible();
+		// Twenty minutes into the service all of it is on.
+		await page.goto('/visit/hesper-oake-today/chair');
+		const main = page.getByRole('main');
+		await main.getByRole('button', { name: 'Start', exact: true }).click();
+		await page.clock.fastForward('20:00');
+		await main.getByRole('button', { name: 'All on' }).click();
+		await expect(main.getByText(/All on at 20(\.\d)? min; \d+ were planned/)).toBeVisible();
+		await saved(page);
+		await page.goto('/shelf/salon');
+		await expect(page.getByText(/than usual, from one service/)).toBeVisible();
+	}
+);
 
 /** Hesper Oake with old light pieces at 9 among her lengths. */
 async function readOldLights(page: Page): Promise<Locator> {

@@ -10,7 +10,7 @@ interface Room {
 /**
  * Tests whose pages share what a browser keeps of scripts: fetched and compiled once a worker and not once a test,
  * which took longer than most tests. What an application keeps (databases, storage) is cleared between them.
- * Tests that set the clock, permissions, a zone, or the network of their window take Playwright's own `test`.
+ * Tests that set the clock, permissions, a zone, or the network of their window are {@link alone} in it.
  */
 export const test = base.extend<object, { room: Room }>({
 	room: [
@@ -47,5 +47,8 @@ export const test = base.extend<object, { room: Room }>({
 		await page.close();
 	}
 });
+
+/** A test in a window of its own. */
+export const alone = base;
 
 export { expect, type Locator, type Page } from '@playwright/test';

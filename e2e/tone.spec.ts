@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { alone, expect, test } from './shared';
 import { accessible, answer, choose, openDemo, saved, station } from './helpers';
 
 test('the toner is seen minute by minute and week by week', async ({ page }) => {
@@ -113,52 +113,53 @@ test('a chain of four applications: each with its own product, strength, hair an
 	await expect(main.locator('.bowls')).toContainText('7 vol');
 });
 
-test('the toner is told zone by zone from what was read dry, by kind, and as it ages at home', async ({
-	page
-}) => {
-	await page.clock.install();
-	await openDemo(page, '/visit/hesper-oake-today/tone');
-	const formulas = page.getByRole('list', { name: 'Formulas that come closest' });
-	await expect(formulas.getByText(/takes the warmth, keeps the level/)).toBeVisible();
-	await expect(page.getByText(/root, .*alike|lengths, .*alike|ends, .*alike/)).toBeVisible();
-	// The root is read behind the rest: it decides, and is begun first.
-	await page.goto('/visit/hesper-oake-today/chair');
-	await page.getByRole('button', { name: 'Start', exact: true }).click();
-	await page.getByRole('switch', { name: 'Follow the plan untapped' }).click();
-	await page.clock.fastForward('58:00');
-	await page.getByRole('button', { name: /Stop here, or once more/ }).click();
-	await page.getByRole('button', { name: 'Stop: rinse all of it now' }).click();
-	for (const [zone, level] of [
-		['root', '8'],
-		['lengths', '9']
-	] as const)
-		await page
-			.getByRole('radiogroup', { name: `Level seen on the ${zone}` })
-			.getByRole('radio', { name: new RegExp(`^${level} `) })
-			.click();
-	await page.getByRole('button', { name: 'Tone it from here' }).click();
-	const zones = page.getByRole('region', { name: 'Zone by zone' });
-	await expect(zones).toContainText('Deepest: the root');
-	await expect(zones).toContainText('seen 8');
-	await expect(zones).toContainText('seen 9');
-	// Each zone is begun and rinsed by its own clock, which calls like any other.
-	await expect(zones).toContainText(/Begin with the \w+, .* min later/);
-	await zones.getByRole('button', { name: 'Start the toner on the lengths' }).click();
-	await page.clock.fastForward('02:00');
-	await expect(
-		page.getByRole('timer', { name: 'The toner on the lengths on the hair' })
-	).toHaveText(/^02:0\d$/);
-	await expect(page.getByRole('timer', { name: 'The toner on the root on the hair' })).toHaveText(
-		'00:00'
-	);
-	await accessible(page);
-	// Violet shampoo at home keeps it longer, and the client is asked once.
-	await page.getByRole('button', { name: /How it ages/ }).click();
-	const weeks = page.getByRole('list', { name: 'The colour week by week' });
-	await expect(weeks.getByRole('listitem')).toHaveCount(6);
-	const without = await weeks.innerText();
-	await page.getByRole('slider', { name: 'Violet shampoo a week' }).focus();
-	await page.keyboard.press('End');
-	await expect(page.getByText(/at 2 washes a week and violet shampoo 7 times/)).toBeVisible();
-	await expect(weeks).not.toHaveText(without);
-});
+alone(
+	'the toner is told zone by zone from what was read dry, by kind, and as it ages at home',
+	async ({ page }) => {
+		await page.clock.install();
+		await openDemo(page, '/visit/hesper-oake-today/tone');
+		const formulas = page.getByRole('list', { name: 'Formulas that come closest' });
+		await expect(formulas.getByText(/takes the warmth, keeps the level/)).toBeVisible();
+		await expect(page.getByText(/root, .*alike|lengths, .*alike|ends, .*alike/)).toBeVisible();
+		// The root is read behind the rest: it decides, and is begun first.
+		await page.goto('/visit/hesper-oake-today/chair');
+		await page.getByRole('button', { name: 'Start', exact: true }).click();
+		await page.getByRole('switch', { name: 'Follow the plan untapped' }).click();
+		await page.clock.fastForward('58:00');
+		await page.getByRole('button', { name: /Stop here, or once more/ }).click();
+		await page.getByRole('button', { name: 'Stop: rinse all of it now' }).click();
+		for (const [zone, level] of [
+			['root', '8'],
+			['lengths', '9']
+		] as const)
+			await page
+				.getByRole('radiogroup', { name: `Level seen on the ${zone}` })
+				.getByRole('radio', { name: new RegExp(`^${level} `) })
+				.click();
+		await page.getByRole('button', { name: 'Tone it from here' }).click();
+		const zones = page.getByRole('region', { name: 'Zone by zone' });
+		await expect(zones).toContainText('Deepest: the root');
+		await expect(zones).toContainText('seen 8');
+		await expect(zones).toContainText('seen 9');
+		// Each zone is begun and rinsed by its own clock, which calls like any other.
+		await expect(zones).toContainText(/Begin with the \w+, .* min later/);
+		await zones.getByRole('button', { name: 'Start the toner on the lengths' }).click();
+		await page.clock.fastForward('02:00');
+		await expect(
+			page.getByRole('timer', { name: 'The toner on the lengths on the hair' })
+		).toHaveText(/^02:0\d$/);
+		await expect(page.getByRole('timer', { name: 'The toner on the root on the hair' })).toHaveText(
+			'00:00'
+		);
+		await accessible(page);
+		// Violet shampoo at home keeps it longer, and the client is asked once.
+		await page.getByRole('button', { name: /How it ages/ }).click();
+		const weeks = page.getByRole('list', { name: 'The colour week by week' });
+		await expect(weeks.getByRole('listitem')).toHaveCount(6);
+		const without = await weeks.innerText();
+		await page.getByRole('slider', { name: 'Violet shampoo a week' }).focus();
+		await page.keyboard.press('End');
+		await expect(page.getByText(/at 2 washes a week and violet shampoo 7 times/)).toBeVisible();
+		await expect(weeks).not.toHaveText(without);
+	}
+);

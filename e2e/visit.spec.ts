@@ -1,10 +1,10 @@
-import { expect, test } from '@playwright/test';
+import { alone, expect, test } from './shared';
 import { answer, choose, openClient, openDemo, openStation, saved, station } from './helpers';
 
 // As a person has it: the application is kept on the device.
-test.use({ serviceWorkers: 'allow' });
+alone.use({ serviceWorkers: 'allow' });
 
-test('a whole visit for a new client, found again after closing the browser', async ({ page }) => {
+alone('a whole visit for a new client, found again after closing the browser', async ({ page }) => {
 	await page.goto('/');
 	await expect(page.getByRole('heading', { name: 'How far will it lift?' })).toBeVisible();
 	await page.getByRole('button', { name: 'New visit' }).first().click();

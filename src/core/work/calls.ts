@@ -24,8 +24,7 @@ const GRAVITY: Readonly<Record<CallKind, number>> = { look: 1, ready: 2, limit: 
  */
 export const byGravity = <T extends { readonly kind: CallKind; readonly minutes: number }>(
 	calls: readonly T[]
-): T[] =>
-	calls.toSorted((p, q) => GRAVITY[q.kind] - GRAVITY[p.kind] || p.minutes - q.minutes);
+): T[] => calls.toSorted((p, q) => GRAVITY[q.kind] - GRAVITY[p.kind] || p.minutes - q.minutes);
 
 const KINDS: Readonly<Partial<Record<NextAct['act'], CallKind>>> = {
 	mix: 'look',
