@@ -96,6 +96,14 @@ test('who keeps a form keeps what was touched, and is asked where that was chang
 	await expect(page.getByRole('link', { name: /^Not sent/ })).toHaveCount(0);
 	await other.reload();
 	await expect(scalp(other)).toHaveValue('7.5');
+	// As it was is as it is kept now, and what was typed can be had back.
+	await name(page).fill('Saltmarsh grey');
+	await page.getByRole('button', { name: 'As it was' }).click();
+	await expect(name(page)).toHaveValue('Saltmarsh white');
+	await expect(keep(page)).toBeDisabled();
+	await page.getByRole('button', { name: 'Undo', exact: true }).last().click();
+	await expect(name(page)).toHaveValue('Saltmarsh grey');
+	await expect(keep(page)).toBeEnabled();
 	await other.close();
 });
 

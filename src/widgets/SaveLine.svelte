@@ -4,8 +4,8 @@
 	import { useRecords } from '../state/records';
 	import { waitingForms, type WaitingForm } from '../state/waitingForms.svelte';
 	import IconButton from '../ui/IconButton.svelte';
-	import { say } from '../ui/say.svelte';
 	import { typing } from '../ui/typing.svelte';
+	import { letGo } from './letGo';
 
 	const records = useRecords();
 	/** What stands in a field and is not taken yet is not saved either. */
@@ -22,11 +22,6 @@
 			event.preventDefault();
 			starting.open = true;
 		};
-	/** What it was about may be no more; what was typed is wanted back at times. */
-	function discard(form: WaitingForm): void {
-		waitingForms.discard(form);
-		say(`Let go what was typed: ${form.title}.`, () => waitingForms.restore(form));
-	}
 	const WORDS = {
 		saved: 'saved',
 		saving: 'saving',
@@ -50,6 +45,6 @@
 		<a class="font-semibold text-inherit" href={form.path} onclick={goOn(form)}
 			>Not sent: {form.title}</a
 		>
-		<IconButton rail label="Discard {form.title}" icon={X} onclick={() => discard(form)} />
+		<IconButton rail label="Discard {form.title}" icon={X} onclick={() => letGo(form)} />
 	</p>
 {/each}

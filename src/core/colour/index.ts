@@ -1,4 +1,4 @@
-export { LEVEL_LADDER, NEUTRAL_WARMTH, SAMPLES, WAVELENGTHS } from './constants';
+export { LEVEL_LADDER, NEUTRAL_WARMTH, WAVELENGTHS } from './constants';
 export { seenWithout, type Deficiency } from './deficiency';
 export { deltaE, hexOf, rgbOf } from './display';
 export { conesOf, tristimulusOfCones, type Cones } from './adapt';

@@ -1,4 +1,3 @@
-import { SAMPLES } from './constants';
 import { TRISTIMULUS_WEIGHTS } from './observer';
 import type { Spectrum } from './spectrum';
 
@@ -15,7 +14,7 @@ const f = (t: number): number =>
 
 const weigh = (reflectance: Readonly<Spectrum>, row: Float64Array): number => {
 	let sum = 0;
-	for (let i = 0; i < SAMPLES; i++) sum += reflectance[i]! * row[i]!;
+	for (let i = 0; i < row.length; i++) sum += reflectance[i]! * row[i]!;
 	return sum;
 };
 

@@ -1,4 +1,4 @@
-import { FIBRE, SAMPLES, WAVELENGTHS } from './constants';
+import { FIBRE, WAVELENGTHS } from './constants';
 import type { Tristimulus } from './lab';
 import { TRISTIMULUS_WEIGHTS } from './observer';
 import { emptySpectrum, EUMELANIN, PHEOMELANIN, type Spectrum } from './spectrum';
@@ -36,8 +36,9 @@ export function reflectance(
 	absorbance: Readonly<Spectrum>,
 	out: Spectrum = emptySpectrum()
 ): Spectrum {
-	for (let i = 0; i < SAMPLES; i++) {
-		out[i] = FIBRE.gloss + KERATIN[i]! * tabledMean(absorbance[i]!);
+	const { gloss } = FIBRE;
+	for (let i = 0; i < out.length; i++) {
+		out[i] = gloss + KERATIN[i]! * tabledMean(absorbance[i]!);
 	}
 	return out;
 }
@@ -56,6 +57,9 @@ const [X, Y, Z] = TRISTIMULUS_WEIGHTS.map((row) =>
 	row.map((weight, i) => weight * KERATIN[i]!)
 ) as [Float64Array, Float64Array, Float64Array];
 
+// Read in the innermost loop of everything: names of this module, since some loaders ask for an imported one by a call.
+const [EU, PHEO] = [EUMELANIN, PHEOMELANIN];
+
 /**
  * X, Y and Z of a point of hair, without its spectrum: the one loop that a level needs. The same as
  * weighing {@link reflectance} of the absorbance.
@@ -71,8 +75,8 @@ export function tristimulusOf(
 	let x = FIBRE.gloss;
 	let y = FIBRE.gloss;
 	let z = FIBRE.gloss;
-	for (let i = 0; i < SAMPLES; i++) {
-		let absorbed = eumelanin * EUMELANIN[i]! + pheomelanin * PHEOMELANIN[i]!;
+	for (let i = 0; i < X.length; i++) {
+		let absorbed = eumelanin * EU[i]! + pheomelanin * PHEO[i]!;
 		if (dye) absorbed += dye[i]!;
 		// The table is read here and not through a call: an interval comes this way some million times.
 		let mean: number;
@@ -104,7 +108,7 @@ export function mixWithWhite(
 	whiteShare: number,
 	out: Spectrum = emptySpectrum()
 ): Spectrum {
-	for (let i = 0; i < SAMPLES; i++) {
+	for (let i = 0; i < out.length; i++) {
 		const root =
 			(1 - whiteShare) * Math.pow(pigmented[i]!, 0.25) + whiteShare * Math.pow(white[i]!, 0.25);
 		out[i] = root * root * root * root;

@@ -28,7 +28,7 @@ export function absorbance(
 	dye?: Readonly<Spectrum>,
 	out: Spectrum = emptySpectrum()
 ): Spectrum {
-	for (let i = 0; i < SAMPLES; i++) {
+	for (let i = 0; i < out.length; i++) {
 		out[i] = eumelanin * EUMELANIN[i]! + pheomelanin * PHEOMELANIN[i]! + (dye ? dye[i]! : 0);
 	}
 	return out;

@@ -1,4 +1,4 @@
-import { emptySpectrum, EUMELANIN, SAMPLES, WAVELENGTHS, type Spectrum } from '../colour';
+import { emptySpectrum, EUMELANIN, WAVELENGTHS, type Spectrum } from '../colour';
 import { DYES } from './constants';
 
 /** The six dyes and the brown base of tubes. */
@@ -52,7 +52,7 @@ export function dyeSpectrum(amounts: DyeAmounts, out: Spectrum = emptySpectrum()
 /** Adds one dye to a spectrum in place. */
 export function addDyeTo(spectrum: Spectrum, name: DyeName, amount: number): void {
 	const unit = DYE_SPECTRA[name];
-	for (let i = 0; i < SAMPLES; i++) spectrum[i]! += amount * unit[i]!;
+	for (let i = 0; i < unit.length; i++) spectrum[i]! += amount * unit[i]!;
 }
 
 /** Sum of two mixtures of dyes, the second scaled. */

@@ -7,7 +7,6 @@ import {
 	levelOf,
 	mixWithWhite,
 	reflectance,
-	SAMPLES,
 	tristimulusOf,
 	undertoneOf,
 	type Lab,
@@ -138,7 +137,7 @@ export class Search {
 		let from = hair;
 		for (const { candidate, x } of mix) {
 			const dye = candidate[on];
-			for (let i = 0; i < SAMPLES; i++) a[i] = from[i]! + x * dye[i]!;
+			for (let i = 0; i < a.length; i++) a[i] = from[i]! + x * dye[i]!;
 			from = a;
 		}
 		if (from !== a) a.set(hair);

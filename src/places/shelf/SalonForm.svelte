@@ -3,6 +3,7 @@
 	import { salonForm, type SalonSettings } from '../../schema/forms';
 	import type { Shelf } from '../../schema/records';
 	import { useRecords } from '../../state/records';
+	import { waitingForms } from '../../state/waitingForms.svelte';
 	import Button from '../../ui/Button.svelte';
 	import { askedForm } from '../../state/sentForm.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
@@ -10,6 +11,7 @@
 	import TextField from '../../ui/TextField.svelte';
 	import SalonWays from './SalonWays.svelte';
 	import FormClashes from '../../widgets/FormClashes.svelte';
+	import { letGo } from '../../widgets/letGo';
 	import { fieldWords } from '../../wording/forms';
 
 	interface Props {
@@ -35,7 +37,8 @@
 			say('Kept. Every visit that is open follows it.', () => workspace.undo(step));
 		}
 	});
-	const { form, errors, enhance, tainted, isTainted, reset } = asked.form;
+	const { form, errors, enhance, tainted, isTainted } = asked.form;
+	const waiting = $derived(waitingForms.of('salon'));
 	const change = (recipe: (draft: SalonSettings) => unknown) =>
 		form.update((draft) => {
 			recipe(draft);
@@ -123,7 +126,9 @@
 		</div>
 		<Button primary type="submit" disabled={!isTainted($tainted)}>Keep it so</Button>
 		{#if isTainted($tainted)}
-			<Button onclick={() => reset()}>As it was</Button>
+			{#if waiting}
+				<Button onclick={() => letGo(waiting)}>As it was</Button>
+			{/if}
 			<span class="text-ink-soft" role="status">Not kept yet: visits go by what was kept.</span>
 		{/if}
 	</div>
