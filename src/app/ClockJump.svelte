@@ -31,11 +31,12 @@
 	);
 
 	$effect(() => {
-		if (!clock.shown) return;
+		// Looked at anew whenever the clock that is shown moves on.
+		const at = clock.shown;
 		const jump = watch.look();
 		if (jump === undefined) return;
 		untrack(() => {
-			noticed = { at: clock.now(), bySeconds: Math.round(jump) };
+			noticed = { at, bySeconds: Math.round(jump) };
 			if (jump < 0) take(noticed, 'steady');
 		});
 	});

@@ -10,11 +10,7 @@
 	}
 	let { clashes, nameOf, ondecide }: Props = $props();
 	const shown = (value: unknown) =>
-		value === undefined
-			? 'nothing'
-			: typeof value === 'object'
-				? JSON.stringify(value)
-				: String(value as string | number | boolean);
+		value === undefined ? 'nothing' : typeof value === 'string' ? value : JSON.stringify(value);
 </script>
 
 {#if clashes.length > 0}
