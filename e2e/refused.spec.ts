@@ -76,3 +76,35 @@ test('with both storages full whoever closes the tab is asked first; otherwise n
 	await page.goto('/records');
 	expect(asked).toEqual(['beforeunload']);
 });
+
+test('a form that nothing keeps is not called saved, and whoever closes the tab is asked first', async ({
+	page
+}) => {
+	const asked: string[] = [];
+	page.on('dialog', (dialog) => {
+		asked.push(dialog.type());
+		void dialog.accept();
+	});
+	await openDemo(page, '/shelf/salon');
+	const name = page.getByRole('main').getByLabel('Lightener’s name');
+	await name.fill('Saltmarsh white');
+	await saved(page);
+	// Though text storage is forgotten with all that stood in it, it is there again.
+	await page.evaluate(() => {
+		localStorage.clear();
+	});
+	await page.reload();
+	await expect(name).toHaveValue('Saltmarsh white');
+	expect(asked).toEqual([]);
+	await page.evaluate(() => {
+		const full = () => {
+			throw new DOMException('full', 'QuotaExceededError');
+		};
+		Storage.prototype.setItem = full;
+		IDBObjectStore.prototype.put = full;
+	});
+	await name.fill('Saltmarsh grey');
+	await expect(page.getByText(/not saved yet$/)).toBeVisible();
+	await page.goto('/records');
+	expect(asked).toEqual(['beforeunload']);
+});

@@ -194,7 +194,7 @@ async function kills(count) {
 		await kill(room);
 		row.kills++;
 		// Nothing that the page called kept may be gone, however short a time before the end it said so.
-		const kept = told.findLast(({ said, at }) => said && died - at >= (act.mayLose ?? 0));
+		const kept = told.findLast(({ said }) => said);
 		if (value === 'half') row.half++;
 		else if (kept && !isAsLate(value, kept.value)) row.lost++;
 		if (value === 'half' || (kept && !isAsLate(value, kept.value))) {

@@ -57,7 +57,6 @@ const clientsOf = (documents) =>
  *   work    does it until the browser dies
  *   read    the same number from what is stored, or `half` when only a part of it is there
  *   afresh  whether the demo is loaded afresh after it: every round would open another salon
- *   mayLose ms before the end of which nothing is promised; left out, none
  *   within  ms after the first step within which the browser dies
  */
 export const ACTS = {
@@ -193,9 +192,6 @@ export const ACTS = {
 	'form waiting': {
 		path: '/shelf/salon',
 		before: fresh,
-		// What a browser keeps beside its databases it writes down now and then: a killed one loses the last moments of it.
-		within: [2500, 6000],
-		mayLose: 5000,
 		shown: () =>
 			Number(
 				/^Saltmarsh (\d+)$/.exec(
@@ -203,7 +199,11 @@ export const ACTS = {
 						?.value ?? 'Saltmarsh 0'
 				)?.[1] ?? 0
 			),
-		claim: () => [...document.querySelectorAll('a')].some((it) => /^Not sent/.test(it.textContent)),
+		claim: () =>
+			[...document.querySelectorAll('a')].some((it) => /^Not sent/.test(it.textContent)) &&
+			[...document.querySelectorAll('[role=status]')].some((it) =>
+				/^(Demo · )?saved$/.test(it.textContent.trim())
+			),
 		async work(page) {
 			const name = page.getByLabel('Lightener’s name');
 			for (let n = 1; ; n++) {

@@ -47,7 +47,8 @@
 	function leave() {
 		// What stands in a field is taken before the page goes.
 		typing.takeAll();
-		return leaveNotes(workspace, salon, textStorage());
+		const [forms, records] = [waitingForms.leave(), leaveNotes(workspace, salon, textStorage())];
+		return forms && records;
 	}
 	/** What is neither stored nor noted would be gone with the window: whoever closes it is asked first. */
 	function closing(event: BeforeUnloadEvent) {

@@ -14,8 +14,7 @@
 	provideClock(clock);
 	const salon = chosenSalon();
 	const openAll = async () => {
-		const workspace = await openWorkspace(salon, clock, gone);
-		await waitingForms.look();
+		const [workspace] = await Promise.all([openWorkspace(salon, clock, gone), waitingForms.look()]);
 		return workspace;
 	};
 	let opening = $state.raw(browserIsTooOld() ? undefined : openAll());

@@ -1,5 +1,5 @@
-import { textStorage } from '../store/browserStorage';
-import { chosenSalon } from '../store/open';
+import { chosenSalon, waitingStoreOf } from '../store/open';
+import type { WaitingStore } from '../store/waitingStore.svelte';
 import { newId } from '../model/identity';
 
 /** A form that was filled in and not sent yet. */
@@ -15,7 +15,6 @@ export interface WaitingForm {
 	readonly value: unknown;
 }
 
-const PREFIX = 'zelvant.form.';
 /** A lock that a window holds for as long as it is open: what a closed one left is anybody's. */
 const LOCK = 'zelvant.window.';
 
@@ -26,39 +25,46 @@ const LOCK = 'zelvant.window.';
  */
 class WaitingForms {
 	readonly #window = newId();
+	/** Of the salon that this page was opened on: known once somebody asks. */
+	#opened: WaitingStore | undefined;
+	get #store(): WaitingStore {
+		return (this.#opened ??= waitingStoreOf(chosenSalon()));
+	}
 	/** Of this window, and those that closed ones left. */
 	#own: readonly WaitingForm[] = $state.raw([]);
 	#left: readonly (WaitingForm & { readonly key: string })[] = $state.raw([]);
 
-	get #prefix(): string {
-		return `${PREFIX}${chosenSalon()}.`;
-	}
-	#keyOf = (name: string) => `${this.#prefix}${this.#window}.${name}`;
+	#keyOf = (name: string) => `${this.#window}.${name}`;
 
 	/** Looks for what closed windows left; asked before a page is shown. */
 	async look(): Promise<void> {
-		const kept = textStorage();
-		if (!kept) return;
 		// Not there on pages over plain http, whatever the types say.
 		const locks = navigator.locks as LockManager | undefined;
 		if (locks && !this.#holds) {
 			this.#holds = true;
 			void locks.request(LOCK + this.#window, () => new Promise(() => undefined));
 		}
-		const held = (await locks?.query().catch(() => undefined))?.held ?? [];
-		const open = new Set(held.map(({ name = '' }) => name.slice(LOCK.length)));
-		this.#left = Object.keys(kept).flatMap((key) => {
-			if (!key.startsWith(this.#prefix)) return [];
-			const window = key.slice(this.#prefix.length).split('.')[0]!;
-			if (window === this.#window || open.has(window)) return [];
-			try {
-				return [{ ...(JSON.parse(kept.getItem(key) ?? '') as WaitingForm), key }];
-			} catch {
-				return [];
-			}
+		const [waiting, query] = await Promise.all([
+			this.#store.read(),
+			locks?.query().catch(() => undefined)
+		]);
+		const open = new Set((query?.held ?? []).map(({ name = '' }) => name.slice(LOCK.length)));
+		this.#left = [...waiting].flatMap(([key, form]) => {
+			const window = key.split('.')[0]!;
+			return window === this.#window || open.has(window) ? [] : [{ ...(form as WaitingForm), key }];
 		});
 	}
 	#holds = false;
+
+	/** Whether what was typed is written down: it is on its way for a moment, or the browser refuses it. */
+	get saving(): 'saved' | 'saving' | 'refused' {
+		return this.#store.unsaved === 0 ? 'saved' : this.#store.isRefused ? 'refused' : 'saving';
+	}
+	/**
+	 * Notes what is not written down yet, as the page may close.
+	 * @returns whether all of it is: otherwise it is gone with the page
+	 */
+	leave = (): boolean => this.#store.leave();
 
 	get list(): readonly WaitingForm[] {
 		const own = new Set(this.#own.map(({ name }) => name));
@@ -69,11 +75,7 @@ class WaitingForms {
 	}
 	put(form: WaitingForm): void {
 		this.#own = [...this.#own.filter(({ name }) => name !== form.name), form];
-		try {
-			textStorage()?.setItem(this.#keyOf(form.name), JSON.stringify(form));
-		} catch {
-			// Full: it is held as long as the window is open.
-		}
+		this.#store.put(this.#keyOf(form.name), form);
 		// Taken over from a window that is closed.
 		this.#forgetLeft(form.name);
 	}
@@ -81,7 +83,7 @@ class WaitingForms {
 	drop(name: string): void {
 		if (!this.of(name)) return;
 		this.#own = this.#own.filter((form) => form.name !== name);
-		textStorage()?.removeItem(this.#keyOf(name));
+		this.#store.remove(this.#keyOf(name));
 		this.#forgetLeft(name);
 	}
 	/** Forms that stand on this page, by name: what is let go or taken back elsewhere on it goes from them too. */
@@ -104,8 +106,7 @@ class WaitingForms {
 		this.#standing.get(form.name)?.(form);
 	}
 	#forgetLeft(name: string): void {
-		for (const { key } of this.#left.filter((one) => one.name === name))
-			textStorage()?.removeItem(key);
+		for (const { key } of this.#left.filter((one) => one.name === name)) this.#store.remove(key);
 		if (this.#left.some((one) => one.name === name))
 			this.#left = this.#left.filter((one) => one.name !== name);
 	}

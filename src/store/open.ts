@@ -6,6 +6,7 @@ import { textStorage, windowWord } from './browserStorage';
 import { exclusivelyBy, JournalledStore } from './journalledStore';
 import { browserStore, memoryStore, type KeyValueStore } from './keyValue';
 import { takeNotes, watchNotes } from './notes';
+import { WaitingStore } from './waitingStore.svelte';
 import { Workspace } from './workspace.svelte';
 
 /** A salon's own records, or the demo's: databases of their own, so that they can never mix. */
@@ -71,6 +72,14 @@ export async function openWorkspace(
 	await begin(workspace, salon, clock.moment());
 	return workspace;
 }
+
+/** Where forms of a salon wait that are filled in and not sent: beside its records, which they are no part of. */
+export const waitingStoreOf = (salon: Salon): WaitingStore =>
+	new WaitingStore(
+		browserStore(`${databaseOf(salon)}-forms`, 'forms'),
+		textStorage(),
+		`zelvant.form.${salon}.`
+	);
 
 /** A workspace that keeps nothing beyond its window, for a browser that refuses to keep records. */
 export async function withoutRecords(salon: Salon, clock: Timed): Promise<Workspace> {

@@ -8,12 +8,13 @@
 	import { letGo } from './letGo';
 
 	const records = useRecords();
-	/** What stands in a field and is not taken yet is not saved either. */
-	const status = $derived(
-		typing.fields > 0 && records.workspace.saveState.status === 'saved'
-			? 'typed'
-			: records.workspace.saveState.status
-	);
+	/** What stands in a field and is not taken yet, or waits to be sent and is not written down, is not saved either. */
+	const status = $derived.by(() => {
+		const { status } = records.workspace.saveState;
+		if (status !== 'saved') return status;
+		if (typing.fields > 0 || waitingForms.saving === 'refused') return 'typed';
+		return waitingForms.saving;
+	});
 	/** A new client is entered over any page. */
 	const goOn =
 		({ name }: WaitingForm) =>
