@@ -145,7 +145,7 @@ describe('what waits to be sent', () => {
 		expect((await inner.get('a')) as object).toMatchObject({ value: 1 });
 	});
 
-	it('with both full, or without notes, is told to be gone with the page', async () => {
+	it('with both full, or without notes, is told to be gone with the page', () => {
 		const { store } = slowStore();
 		for (const notes of [notesOf(0), undefined]) {
 			const waiting = new WaitingStore(store, notes, PREFIX);
