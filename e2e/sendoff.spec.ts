@@ -31,6 +31,34 @@ test('a visit is sent off in a few taps, place by place, and the next starts fro
 	await noSidewaysScroll(page);
 });
 
+test('nothing is told or recorded against what was expected before that is worked out', async ({
+	page
+}) => {
+	await openDemo(page, '/records');
+	const held: (() => void)[] = [];
+	await page.route('**/entry.worker*', async (route) => {
+		await new Promise<void>((resolve) => held.push(resolve));
+		await route.continue();
+	});
+	await page.goto('/visit/casimir-bly-today/send-off');
+	const rows = page.getByRole('region', { name: 'Place by place, dry and straight' });
+	const acts = [
+		rows.getByRole('button', { name: 'All as expected' }),
+		rows.getByRole('radio', { name: 'as expected' }).first(),
+		page.getByRole('button', { name: 'Record the visit' })
+	];
+	await expect(answer(page)).toContainText('being worked out');
+	await expect(rows.getByText('expected: being worked out')).toHaveCount(3);
+	for (const act of acts) await expect(act).toBeDisabled();
+	expect(held.length).toBeGreaterThan(0);
+	for (const go of held) go();
+	await expect(answer(page)).toContainText('expected');
+	for (const act of acts) await expect(act).toBeEnabled();
+	await acts[0]!.click();
+	await expect(rows.getByRole('radio', { name: 'as expected' }).first()).toBeChecked();
+	await expect(page.getByText('As expected.', { exact: true })).toBeVisible();
+});
+
 test('what surprised is weighed against what was seen, and named by the colourist', async ({
 	page
 }) => {

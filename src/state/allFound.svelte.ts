@@ -1,7 +1,7 @@
 import type { VisitState } from './visitState.svelte';
 
-/** Whether an answer that the day's bowls rest on is still on its way. */
-function isSearching({ bowls, lowlights, head, placed }: VisitState): boolean {
+/** Whether an answer that the day's bowls and its end rest on is still on its way. */
+export function isSearching({ bowls, lowlights, head, placed }: VisitState): boolean {
 	const toners = [head.toner, ...placed.map(({ toner }) => toner)];
 	const open = toners.filter(({ mix }) => mix.choice === 'open');
 	const searches = [bowls.search, ...open.map(({ search }) => search)];

@@ -27,6 +27,7 @@ import type { Day } from '../model/time';
 import type { ZoneName } from '../schema/records';
 import type { HairView } from './hairView.svelte';
 import type { TonerView } from './tonerView.svelte';
+import { isSearching } from './allFound.svelte';
 import { endExpected } from './endExpected';
 import { steady } from './steady';
 import type { VisitState } from './visitState.svelte';
@@ -70,6 +71,11 @@ export class SendOffView {
 			...apart.map(({ area, areas }) => this.#areaRow(area, areas))
 		];
 	});
+
+	/** What is expected is still being found out, and no record holds it: nothing can be told from it yet. */
+	get awaited(): boolean {
+		return this.#session.visit.result.expected === undefined && isSearching(this.#session);
+	}
 
 	/** What was expected of the hair that the figures speak of. */
 	get end(): ExpectedEnd {

@@ -8,9 +8,18 @@
 		options: readonly { value: T; label: string }[];
 		hint?: string;
 		hideLabel?: boolean;
+		disabled?: boolean;
 		onchange: (value: T) => void;
 	}
-	let { label, value, options, hint, hideLabel = false, onchange }: Props = $props();
+	let {
+		label,
+		value,
+		options,
+		hint,
+		hideLabel = false,
+		disabled = false,
+		onchange
+	}: Props = $props();
 
 	const pick = (next: string) => {
 		const option = options.find((candidate) => candidate.value === next);
@@ -21,7 +30,7 @@
 
 <div class="choice">
 	<span class="block leading-close text-ink-soft" class:sr-only={hideLabel}>{label}</span>
-	<ToggleGroup.Root type="single" bind:value={() => value, pick} aria-label={label}>
+	<ToggleGroup.Root type="single" {disabled} bind:value={() => value, pick} aria-label={label}>
 		{#snippet child({ props })}
 			<div {...props} class="flex flex-wrap gap-x-3">
 				{#each options as option (option.value)}

@@ -23,7 +23,7 @@ export const textButtonLook = tv({ base: 'tap text-ink underline underline-offse
 
 /** One of several that stand in a row: what is chosen is underlined by the ink. */
 export const optionLook = tv({
-	base: 'tap border-b-3 border-transparent text-ink-soft data-[state=active]:border-ink data-[state=active]:font-bold data-[state=active]:text-ink data-[state=on]:border-ink data-[state=on]:font-bold data-[state=on]:text-ink'
+	base: 'tap border-b-3 border-transparent text-ink-soft disabled:cursor-not-allowed data-[state=active]:border-ink data-[state=active]:font-bold data-[state=active]:text-ink data-[state=on]:border-ink data-[state=on]:font-bold data-[state=on]:text-ink'
 });
 
 /** What is typed or chosen into: one line under it, or a box where much is written. */

@@ -13,8 +13,10 @@
 
 	interface Props {
 		rows: readonly EndRow[];
+		/** What is expected is still being found out: nobody can say yet whether it came so. */
+		awaited: boolean;
 	}
-	let { rows }: Props = $props();
+	let { rows, awaited }: Props = $props();
 	const session = useVisit();
 	/** By how much a tap says that it came out otherwise, levels. */
 	const TAP = 0.5;
@@ -69,7 +71,7 @@
 	<div class="flex flex-wrap items-end justify-between gap-3 pb-1">
 		<h2 id="places" class="text-18">Place by place, dry and straight</h2>
 		{#if open.length > 0}
-			<Button onclick={allAsExpected}
+			<Button disabled={awaited} onclick={allAsExpected}
 				>{open.length === rows.length ? 'All' : 'The rest'} as expected</Button
 			>
 		{/if}
@@ -83,8 +85,9 @@
 				<div class="col-span-3 self-center @wide:col-span-1">
 					<b>{nameOf(row)}</b>
 					<span class="block text-14 text-ink-soft"
-						>expected <b class="figure">{formatLevel(row.expected.toned)}</b>
-						{row.expected.word}{row.minutes === undefined
+						>{#if awaited}expected: being worked out{:else}expected
+							<b class="figure">{formatLevel(row.expected.toned)}</b>
+							{row.expected.word}{/if}{row.minutes === undefined
 							? ', left out'
 							: `, ${row.minutes} min`}{row.bare === undefined
 							? ''
@@ -94,12 +97,13 @@
 				<div class="col-span-3 self-center @wide:col-span-1">
 					<Choice
 						hideLabel
+						disabled={awaited}
 						label="{nameOf(row)}, seen"
-						value={tap}
+						value={awaited ? '' : tap}
 						options={TAPS}
 						onchange={(to) => to && tapped(row, to)}
 					/>
-					{#if tap === ''}<span class="text-14 text-ink-soft">Not looked at.</span>{/if}
+					{#if tap === '' && !awaited}<span class="text-14 text-ink-soft">Not looked at.</span>{/if}
 				</div>
 				<NumberField
 					label="Level seen"

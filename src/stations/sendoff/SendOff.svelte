@@ -41,7 +41,9 @@
 	const result = $derived(session.visit.result);
 	const recorded = $derived(result.recordedAt !== undefined);
 	const view = new SendOffView(session);
-	const gap = $derived(result.level === undefined ? undefined : result.level - view.end.toned);
+	const gap = $derived(
+		result.level === undefined || view.awaited ? undefined : result.level - view.end.toned
+	);
 
 	/** Colour lies on the head, and somebody wants to record it. */
 	let lies = $state(false);
@@ -83,9 +85,13 @@
 
 <Station
 	question="What did this head do?"
-	answer={formatLevel(result.level ?? view.end.toned)}
+	answer={result.level === undefined && view.awaited
+		? '…'
+		: formatLevel(result.level ?? view.end.toned)}
 	words={result.level === undefined
-		? `${tonedWord(session.head)} expected`
+		? view.awaited
+			? 'being worked out'
+			: `${tonedWord(session.head)} expected`
 		: `${result.tone || tonedWord(session.head)} seen`}
 	range={gap === undefined
 		? recorded
@@ -122,21 +128,21 @@
 			name="toned"
 			strong
 			colours={session.head.tonedColours}
-			value={formatLevel(view.end.toned)}
-			words={tonedWord(session.head)}
+			value={view.awaited ? '…' : formatLevel(view.end.toned)}
+			words={view.awaited ? '' : tonedWord(session.head)}
 			height={72}
 		/>
 		<StrandRow
 			name="six weeks"
 			colours={session.head.fadedColours}
-			value={formatLevel(session.head.faded.level)}
+			value={view.awaited ? '…' : formatLevel(session.head.faded.level)}
 			words="faded"
 			height={40}
 		/>
 	{/snippet}
 	{#snippet picture()}
 		<div class="@container flex flex-col gap-6">
-			<Part name="places"><EndRows rows={view.rows} /></Part>
+			<Part name="places"><EndRows rows={view.rows} awaited={view.awaited} /></Part>
 			<div class="grid grid-cols-[repeat(auto-fit,minmax(300px,1fr))] gap-x-11 gap-y-6">
 				<div class="flex flex-col gap-6">
 					<Part name="surprise"><WhyOtherwise surprise={view.surprise} /></Part>
@@ -172,7 +178,9 @@
 		<p class="text-ink-soft">
 			{recorded
 				? `Recorded ${new Date(result.recordedAt!).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })}. Changes are still saved.`
-				: 'Everything is saved as you go; recording closes the visit.'}
+				: view.awaited
+					? 'What was to be expected is still being worked out; it is recorded with the visit.'
+					: 'Everything is saved as you go; recording closes the visit.'}
 		</p>
 		<div class="flex flex-wrap gap-3">
 			<Menu
@@ -182,7 +190,9 @@
 			/>
 			<Button onclick={printPage}>Print sheet</Button>
 			{#if recorded}<Button primary onclick={() => void goto('/')}>Back to the day</Button
-				>{:else}<Button primary onclick={askToRecord}>Record the visit</Button>{/if}
+				>{:else}<Button primary disabled={view.awaited} onclick={askToRecord}
+					>Record the visit</Button
+				>{/if}
 		</div>
 	{/snippet}
 </Station>
