@@ -1,5 +1,5 @@
 import { expect, test, type Page } from './shared';
-import { accessible, answer, choose, openDemo, openStation, station } from './helpers';
+import { accessible, answer, choose, follow, openDemo, openStation, station } from './helpers';
 
 /** Opens a station of a demo client. */
 async function at(page: Page, client: string, name: string): Promise<void> {
@@ -260,7 +260,7 @@ test('every demo head gets a plain verdict, and a way out where it cannot be had
 	const heads = ['hesper-oake', 'teodor-vask', 'lisbet-quill', 'anneke-rill', 'dorrit-vane'];
 	heads.push('yusra-halden', 'casimir-bly', 'odile-ferrant', 'ruta-semmel');
 	for (const head of heads) {
-		await page.goto(`/visit/${head}-today/aim`);
+		await follow(page, `/visit/${head}-today/aim`);
 		await expect(range(page)).toContainText(
 			/Can be done today|visits over|cannot be had|tone only/
 		);

@@ -72,12 +72,74 @@ export async function choose(field: Locator, option: string | RegExp): Promise<v
 		.click();
 }
 
-/** What is held about colours: nine tenths of the time that looking at a page takes. */
-const COLOURS = ['color-contrast', 'link-in-text-block'];
+/** Goes to an address as by a link: the application goes on, where an address that is typed would begin it anew. */
+export async function follow(page: Page, address: string): Promise<void> {
+	await page.evaluate((href) => {
+		const title = document.querySelector('h1')!;
+		title.dataset['left'] = '';
+		const link = Object.assign(document.createElement('a'), { href });
+		title.append(link);
+		link.click();
+		link.remove();
+	}, address);
+	await page.waitForURL(address);
+	await expect(page.locator('h1[data-left]')).toHaveCount(0);
+	await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+}
+
+/** What is held about contrast: nine tenths of the time that looking at a page takes. */
+const CONTRAST = 'color-contrast';
+
+/**
+ * Looks, as a number each, that were found to stand out well: a colour and size on its grounds. Shared by all pages of
+ * a worker: what is drawn alike a hundred times, in either theme, is asked about once.
+ */
+const standOut = new Set<number>();
+
+/** Marks up to three elements of each look on the page that is not known yet, since one may lie under another. */
+const markNewLooks = (page: Page): Promise<void> =>
+	page.evaluate(
+		(known) => {
+			const seen = new Set(known);
+			const looks = new Map<Element, number>();
+			/** What decides on how a text stands out: its own look and those of all that it lies in. */
+			const lookOf = (element: Element): number => {
+				const before = looks.get(element);
+				if (before !== undefined) return before;
+				const it = getComputedStyle(element);
+				// What may not be used need not stand out.
+				const off = element.matches(':disabled, [aria-disabled=true], [aria-hidden=true], label');
+				const own = [
+					...[it.color, it.backgroundColor, it.backgroundImage, it.opacity, it.textShadow],
+					...[it.fontSize, it.fontWeight, it.position, it.zIndex, it.filter, it.mixBlendMode, off]
+				];
+				let look = element.parentElement ? lookOf(element.parentElement) : 5381;
+				for (const sign of own.join('|')) look = (Math.imul(look, 33) ^ sign.codePointAt(0)!) >>> 0;
+				looks.set(element, look);
+				return look;
+			};
+			for (const { dataset } of document.querySelectorAll<HTMLElement>('[data-look]'))
+				delete dataset['look'];
+			const alike = new Map<number, HTMLElement[]>();
+			for (const element of document.body.querySelectorAll<HTMLElement>('*')) {
+				const words = [...element.childNodes].filter(({ nodeType }) => nodeType === Node.TEXT_NODE);
+				const hasWords = words.some(({ nodeValue }) => nodeValue!.trim() !== '');
+				if (!hasWords && !element.matches('input, textarea, select')) continue;
+				if (!element.checkVisibility()) continue;
+				const look = lookOf(element);
+				if (seen.has(look)) continue;
+				alike.set(look, [...(alike.get(look) ?? []), element]);
+			}
+			for (const [look, all] of alike)
+				for (const element of [all[0]!, all[all.length >> 1]!, all.at(-1)!])
+					element.dataset['look'] = String(look);
+		},
+		[...standOut]
+	);
 
 interface Looks {
 	readonly listOpen?: boolean;
-	readonly only?: 'all' | 'colours' | 'structure';
+	readonly only?: 'all' | 'colours';
 }
 
 /** No fault that axe can find on the page as it is. */
@@ -87,29 +149,47 @@ export async function accessible(
 ): Promise<void> {
 	// A page that was looked at before has it still.
 	if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe.source);
-	const options: axe.RunOptions = {
-		// What holds needs no report: that takes half of the time. What would have to be fetched is our own.
-		reporter: 'no-passes',
-		resultTypes: ['violations'],
-		preload: false,
-		// A list that hangs over the page is tied to its field, and lies in no landmark.
-		rules: {
-			...(listOpen ? { region: { enabled: false } } : {}),
-			...(only === 'structure'
-				? Object.fromEntries(COLOURS.map((rule) => [rule, { enabled: false }]))
-				: {})
+	await markNewLooks(page);
+	const { faults, passed } = await page.evaluate(
+		async ([contrast, listOpen, only]) => {
+			const { axe: looker } = window as unknown as { axe: typeof axe };
+			// What would have to be fetched is our own.
+			const usual: axe.RunOptions = { preload: false, resultTypes: ['violations'] };
+			const drawn = document.querySelector('[data-look]')
+				? await looker.run('[data-look]', {
+						...usual,
+						runOnly: [contrast],
+						resultTypes: ['violations', 'passes'],
+						elementRef: true
+					})
+				: { violations: [], passes: [] };
+			const rest = await looker.run(document, {
+				...usual,
+				// What holds needs no report: that takes half of the time.
+				reporter: 'no-passes',
+				...(only === 'colours'
+					? { runOnly: ['link-in-text-block'] }
+					: {
+							rules: {
+								[contrast]: { enabled: false },
+								// A list that hangs over the page is tied to its field, and lies in no landmark.
+								...(listOpen ? { region: { enabled: false } } : {})
+							}
+						})
+			});
+			const elements = drawn.passes.flatMap(({ nodes }) => nodes.map(({ element }) => element));
+			const looks = elements.map((it) => it?.closest<HTMLElement>('[data-look]')?.dataset['look']);
+			return {
+				passed: looks.flatMap((look) => (look === undefined ? [] : [Number(look)])),
+				faults: [...drawn.violations, ...rest.violations].map(
+					({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 120)).join(' | ')}`
+				)
+			};
 		},
-		...(only === 'colours' ? { runOnly: COLOURS } : {})
-	};
-	const { violations } = await page.evaluate(
-		(how) => (window as unknown as { axe: typeof axe }).axe.run(document, how),
-		options
+		[CONTRAST, listOpen, only] as const
 	);
-	expect(
-		violations.map(
-			({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 120)).join(' | ')}`
-		)
-	).toEqual([]);
+	expect(faults).toEqual([]);
+	for (const look of passed) standOut.add(look);
 }
 
 /** The page is no wider than its window, once what is measured by its script is drawn anew. */

@@ -1,6 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import { expect, test, type Page } from './shared';
 import {
+	follow,
 	accessible,
 	answer,
 	exportAll,
@@ -68,7 +69,7 @@ test('every head of the demo comes to a settled plan', async ({ page }) => {
 		'ruta-semmel'
 	];
 	for (const client of clients) {
-		await page.goto(`/visit/${client}-today/lift`);
+		await follow(page, `/visit/${client}-today/lift`);
 		await look(page, 'Visits');
 		await expect(
 			main(page)

@@ -1,15 +1,8 @@
 // npm test: installs what is missing, then lint, types, unit tests, build, browser tests.
 import { spawn } from 'node:child_process';
+import { fileURLToPath } from 'node:url';
 import { existsSync, readFileSync, rmSync } from 'node:fs';
-import {
-	bin,
-	checkNode,
-	ensureBuilt,
-	ensureChromium,
-	ensureInstalled,
-	node,
-	scratch
-} from './lib.mjs';
+import { ROOT, bin, checkNode, ensureChromium, ensureInstalled, node, scratch } from './lib.mjs';
 
 checkNode();
 ensureInstalled();
@@ -25,34 +18,33 @@ function step(name, work) {
 	console.log(`${code === 0 ? 'ok' : 'FAILED'} · ${((Date.now() - begun) / 1000).toFixed(0)} s`);
 	return code;
 }
-/** A check that runs beside the others; what it says is kept until it is waited for. */
-function begin(args) {
+/** A check that runs beside another one: what it says is kept until it is done. @returns whether it passed */
+async function check(name, args) {
 	const begun = Date.now();
-	const child = spawn(process.execPath, args, { stdio: ['ignore', 'pipe', 'pipe'] });
 	const said = [];
-	child.stdout.on('data', (text) => said.push(text));
-	child.stderr.on('data', (text) => said.push(text));
-	return new Promise((resolve) => {
-		const end = (code) => resolve({ code: code ?? 1, said, seconds: (Date.now() - begun) / 1000 });
-		child.on('close', end);
+	const code = await new Promise((resolve) => {
+		const child = spawn(process.execPath, args, { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] });
+		child.stdout.on('data', (text) => said.push(text));
+		child.stderr.on('data', (text) => said.push(text));
+		child.on('close', (code) => resolve(code ?? 1));
 		child.on('error', (error) => {
 			said.push(Buffer.from(`${error.message}\n`));
-			end(1);
+			resolve(1);
 		});
 	});
-}
-async function finished(name, running) {
-	const { code, said, seconds } = await running;
 	console.log(`\n── ${name}`);
 	process.stdout.write(Buffer.concat(said));
-	console.log(`${code === 0 ? 'ok' : 'FAILED'} · ${seconds.toFixed(0)} s, beside the others`);
+	console.log(`${code === 0 ? 'ok' : 'FAILED'} · ${((Date.now() - begun) / 1000).toFixed(0)} s`);
+	// A check without tests of its own counts as one.
 	if (code === 0) passed++;
 	else failed++;
+	return code === 0;
 }
-/** A check without tests of its own counts as one. */
-function check(name, args) {
-	if (step(name, () => node(args)) === 0) passed++;
-	else failed++;
+/** Checks one after the other. @returns whether the last one passed */
+async function inTurn(checks) {
+	let isLastOk = true;
+	for (const [name, ...args] of checks) isLastOk = await check(name, args);
+	return isLastOk;
 }
 /** A run of tests counts each; a run that left no report counts as one failure. */
 function counted(name, report, work, read) {
@@ -66,36 +58,46 @@ function counted(name, report, work, read) {
 }
 
 node([bin('@sveltejs/kit/svelte-kit.js'), 'sync']);
-// Lint takes one core while the other checks take the second, so nothing waits for it.
-const lint = begin([bin('eslint/bin/eslint.js'), '.']);
-check('lint with types', [bin('oxlint/bin/oxlint'), '--type-aware']);
-check('format', [bin('oxfmt/bin/oxfmt'), '--check']);
-check('format of markup', [
-	bin('prettier/bin/prettier.cjs'),
-	'--check',
-	'--log-level',
-	'warn',
-	'**/*.svelte'
+// None of these can use two cores for long: they go in two rows of about the same length.
+const [, built] = await Promise.all([
+	inTurn([
+		['lint', bin('eslint/bin/eslint.js'), '.'],
+		[
+			'format of markup',
+			bin('prettier/bin/prettier.cjs'),
+			'--check',
+			'--log-level',
+			'warn',
+			'**/*.svelte'
+		],
+		[
+			'layers',
+			bin('dependency-cruiser/bin/dependency-cruise.mjs'),
+			'--config',
+			'.dependency-cruiser.cjs',
+			'src'
+		],
+		['unused', bin('knip/bin/knip.js'), '--no-progress']
+	]),
+	inTurn([
+		['format', bin('oxfmt/bin/oxfmt'), '--check'],
+		['lint with types', bin('oxlint/bin/oxlint'), '--type-aware'],
+		[
+			'types',
+			bin('svelte-check/bin/svelte-check'),
+			'--tsconfig',
+			'./tsconfig.json',
+			'--fail-on-warnings'
+		],
+		[
+			'types of the service worker',
+			bin('typescript/bin/tsc'),
+			'-p',
+			'src/service-worker/tsconfig.json'
+		],
+		['build', fileURLToPath(new URL('build.mjs', import.meta.url))]
+	])
 ]);
-check('layers', [
-	bin('dependency-cruiser/bin/dependency-cruise.mjs'),
-	'--config',
-	'.dependency-cruiser.cjs',
-	'src'
-]);
-check('unused', [bin('knip/bin/knip.js'), '--no-progress']);
-check('types', [
-	bin('svelte-check/bin/svelte-check'),
-	'--tsconfig',
-	'./tsconfig.json',
-	'--fail-on-warnings'
-]);
-check('types of the service worker', [
-	bin('typescript/bin/tsc'),
-	'-p',
-	'src/service-worker/tsconfig.json'
-]);
-const built = step('build', ensureBuilt) === 0;
 
 const unitReport = scratch('unit.json');
 counted(
@@ -111,9 +113,6 @@ counted(
 		]),
 	(report) => ({ passed: report.numPassedTests, failed: report.numFailedTests })
 );
-
-// Browser tests wait for what they see: they have the machine to themselves.
-await finished('lint', lint);
 
 if (built) {
 	const browserReport = scratch('browser.json');
