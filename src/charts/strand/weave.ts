@@ -92,12 +92,13 @@ export function weaveStrand(width: number, height: number, seed: number, coarsen
 	);
 	const thickness = coarseness * Math.max(0.8, Math.min(1.7, height / 70));
 
+	const places = placesOf(width);
 	for (let n = 0; n < count; n++) {
 		// Back locks first; each lock's fibres together, so that locks lie over one another.
 		const lock = locks[Math.floor((n / count) * lockCount)]!;
 		const flyaway = random() < BUILD.flyaways;
 		const offset = flyaway ? bell() * 1.5 : bell() * 0.92;
-		drawFibre(weave, {
+		const fibre: FibreLine = {
 			lock,
 			offset,
 			tip: lock.tip - 0.075 * offset * offset - 0.1 * random() ** 3 + (flyaway ? 0.015 : 0),
@@ -112,7 +113,8 @@ export function weaveStrand(width: number, height: number, seed: number, coarsen
 			thickness: thickness * (flyaway ? 0.55 : 0.75 + 0.5 * random()),
 			alpha: flyaway ? 0.5 : 0.92,
 			lot: lock.lots[Math.min(9, Math.floor(Math.abs(offset + 1.4) * 3.5))]!
-		});
+		};
+		drawFibre(weave, fibre, places);
 	}
 	keepColour(weave);
 	castShadow(weave);
@@ -137,21 +139,41 @@ interface FibreLine {
 /** Pixels between the points at which a fibre's course is worked out; between them it is straight. */
 const KNOT = 8;
 
-/** Where a fibre runs and how it looks at a share `t` of the strand's length. */
+/** What is alike for every fibre at one place of the strand's length. */
+interface Place {
+	/** Share of the length, 0 at the scalp. */
+	readonly t: number;
+	/** How far the strand spreads, how far its locks do, how far they sway, and how bright it is near the scalp. */
+	readonly body: number;
+	readonly gather: number;
+	readonly sways: number;
+	readonly atRoot: number;
+}
+/** Every column, and as many past the end as the course of a fibre is worked out for. */
+const placesOf = (width: number): readonly Place[] =>
+	Array.from({ length: width + KNOT }, (_, x) => {
+		const t = x / width;
+		return {
+			t,
+			body: 0.8 + 0.2 * smooth(0, 0.4, t) - 0.3 * smooth(0.66, 1, t),
+			gather: 1 - 0.72 * smooth(0.72, 1.02, t),
+			sways: smooth(0, 0.3, t),
+			atRoot: 0.86 + 0.14 * smooth(0, 0.035, t)
+		};
+	});
+
+/** Where a fibre runs and how it looks at a place of the strand. */
 function fibreAt(
 	fibre: FibreLine,
-	t: number
+	{ t, body, gather, sways, atRoot }: Place
 ): { across: number; shade: number; gloss: number; half: number } {
 	const { lock, offset } = fibre;
-	const body = 0.8 + 0.2 * smooth(0, 0.4, t) - 0.3 * smooth(0.66, 1, t);
-	const gather = 1 - 0.72 * smooth(0.72, 1.02, t);
-	const sway = lock.wave * Math.sin(lock.phase + t * 5.2) * smooth(0, 0.3, t);
+	const sway = lock.wave * Math.sin(lock.phase + t * 5.2) * sways;
 	const wander = fibre.wander * Math.sin(fibre.wanderPhase + t * 6.28 * fibre.wanderTurns);
 	const across = lock.centre * body + sway + lock.radius * offset * gather + wander;
 	// The strand is round: light falls from above, so the lower third turns away.
 	const round =
 		1.04 - 0.55 * Math.max(0, across + 0.02) ** 1.5 - 0.28 * Math.max(0, -across - 0.28);
-	const atRoot = 0.86 + 0.14 * smooth(0, 0.035, t);
 	const shift = fibre.glossShift + lock.gloss;
 	const bands =
 		Math.exp(-(((t - 0.27 - shift) / 0.055) ** 2)) +
@@ -169,15 +191,15 @@ function fibreAt(
  * Draws one fibre column by column. Fibres run nearly level, so the share of each pixel between
  * its upper and lower edge is exact anti-aliasing.
  */
-function drawFibre(weave: Weave, fibre: FibreLine): void {
+function drawFibre(weave: Weave, fibre: FibreLine, places: readonly Place[]): void {
 	const { width, height, shade, sheen, cover, lot } = weave;
 	const end = Math.min(width, Math.round(fibre.tip * width));
 	const begin = Math.round(Math.abs(fibre.wander) * 0.12 * width);
 	const lotByte = Math.round(fibre.lot * 255);
-	let next = fibreAt(fibre, begin / width);
+	let next = fibreAt(fibre, places[begin]!);
 	for (let knot = begin; knot < end; knot += KNOT) {
 		const here = next;
-		next = fibreAt(fibre, (knot + KNOT) / width);
+		next = fibreAt(fibre, places[knot + KNOT]!);
 		const stop = Math.min(end, knot + KNOT);
 		for (let x = knot; x < stop; x++) {
 			const s = (x - knot) / KNOT;
@@ -189,9 +211,17 @@ function drawFibre(weave: Weave, fibre: FibreLine): void {
 			const bottom = y + half;
 			const to = Math.min(height - 1, Math.floor(bottom));
 			for (let row = Math.max(0, Math.floor(top)); row <= to; row++) {
-				const alpha = fibre.alpha * (Math.min(bottom, row + 1) - Math.max(top, row));
+				const share = (bottom < row + 1 ? bottom : row + 1) - (top > row ? top : row);
+				const alpha = fibre.alpha * share;
 				if (alpha <= 0) continue;
 				const at = row * width + x;
+				// Most of a strand lies over hair that covers all: there its own cover is its weight.
+				if (cover[at] === 255) {
+					shade[at]! += (value - shade[at]!) * alpha;
+					sheen[at]! += (gloss - sheen[at]!) * alpha;
+					if (alpha > 0.35) lot[at] = lotByte;
+					continue;
+				}
 				const there = cover[at]! / 255;
 				const covered = there + alpha * (1 - there);
 				// Over bare field the fibre's own values count; over hair they mix by its cover.
@@ -210,8 +240,12 @@ export const GLOSS = { own: 0.34, white: 44 } as const;
 
 /** A middle brightness of hair (0-255, as a screen has it), for which a strand is brought to its colour. */
 const MIDDLE = 130;
-/** Light given off for a screen's value, near enough for a mean. */
-const lightOf = (value: number): number => Math.pow(Math.min(255, value) / 255, 2.2);
+/** Light given off for a screen's value, near enough for a mean: looked up, since it is asked for every pixel. */
+const LIGHT_STEPS = 16;
+const LIGHT = Float64Array.from({ length: 255 * LIGHT_STEPS + 1 }, (_, i) =>
+	Math.pow(i / (255 * LIGHT_STEPS), 2.2)
+);
+const lightOf = (value: number): number => LIGHT[Math.round(Math.min(255, value) * LIGHT_STEPS)]!;
 
 /**
  * Brings the shade down until the strand as a whole gives off the light of its own colour: its gloss and
@@ -224,11 +258,12 @@ function keepColour({ shade, sheen, cover }: Weave): void {
 	for (let at = 0; at < cover.length; at += step) if (cover[at]! >= 250) body.push(at);
 	if (body.length === 0) return;
 	const tooBright = (scale: number) => {
-		const light = body.reduce((sum, at) => {
+		let light = 0;
+		for (const at of body) {
 			const gloss = sheen[at]! / 255;
 			const own = (scale * shade[at]!) / 128 + GLOSS.own * gloss;
-			return sum + lightOf(MIDDLE * own + GLOSS.white * gloss);
-		}, 0);
+			light += lightOf(MIDDLE * own + GLOSS.white * gloss);
+		}
 		return light / body.length >= lightOf(MIDDLE);
 	};
 	let low = 0.5;
