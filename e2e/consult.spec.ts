@@ -256,7 +256,7 @@ test('a colour is picked from a picture, and becomes an aim in words', async ({ 
 test('every demo head gets a plain verdict, and a way out where it cannot be had today', async ({
 	page
 }) => {
-	await openDemo(page, '/records');
+	await openDemo(page, '/card');
 	const heads = ['hesper-oake', 'teodor-vask', 'lisbet-quill', 'anneke-rill', 'dorrit-vane'];
 	heads.push('yusra-halden', 'casimir-bly', 'odile-ferrant', 'ruta-semmel');
 	for (const head of heads) {

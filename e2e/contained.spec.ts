@@ -26,7 +26,7 @@ const stations = (page: Page) => page.getByRole('navigation', { name: 'Stations 
 
 for (const [station, parts] of Object.entries(PARTS)) {
 	test(`${station}: what breaks says so in its place, and the rest works`, async ({ page }) => {
-		await openDemo(page, '/records');
+		await openDemo(page, '/card');
 		await breakThere(page, parts);
 		await page.goto(`/visit/hesper-oake-today/${station}`);
 		for (const name of parts) await expect(broken(page, name).first(), name).toBeVisible();
@@ -44,7 +44,7 @@ for (const [station, parts] of Object.entries(PARTS)) {
 test('a part that holds much breaks alone; it is told in Records with an export', async ({
 	page
 }) => {
-	await openDemo(page, '/records');
+	await openDemo(page, '/card');
 	await breakThere(page, COMMON);
 	await page.goto('/visit/hesper-oake-today/lift');
 	for (const name of COMMON) await expect(broken(page, name), name).toBeVisible();
@@ -63,7 +63,7 @@ test('a part that holds much breaks alone; it is told in Records with an export'
 });
 
 test('a station, a place and an address that fail say so and lead back', async ({ page }) => {
-	await openDemo(page, '/records');
+	await openDemo(page, '/card');
 	await breakThere(page, ['station Tone', 'page']);
 	await page.goto('/visit/hesper-oake-today/read');
 	await stations(page).getByRole('link', { name: /Tone/ }).click();

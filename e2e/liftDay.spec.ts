@@ -56,7 +56,7 @@ interface AnyVisit {
 }
 
 test('every head of the demo comes to a settled plan', async ({ page }) => {
-	await openDemo(page, '/records');
+	await openDemo(page, '/card');
 	const clients = [
 		'hesper-oake',
 		'teodor-vask',

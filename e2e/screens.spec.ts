@@ -56,7 +56,7 @@ for (const screens of [...someOf(STATIONS), ...someOf(OTHERS)]) {
 		const faults: string[] = [];
 		page.on('pageerror', (error) => faults.push(error.message));
 		page.on('console', (message) => message.type() === 'error' && faults.push(message.text()));
-		await openDemo(page, '/records');
+		await openDemo(page, '/card');
 		for (const screen of screens) {
 			await page.emulateMedia({ colorScheme: 'light' });
 			await follow(page, screen);
@@ -98,7 +98,7 @@ test('nothing needed at arm’s length is below the fold of a tablet beside the 
 	page
 }) => {
 	await page.setViewportSize({ width: 1024, height: 768 });
-	await openDemo(page, '/records');
+	await openDemo(page, '/card');
 	const main = page.getByRole('main');
 	const seen = async (place: string, needed: Locator) => {
 		await expect(needed, place).toBeVisible();
@@ -154,7 +154,7 @@ test('one text among many alike that does not stand out is found', async ({ page
 
 test('targets on the phone are large enough for a glove', async ({ page }) => {
 	await page.setViewportSize({ width: 390, height: 844 });
-	await openDemo(page, '/records');
+	await openDemo(page, '/card');
 	for (const screen of ['chair', 'bowls', 'lift', 'read', 'aim']) {
 		await follow(page, `/visit/hesper-oake-today/${screen}`);
 		const small = await page
@@ -174,7 +174,7 @@ test('on the phone the foot takes 96 px at most, and the rail of stations fits',
 	page
 }) => {
 	await page.setViewportSize({ width: 390, height: 844 });
-	await openDemo(page, '/records');
+	await openDemo(page, '/card');
 	for (const client of ['hesper-oake', 'yusra-halden']) {
 		for (const screen of VISIT) {
 			await follow(page, `/visit/${client}-today/${screen}`);

@@ -34,7 +34,7 @@ test('a visit is sent off in a few taps, place by place, and the next starts fro
 test('nothing is told or recorded against what was expected before that is worked out', async ({
 	page
 }) => {
-	await openDemo(page, '/records');
+	await openDemo(page, '/card');
 	const held: (() => void)[] = [];
 	await page.route('**/entry.worker*', async (route) => {
 		await new Promise<void>((resolve) => held.push(resolve));
