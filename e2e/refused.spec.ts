@@ -51,26 +51,35 @@ test('a storage that never answers is said, and one can work without records', a
 	await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
 });
 
-test('with both storages full whoever closes the tab is asked first; otherwise nobody is', async ({
-	page
-}) => {
+/** What the browser asks whoever closes the page; it is always let go. */
+function askedBy(page: Page): readonly string[] {
 	const asked: string[] = [];
 	page.on('dialog', (dialog) => {
 		asked.push(dialog.type());
 		void dialog.accept();
 	});
-	await openDemo(page, '/visit/hesper-oake-today/read');
-	await page.getByRole('radio', { name: 'medium', exact: true }).first().click();
-	await saved(page);
-	await page.reload();
-	expect(asked).toEqual([]);
-	await page.evaluate(() => {
+	return asked;
+}
+/** From now on neither storage takes anything more. */
+const fillBoth = (page: Page) =>
+	page.evaluate(() => {
 		const full = () => {
 			throw new DOMException('full', 'QuotaExceededError');
 		};
 		Storage.prototype.setItem = full;
 		IDBObjectStore.prototype.put = full;
 	});
+
+test('with both storages full whoever closes the tab is asked first; otherwise nobody is', async ({
+	page
+}) => {
+	const asked = askedBy(page);
+	await openDemo(page, '/visit/hesper-oake-today/read');
+	await page.getByRole('radio', { name: 'medium', exact: true }).first().click();
+	await saved(page);
+	await page.reload();
+	expect(asked).toEqual([]);
+	await fillBoth(page);
 	await page.getByRole('radio', { name: 'coarse', exact: true }).click();
 	await expect(page.getByRole('alert')).toContainText('storage is full');
 	await page.goto('/records');
@@ -80,11 +89,7 @@ test('with both storages full whoever closes the tab is asked first; otherwise n
 test('a form that nothing keeps is not called saved, and whoever closes the tab is asked first', async ({
 	page
 }) => {
-	const asked: string[] = [];
-	page.on('dialog', (dialog) => {
-		asked.push(dialog.type());
-		void dialog.accept();
-	});
+	const asked = askedBy(page);
 	await openDemo(page, '/shelf/salon');
 	const name = page.getByRole('main').getByLabel('Lightener’s name');
 	await name.fill('Saltmarsh white');
@@ -96,13 +101,7 @@ test('a form that nothing keeps is not called saved, and whoever closes the tab 
 	await page.reload();
 	await expect(name).toHaveValue('Saltmarsh white');
 	expect(asked).toEqual([]);
-	await page.evaluate(() => {
-		const full = () => {
-			throw new DOMException('full', 'QuotaExceededError');
-		};
-		Storage.prototype.setItem = full;
-		IDBObjectStore.prototype.put = full;
-	});
+	await fillBoth(page);
 	await name.fill('Saltmarsh grey');
 	await expect(page.getByText(/not saved yet$/)).toBeVisible();
 	await page.goto('/records');

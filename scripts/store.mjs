@@ -117,7 +117,7 @@ const WATCH = ([shown, claim]) => {
 	const look = () => {
 		const value = asked ? asked() : globalThis.stepsDone;
 		if (value === undefined || Number.isNaN(value)) return;
-		const said = claimed ? claimed() : lineSays();
+		const said = lineSays() && (!claimed || claimed());
 		const now = `${value} ${said}`;
 		if (now === last) return;
 		last = now;

@@ -53,7 +53,7 @@ const clientsOf = (documents) =>
  *   path    the page it is done on
  *   before  what has to be there first
  *   shown   asked in the page: what it shows of the act as a number that only grows; left out, `work` tells it by `step`
- *   claim   asked in the page: whether it says that this is kept; left out, the line “saved”
+ *   claim   asked in the page beside the line “saved”: what else has to stand there for this to be kept
  *   work    does it until the browser dies
  *   read    the same number from what is stored, or `half` when only a part of it is there
  *   afresh  whether the demo is loaded afresh after it: every round would open another salon
@@ -199,11 +199,7 @@ export const ACTS = {
 						?.value ?? 'Saltmarsh 0'
 				)?.[1] ?? 0
 			),
-		claim: () =>
-			[...document.querySelectorAll('a')].some((it) => /^Not sent/.test(it.textContent)) &&
-			[...document.querySelectorAll('[role=status]')].some((it) =>
-				/^(Demo · )?saved$/.test(it.textContent.trim())
-			),
+		claim: () => [...document.querySelectorAll('a')].some((it) => /^Not sent/.test(it.textContent)),
 		async work(page) {
 			const name = page.getByLabel('Lightener’s name');
 			for (let n = 1; ; n++) {

@@ -51,7 +51,11 @@ class WaitingForms {
 		const open = new Set((query?.held ?? []).map(({ name = '' }) => name.slice(LOCK.length)));
 		this.#left = [...waiting].flatMap(([key, form]) => {
 			const window = key.split('.')[0]!;
-			return window === this.#window || open.has(window) ? [] : [{ ...(form as WaitingForm), key }];
+			if (window === this.#window || open.has(window)) return [];
+			if (form !== undefined) return [{ ...(form as WaitingForm), key }];
+			// Sent or let go while its page closed: that is written down by whoever comes next.
+			this.#store.remove(key);
+			return [];
 		});
 	}
 	#holds = false;

@@ -58,7 +58,10 @@ export class WaitingStore {
 		return true;
 	}
 
-	/** All that waits, of any window, by key. A store that refuses is one in which nothing is. */
+	/**
+	 * All that waits, of any window, by key; nothing under one that waits no longer and whose page closed before that was
+	 * written down. A store that refuses is one in which nothing is.
+	 */
 	async read(): Promise<ReadonlyMap<string, unknown>> {
 		const found = new Map<string, Entry>();
 		const find = (key: string, entry: Entry | undefined) => {
@@ -75,9 +78,7 @@ export class WaitingStore {
 			const name = notes.key(i)!;
 			if (name.startsWith(prefix)) find(name.slice(prefix.length), parsed(notes.getItem(name)));
 		}
-		return new Map(
-			[...found].flatMap(([key, { value }]) => (value === undefined ? [] : [[key, value]]))
-		);
+		return new Map([...found].map(([key, { value }]) => [key, value]));
 	}
 
 	#nextTurn(key: string): number {

@@ -45,6 +45,9 @@
 		result.level === undefined || view.awaited ? undefined : result.level - view.end.toned
 	);
 
+	/** A level of the hair as it goes home, once it is known. */
+	const level = (of: number) => (view.awaited ? '…' : formatLevel(of));
+
 	/** Colour lies on the head, and somebody wants to record it. */
 	let lies = $state(false);
 	const askToRecord = () => (isRunning(session.visit) ? (lies = true) : recordVisit());
@@ -85,9 +88,7 @@
 
 <Station
 	question="What did this head do?"
-	answer={result.level === undefined && view.awaited
-		? '…'
-		: formatLevel(result.level ?? view.end.toned)}
+	answer={result.level === undefined ? level(view.end.toned) : formatLevel(result.level)}
 	words={result.level === undefined
 		? view.awaited
 			? 'being worked out'
@@ -128,14 +129,14 @@
 			name="toned"
 			strong
 			colours={session.head.tonedColours}
-			value={view.awaited ? '…' : formatLevel(view.end.toned)}
+			value={level(view.end.toned)}
 			words={view.awaited ? '' : tonedWord(session.head)}
 			height={72}
 		/>
 		<StrandRow
 			name="six weeks"
 			colours={session.head.fadedColours}
-			value={view.awaited ? '…' : formatLevel(session.head.faded.level)}
+			value={level(session.head.faded.level)}
 			words="faded"
 			height={40}
 		/>
