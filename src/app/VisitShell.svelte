@@ -57,10 +57,8 @@
 	});
 
 	function step(minutes: number) {
-		const { lastMinute } = session.view.shown;
-		session.changePlan('minute', (plan) => {
-			plan.minutes = Math.min(lastMinute, Math.max(1, plan.minutes + minutes));
-		});
+		const { lastMinute, plan } = session.view.shown;
+		session.changeMinutes(Math.min(lastMinute, Math.max(1, plan.minutes + minutes)));
 	}
 	const takeBack = (again: boolean) => sayTakenBack(session, again);
 	$effect(() => {

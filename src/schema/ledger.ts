@@ -1,6 +1,14 @@
 import * as z from 'zod/mini';
-import { AREAS, CURE_ACTS, STEP_KINDS, TONE_FAULTS, TONER_PLACES } from '../core/vocabulary';
+import {
+	AREAS,
+	BOUNDS,
+	CURE_ACTS,
+	STEP_KINDS,
+	TONE_FAULTS,
+	TONER_PLACES
+} from '../core/vocabulary';
 import * as hair from './hair';
+import { within } from './hair';
 import { chosenPart } from './records';
 
 const parts = z.array(chosenPart).check(z.maxLength(8));
@@ -19,10 +27,19 @@ export const ledgerThing = z.discriminatedUnion('kind', [
 			ratio: hair.ratio,
 			placement: hair.placement
 		}),
-		areas: z.optional(z.readonly(z.array(z.enum(AREAS))))
+		areas: z.optional(z.readonly(z.array(z.enum(AREAS)))),
+		/** What was weighed for it: all of the mixture, and every strength of it, the weakest first. */
+		weighed: z.optional(
+			z.object({
+				grams: z.number().check(z.minimum(0), z.maximum(100_000)),
+				volumes: z.readonly(z.array(within(BOUNDS.volumeOrNone)).check(z.maxLength(60)))
+			})
+		)
 	}),
 	z.object({
 		kind: z.literal('toner'),
+		/** Colour that is no toner, or goes on before it. */
+		as: z.optional(z.enum(['lowlights', 'filler', 'firstToner'])),
 		place: z.optional(z.enum(TONER_PLACES)),
 		lineId: z.optional(z.string().check(z.maxLength(80))),
 		line: z.optional(z.string().check(z.maxLength(80))),

@@ -12,7 +12,7 @@ import {
 import type { Searches } from './searches';
 import type { Poured } from '../model/visit/cautions';
 import type { LiftPlan, Shelf, Visit } from '../schema/records';
-import { daySteps, MAIN_STEP, onNothing } from '../model/visit/day';
+import { daySteps, MAIN_STEP, onNothing } from '../model/day/steps';
 import { Search } from './search.svelte';
 import { headStaging } from '../model/visit/headStaging';
 import { sectionWork, type HeadWorkSource, type SectionWork } from '../model/visit/headWork';

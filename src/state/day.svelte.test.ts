@@ -9,7 +9,7 @@ import {
 	eventsUpTo,
 	MAIN_STEP,
 	workedZones
-} from '../model/visit/day';
+} from '../model/day/steps';
 import { stepsOn } from '../model/visit/kept';
 import { applicationOn } from '../model/visit/lift';
 import { openVisit } from '../testing/demoVisit';

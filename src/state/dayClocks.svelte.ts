@@ -1,7 +1,7 @@
 import { processCall, type ProcessCall } from '../core/work';
 import type { LiftPlan } from '../schema/records';
-import { clockOf, liesBy, type ProcessClock } from '../model/commands/clocks';
-import { dayProcesses, type DayProcess } from '../model/visit/processes';
+import { clockOf, liesBy, type ProcessClock } from '../model/day/clocks';
+import { dayProcesses, type DayProcess } from '../model/day/processes';
 import type { Clock } from './clock.svelte';
 import { RunTimer } from './runTimer.svelte';
 import type { VisitState } from './visitState.svelte';
@@ -46,14 +46,15 @@ export class DayClocks {
 		return timer.seconds(clockOf(this.#session.visit.run, of) ?? NOT_BEGUN);
 	}
 
-	#processes: readonly DayProcess[] = $derived.by(() => {
+	/** What has a clock of its own today, beside the main application. */
+	processes: readonly DayProcess[] = $derived.by(() => {
 		const { steps, visit, lowlights } = this.#session;
 		const limitOf = (product: LiftPlan['product']) => this.#session.limitOf(product);
 		const { tone, run } = visit;
 		return dayProcesses(steps, tone, lowlights.aside?.minutes, limitOf, run.clocks);
 	});
 	/** All of them, in the order of the day. */
-	all: readonly DayClock[] = $derived.by(() => this.#processes.map((process) => this.at(process)));
+	all: readonly DayClock[] = $derived.by(() => this.processes.map((process) => this.at(process)));
 	/** Something that has a clock of its own, or could have one, at this moment. */
 	at(process: DayProcess): DayClock {
 		const clock = clockOf(this.#session.visit.run, process.of);

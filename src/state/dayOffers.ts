@@ -11,7 +11,7 @@ import { levelOfFibre, type AreaName, type Fibre } from '../core/lift';
 import { newId } from '../model/identity';
 import { hairOfHead } from './hairOfHead';
 import type { LiftPlan, LiftStep, ZoneName } from '../schema/records';
-import { lifting, reaches } from '../model/visit/day';
+import { lifting, reaches } from '../model/day/steps';
 import { seenFibre, ZONES, type ZoneStart } from '../model/visit/hair';
 import type { HairView } from './hairView.svelte';
 import { applicationOn, liftTarget } from '../model/visit/lift';

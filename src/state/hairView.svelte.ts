@@ -55,7 +55,7 @@ import {
 	workedZones,
 	type DayStep,
 	type LiftDay
-} from '../model/visit/day';
+} from '../model/day/steps';
 import { stepsAt, stepsOn } from '../model/visit/kept';
 import { lightsAfter, type LightsResult } from '../model/visit/oldLights';
 import {
@@ -87,7 +87,7 @@ import { StepView, type DayStrand } from './stepView.svelte';
 import { TonerView, type HairToTone, type TonerSource } from './tonerView.svelte';
 import { rawOf, type ToneStart } from '../model/visit/tone';
 import { naturalFibre } from '../model/visit/placed';
-import { levelsSeen, sectionsRead, type LevelSeen } from '../model/visit/seen';
+import { levelsSeen, sectionsRead, type LevelSeen } from '../model/day/seen';
 import { Search } from './search.svelte';
 import { steady } from './steady';
 
@@ -97,9 +97,14 @@ export interface StretchToner {
 	readonly toner: TonerView;
 }
 
+/** What goes on the hair on a day: each with the minutes that it lay, or is to lie. */
+export type DayDone = LiftDay & Pick<Visit, 'tone'>;
+
 /** What a view of the hair rests on, whichever area it shows. */
 export interface HairSource {
 	readonly visit: Visit;
+	/** Its day as it was done so far: the same for as long as none of it changes. */
+	readonly day: DayDone;
 	/** The rest of the head, which areas that differ are told from. */
 	readonly head?: HairView;
 	/** Whether a section lies in an area, or in one that is as it. */
@@ -164,7 +169,7 @@ export class HairView implements DayStrand, TonerSource {
 	strandAim: Aim = $derived.by(() => aimOf(this.#headAim, this.#area()));
 	/** This hair as predictions take it. */
 	subject = $derived.by(() => subjectOf(this.reading, this.#source.learned, this.#area()));
-	#lift = $derived.by(() => this.#source.visit.lift);
+	#lift = $derived.by(() => this.#source.day.lift);
 	/** An area that has this hair, by which the steps of the day are told that leave some out. */
 	place: AreaName = $derived.by(
 		() =>
@@ -177,9 +182,9 @@ export class HairView implements DayStrand, TonerSource {
 	get #rest(): AreaName[] {
 		return AREAS.filter((area) => !this.#headReading.areas[area] && !this.#headAim.areas[area]);
 	}
-	#before = $derived.by(() => this.#source.visit.before);
-	#after = $derived.by(() => this.#source.visit.after);
-	#noLift = $derived.by(() => this.#source.visit.noLift);
+	#before = $derived.by(() => this.#source.day.before);
+	#after = $derived.by(() => this.#source.day.after);
+	#noLift = $derived.by(() => this.#source.day.noLift);
 	#liftDay: LiftDay = $derived.by(() => ({
 		before: this.#before,
 		lift: this.#lift,
@@ -252,7 +257,7 @@ export class HairView implements DayStrand, TonerSource {
 			...sectionsRead(visit.run, (section) => this.#source.isIn?.(section, area) ?? false)
 		];
 	});
-	#tone = $derived.by(() => this.#source.visit.tone);
+	#tone = $derived.by(() => this.#source.day.tone);
 	line: ShelfLine | undefined = $derived.by(() => this.#source.line);
 	zones = $derived(zonesOf(this.reading));
 	aimOf(zone: ZoneName): Aim {

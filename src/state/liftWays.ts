@@ -15,7 +15,7 @@ import {
 	stepBegins,
 	workedZones,
 	type LiftDay
-} from '../model/visit/day';
+} from '../model/day/steps';
 import { coloursOf, pointsOf } from '../model/visit/hair';
 import { stepsOn } from '../model/visit/kept';
 import type { HairView } from './hairView.svelte';

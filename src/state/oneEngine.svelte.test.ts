@@ -5,7 +5,7 @@ import { headAt, levelOfFibre, predictLift, readyHead } from '../core/lift';
 import { finish } from '../core/steps';
 import { bowlsSteps } from '../model/api/bowls';
 import { predict } from '../model/api/predict';
-import { middleOf, eventsUpTo, reaches } from '../model/visit/day';
+import { middleOf, eventsUpTo, reaches } from '../model/day/steps';
 import { applicationOn } from '../model/visit/lift';
 import { bowlsRequest, predictRequest } from '../schema/api';
 import type { LiftPlan, Reading, Visit } from '../schema/records';

@@ -6,7 +6,7 @@ import { addTechnique, changePlaced, dropPlaced } from '../model/commands/placed
 import { setOpen } from '../model/commands/shades';
 import { chooseOfLine, settleToner } from '../model/commands/toner';
 import { dayBowls } from '../model/visit/dayBowls';
-import { dayProcesses } from '../model/visit/processes';
+import { dayProcesses } from '../model/day/processes';
 import { placedGrams, restNeeds } from '../model/visit/tonerNeed';
 import { tonerOf } from '../model/visit/work';
 import { openVisit } from '../testing/demoVisit';

@@ -11,6 +11,8 @@ import { TonerView, type HairToTone, type TonerSource } from './tonerView.svelte
 /** What a toner on some of the hair rests on. */
 export interface PlacedSource {
 	readonly visit: { readonly tone: TonePlan };
+	/** Toners that are off, with the minutes that they lay. */
+	readonly day: { readonly tone: TonePlan };
 	readonly lines: readonly ShelfLine[];
 	readonly habit: WashHabit;
 	readonly head: HairView;
@@ -37,11 +39,11 @@ export class PlacedTonerView implements TonerSource {
 		return this.#first.id;
 	}
 	mix: PlacedToner = $derived.by(
-		() => this.#source.visit.tone.placed?.find(({ id }) => id === this.id) ?? this.#first
+		() => this.#source.day.tone.placed?.find(({ id }) => id === this.id) ?? this.#first
 	);
 	get filler(): TonePlan['filler'] {
 		// It went on the lengths alone.
-		return this.reach ? this.#source.visit.tone.filler : undefined;
+		return this.reach ? this.#source.day.tone.filler : undefined;
 	}
 	get lines(): readonly ShelfLine[] {
 		return this.#source.lines;

@@ -1,5 +1,5 @@
 import { judgeAim } from '../core/plan/judge';
-import { daySteps } from '../model/visit/day';
+import { daySteps } from '../model/day/steps';
 import { wayName } from '../wording/ways';
 import type { VisitState } from './visitState.svelte';
 import type { Workspace } from '../store/workspace.svelte';

@@ -3,10 +3,12 @@ import type { CourseMoment } from '../core/lift';
 import {
 	consequencesOf,
 	headRate,
+	lainOn,
 	type Consequence,
 	runningHead,
 	sectionCourse,
 	type HeadRate,
+	type Lain,
 	type NextAct,
 	type RunningHead,
 	type RunningSection,
@@ -14,6 +16,7 @@ import {
 } from '../core/work';
 import { checksOf, isOpen } from '../model/commands/checks';
 import { tapAllOn } from '../model/commands/run';
+import { reckonedLain } from '../model/day/lain';
 import type { Visit } from '../schema/records';
 import { steady } from './steady';
 import type { VisitState } from './visitState.svelte';
@@ -162,6 +165,17 @@ export class RunningView {
 		if (startedAt === undefined) return undefined;
 		return this.#headBy(this.rate, rinsedAtMinute ?? this.minute)?.sections;
 	});
+	/**
+	 * Minutes that the main application lay, were it rinsed now; before the bowls are found, as they can be reckoned from
+	 * the timer.
+	 */
+	get lain(): Lain {
+		const minute = this.#seconds() / 60;
+		const { sections } = this.#headBy(this.rate, minute) ?? {};
+		if (sections && sections.length > 0) return lainOn(sections, minute);
+		const { plan, bowls } = this.#session;
+		return { minutes: reckonedLain(this.#run, minute, plan.minutes, () => bowls.workMinutes) };
+	}
 	/** The service as it was planned and as it was done, in the order of the work; what did not begin is left out. */
 	log: readonly LoggedSection[] = $derived.by(() => {
 		const { startedAt, rinsedAtMinute } = this.#run;

@@ -1,6 +1,6 @@
 import { onScale } from '../core/hair';
-import { reaches } from '../model/visit/day';
-import type { LevelSeen } from '../model/visit/seen';
+import { reaches } from '../model/day/steps';
+import type { LevelSeen } from '../model/day/seen';
 import type { DayStrand, StepView } from './stepView.svelte';
 
 /** Hair with its main application. */

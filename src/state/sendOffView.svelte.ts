@@ -19,8 +19,8 @@ import {
 	type PlannedDay,
 	type SeenPlace
 } from '../model/commands/result';
-import { goesOn } from '../model/visit/day';
-import { levelsSeen } from '../model/visit/seen';
+import { goesOn } from '../model/day/steps';
+import { levelsSeen } from '../model/day/seen';
 import { visitSurprise } from '../model/visit/surprise';
 import { backDates, type BackDate } from '../model/visit/backDates';
 import type { Day } from '../model/time';

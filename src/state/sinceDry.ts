@@ -1,6 +1,6 @@
 import type { Fibre } from '../core/lift';
 import { seenFibre, zoneAt, type ZoneStart } from '../model/visit/hair';
-import type { LevelSeen } from '../model/visit/seen';
+import type { LevelSeen } from '../model/day/seen';
 import type { ZoneName } from '../schema/records';
 import type { DayStrand, StepView } from './stepView.svelte';
 

@@ -30,7 +30,7 @@ import {
 	reaches,
 	tintOf,
 	type DayStep
-} from '../model/visit/day';
+} from '../model/day/steps';
 import {
 	coloursOf,
 	conditionOf,

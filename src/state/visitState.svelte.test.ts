@@ -2,7 +2,7 @@ import { momentIn } from '../model/time';
 import { flushSync } from 'svelte';
 import { describe, expect, it } from 'vitest';
 import { aimProblem } from '../model/visit/aimProblem';
-import { MAIN_STEP } from '../model/visit/day';
+import { MAIN_STEP } from '../model/day/steps';
 import { productWords } from '../wording/bowls';
 import type { Visit } from '../schema/records';
 import { MOMENT, NOW, openVisit, put } from '../testing/demoVisit';

@@ -26,9 +26,10 @@ import {
 	type CautionGrounds,
 	type StandingCaution
 } from '../model/visit/cautions';
-import { daySteps, MAIN_STEP, onNothing, planIn, type DayStep } from '../model/visit/day';
+import { daySteps, MAIN_STEP, onNothing, planIn, type DayStep } from '../model/day/steps';
 import { isWorked } from '../model/visit/headWork';
-import { HairView, type HairSource, type StretchToner } from './hairView.svelte';
+import { liftDone, minutesBy, toneDone } from '../model/day/done';
+import { HairView, type DayDone, type HairSource, type StretchToner } from './hairView.svelte';
 import { tonerIn } from '../model/visit/placed';
 import { PlacedTonerView } from './placedToner.svelte';
 import type { TonerView } from './tonerView.svelte';
@@ -39,7 +40,8 @@ import { Lowlights, type LowlightSource } from './lowlights.svelte';
 import { handPaceFrom, type HandPace } from '../model/visit/handPace';
 import { mixedFrom } from '../model/visit/tone';
 import { usageFrom, type Usage } from '../model/visit/usage';
-import { isBegun } from '../model/commands/clocks';
+import { isBegun } from '../model/day/clocks';
+import { setMinutes } from '../model/commands/acts';
 import { closeWhenOff, plannedOf } from '../model/commands/result';
 import { dayWork, type DayWork, type WorkBowls, type WorkedHead } from '../model/visit/work';
 import { Search } from './search.svelte';
@@ -134,6 +136,16 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 	glazes: readonly TonerView[] = $derived(
 		this.placed.flatMap(({ mix, toner }) => (mix.place === 'glaze' ? [toner] : []))
 	);
+	/** The toners as they are suggested: for the rest of the hair, and for some of it. */
+	get suggested(): [
+		TonerView,
+		{ id: string; parts: TonerView['parts']; line: TonerView['line'] }[]
+	] {
+		return [
+			this.head.toner,
+			this.placed.map(({ id, toner: { parts, line } }) => ({ id, parts, line }))
+		];
+	}
 	/** Which toner is looked at; none is the one for the rest of the hair. */
 	tonerId: string | undefined = $state();
 	/** The toner on some of the hair that is looked at. */
@@ -282,9 +294,24 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 	limitOf(product: LiftPlan['product']): number {
 		return this.shelf?.limits[product] ?? this.shelf?.limitMinutes ?? DEFAULT_LIMIT_MINUTES;
 	}
+	/** The day as it was done so far: what is off lay as long as it did, the rest as long as is planned. */
+	day: DayDone = $derived.by(() => ({ ...this.#lightened, tone: this.#toned }));
+	#lightened = $derived.by(steady(() => liftDone(this.visit, this.visit.run)));
+	#toned = $derived.by(steady(() => toneDone(this.visit.tone, this.visit.run)));
+	/** Its applications as they are planned. */
 	steps: readonly DayStep[] = $derived.by(() => daySteps(this.visit));
 	/** The application of the day that Lift works on. */
 	stepId: string = $state(MAIN_STEP);
+	/** Whether an application of the day is off, and how long it lay is known. */
+	isOff = (of: string): boolean =>
+		of === MAIN_STEP
+			? this.visit.run.lain !== undefined
+			: minutesBy(this.visit.run, of) !== undefined;
+	/** Changes how long the application that Lift works on lies; once it is off, how long it lay. */
+	changeMinutes(minutes: number): void {
+		const further = this.stepId === MAIN_STEP ? '' : ', further application';
+		this.change(`minute${further}`, (draft) => setMinutes(draft, this.stepId, minutes));
+	}
 	/** Changes the application that Lift works on. */
 	changePlan(label: string, recipe: (draft: LiftPlan) => void): void {
 		this.change(this.stepId === MAIN_STEP ? label : `${label}, further application`, (draft) => {

@@ -1,7 +1,7 @@
 import { levelOf, NEUTRALISERS, undertoneOf, type Lab, type Undertone } from '../core/colour';
 import { nearestMinute, rawLab, toneCourse, type RawHair, type ToneMoment } from '../core/tone';
 import type { AreaName } from '../core/lift';
-import { tintOf } from '../model/visit/day';
+import { tintOf } from '../model/day/steps';
 import type { AreaGroup } from '../model/visit/exceptions';
 import type { ZoneStart } from '../model/visit/hair';
 import { aimLab, corePart, filledHair, rawOf, type ToneStart } from '../model/visit/tone';

@@ -8,7 +8,7 @@ import type { Batch } from './journalledStore';
  * ledger. It is written with the documents, in one batch, and made anew from them whenever it is not of the last
  * one. Cards are all read when the records are opened, and stand there as text: that is read soonest.
  */
-const INDEX_VERSION = `${SCHEMA_VERSION}.6`;
+const INDEX_VERSION = `${SCHEMA_VERSION}.7`;
 
 const CARD = 'card:';
 const LEAF = 'leaf:';

@@ -1,6 +1,6 @@
 <script lang="ts">
+	import { clockOf } from '../model/day/clocks';
 	import {
-		clockOf,
 		forgetClock,
 		noteLooked,
 		resumeClock,

@@ -85,13 +85,13 @@
 		]}
 	>
 		<div
-			class="@container flex min-w-0 flex-col overflow-y-auto px-gap py-3 max-tablet:overflow-visible"
+			class="@container relative flex min-w-0 flex-col overflow-y-auto px-gap py-3 max-tablet:overflow-visible"
 		>
 			<Part name="picture">{@render picture()}</Part>
 		</div>
 		{#if dials}<div
 				data-dials
-				class="@container flex min-w-0 flex-col gap-1 overflow-y-auto border-l border-line py-3 pr-8 pl-6 *:flex-none max-desk:px-5 max-desk:py-4 max-tablet:overflow-visible max-tablet:border-t max-tablet:border-l-0 max-tablet:border-line max-tablet:p-4"
+				class="@container relative flex min-w-0 flex-col gap-1 overflow-y-auto border-l border-line py-3 pr-8 pl-6 *:flex-none max-desk:px-5 max-desk:py-4 max-tablet:overflow-visible max-tablet:border-t max-tablet:border-l-0 max-tablet:border-line max-tablet:p-4"
 			>
 				<Part name="dials">{@render dials()}</Part>
 			</div>{/if}

@@ -53,6 +53,7 @@ export function stationLine(session: VisitState, station: Station): string {
 			const { seen } = head;
 			if (seen) return `seen ${formatLevel(seen.level)} at ${seen.minute} min`;
 			const checks = visit.run.notes.length;
+			if (visit.run.lain) return `lay ${visit.run.lain.minutes} min, nothing seen yet`;
 			if (checks > 0) return `running, ${checks} check${checks === 1 ? '' : 's'}`;
 			return visit.run.startedAt ? 'running, nothing seen yet' : 'not started';
 		}

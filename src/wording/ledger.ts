@@ -25,18 +25,32 @@ export const LEDGER_KINDS: Readonly<Record<LedgerThing['kind'], string>> = {
 	visit: 'visits'
 };
 
+const AS_WORDS = { lowlights: 'lowlights', filler: 'filler', firstToner: 'first toner' } as const;
+
+/** Every strength that was mixed: “20 vol”, “10 to 20 vol”. */
+const strengthWords = (volumes: readonly number[]): string => {
+	const [low, high] = [volumes[0] ?? 0, volumes.at(-1) ?? 0];
+	return low === high ? `${low} vol` : `${low} to ${high} vol`;
+};
+
 const TRIAL_WORDS = { pending: 'not read yet', clean: 'clean', reacted: 'it reacted' } as const;
 
 /** What it was, in a line. */
 export function ledgerWords(thing: LedgerThing): string {
 	if (thing.kind === 'lightening') {
 		const { product, volume, ratio, placement } = thing.plan;
-		const mixed = `${labelIn(PRODUCT_OPTIONS, product)} ${volume} vol ${formatRatio(ratio)}, ${labelIn(PLACEMENT_OPTIONS, placement)}`;
+		const { weighed } = thing;
+		const strength = strengthWords(weighed?.volumes ?? [volume]);
+		const mixed = `${labelIn(PRODUCT_OPTIONS, product)} ${strength} ${formatRatio(ratio)}, ${labelIn(PLACEMENT_OPTIONS, placement)}`;
 		const step = thing.step === 'main' ? '' : `${STEP_NAMES[thing.step]}: `;
-		return `${step}${mixed}${thing.areas ? `, ${areaWords(thing.areas)}` : ''}`;
+		return `${step}${mixed}${thing.areas ? `, ${areaWords(thing.areas)}` : ''}${weighed ? `, ${Math.round(weighed.grams)} g weighed` : ''}`;
 	}
 	if (thing.kind === 'toner') {
-		const place = thing.place === undefined ? '' : `${PLACE_NAMES[thing.place]}: `;
+		const place = thing.as
+			? `${AS_WORDS[thing.as]}: `
+			: thing.place === undefined
+				? ''
+				: `${PLACE_NAMES[thing.place]}: `;
 		return `${place}${formulaWords(thing.parts)}, ${formatRatio(thing.ratio)}${thing.line ? `, ${thing.line}` : ''}`;
 	}
 	if (thing.kind === 'bench') {

@@ -1,5 +1,6 @@
 import type { PlacedToner } from '../schema/records';
 import { PLACE_NAMES } from './tone';
+import type { ACT_KINDS } from '../core/vocabulary';
 import type { CallKind, Process, ProcessName } from '../core/work';
 
 /** What lies on the hair, or will. */
@@ -27,6 +28,18 @@ export const processName = ({ name, zone, place }: Named): string => {
 		return place === 'glaze' ? PLACE_NAMES.glaze : `${plain} on the ${PLACE_NAMES[place]}`;
 	return zone === undefined ? plain : `${plain} on the ${zone}`;
 };
+
+/** Something that is put on a head on a day, as it is called at the beginning of a line. */
+export function actName({
+	kind,
+	place
+}: {
+	readonly kind: (typeof ACT_KINDS)[number];
+	readonly place?: PlacedToner['place'] | undefined;
+}): string {
+	const name = kind === 'main' ? STEP_NAMES.main : processName({ name: kind, place });
+	return `${name.charAt(0).toUpperCase()}${name.slice(1)}`;
+}
 
 /** What its button says before it lies there. */
 export const startWords = (one: Named): string =>

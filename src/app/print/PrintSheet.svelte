@@ -9,7 +9,7 @@
 	import { backupParts, stallProblem } from '../../model/visit/stall';
 	import { backupWords, nextRoundWords } from '../../wording/stall';
 	import { contrastWords, KIND_OPTIONS } from '../../wording/aim';
-	import { MAIN_STEP, tintOf } from '../../model/visit/day';
+	import { MAIN_STEP, tintOf } from '../../model/day/steps';
 	import { partWords } from '../../wording/part';
 	import type { LiftPlan } from '../../schema/records';
 	import { ZONES } from '../../model/visit/hair';

@@ -65,6 +65,7 @@ export const BOUNDS = {
 	/** Minute of the one rinse, from the first brush stroke. */
 	rinseMinute: { min: 5, max: 240, step: 1 },
 	/** Minute at which something was seen at the chair. */
+	lainMinutes: { min: 0, max: 600, step: 1 },
 	seenMinute: { min: 0, max: 600, step: 1 },
 	/** Minutes that a toner is left; a line has at least one. */
 	toneMinutes: { min: 0, max: 90, step: 1 },

@@ -188,6 +188,16 @@ export const RESULT_KIND_NAMES = [
  */
 export const STEP_KINDS = ['removal', 'again', 'baseBreak', 'other'] as const;
 
+/** What is put on a head on a day: its main application, further ones by their kind, and colour that deposits. */
+export const ACT_KINDS = [
+	'main',
+	...STEP_KINDS,
+	'lowlights',
+	'filler',
+	'firstToner',
+	'toner'
+] as const;
+
 /** What may have been done to hair before today. */
 export const HISTORY_KINDS = [
 	'colour',

@@ -14,6 +14,7 @@ export {
 	type Bound
 } from './bounds';
 export {
+	ACT_KINDS,
 	BENCH_STRANDS,
 	ANGLES,
 	AREAS,

@@ -25,6 +25,7 @@ export {
 	type SectionedHead,
 	type SectionLoad
 } from './headSections';
+export { lainOn, type Lain } from './lain';
 export { lateHead, workEnd, type Delay, type HeadPass, type HeadStaging } from './headStaging';
 export { type BowlId, type SectionId, type StrandPart } from './ids';
 export { inOrder, isHairline, ordersOf, type OrderName } from './orders';

@@ -1,14 +1,9 @@
 import type { CallKind } from './calls';
-import type { STEP_KINDS } from '../vocabulary';
+import type { ACT_KINDS } from '../vocabulary';
 import { CHECK, SERVICE_MINUTES } from './constants';
 
 /** What it is: a further application by its kind, or colour that deposits. */
-export type ProcessName =
-	| (typeof STEP_KINDS)[number]
-	| 'lowlights'
-	| 'filler'
-	| 'firstToner'
-	| 'toner';
+export type ProcessName = Exclude<(typeof ACT_KINDS)[number], 'main'>;
 
 /** Something that lies on the hair with one clock for all of it: a further application, lowlights, a toner. */
 export interface Process {

@@ -63,6 +63,7 @@ export function runningHead(head: HeadStaging, staging: Staging, run: SeenRun): 
 			lateMinutes: to - planned.to,
 			bowlAgeMinutes: to - mixedMinute,
 			offMinute: off ?? turns[i]!.minute,
+			wipedMinute: laid.wipedMinute,
 			rinse: turns[i]!.rinse,
 			limitMinute,
 			readyMinute: readyFrom(strand, target, to, limitMinute),

@@ -44,6 +44,8 @@ export interface RunningSection {
 	readonly bowlAgeMinutes: number;
 	/** When it comes off: with its rinse, never past its limit; or when it did. */
 	readonly offMinute: number;
+	/** When it was wiped off to wait for the water; nothing where it was not, or was coated since. */
+	readonly wipedMinute?: number | undefined;
 	/** Which of the head's rinses it comes off in, from 0; what is wiped off before has none. */
 	readonly rinse: number | undefined;
 	/** The last minute that the product may lie. */

@@ -1,6 +1,6 @@
 import type { LiftStep, Visit } from '../../schema/records';
 import { MOST_FURTHER } from '../../core/vocabulary';
-import { clockOf } from './clocks';
+import { clockOf } from '../day/clocks';
 
 /** The further application on what lags that is planned and not begun; nothing where there is none. */
 const plannedAgain = ({ after, run }: Pick<Visit, 'after' | 'run'>): LiftStep | undefined =>

@@ -1,16 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import type { Visit } from '../../schema/records';
+import { clockOf, isBegun, isRunning, liesBy, rinseClock, rinseStepOf } from '../day/clocks';
 import {
-	clockOf,
 	forgetClock,
-	isBegun,
-	isRunning,
-	liesBy,
 	nextRinseStep,
 	noteLooked,
 	resumeClock,
-	rinseClock,
-	rinseStepOf,
 	stopClock,
 	toggleClock
 } from './clocks';

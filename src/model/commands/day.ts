@@ -1,5 +1,5 @@
 import type { AreaName } from '../../core/lift';
-import type { LiftDay } from '../visit/day';
+import type { LiftDay } from '../day/steps';
 
 /** Takes a further application out of the day, on a draft. */
 export function leaveOut(day: LiftDay, id: string): void {

@@ -2,13 +2,14 @@ import { weeksBetween, type Day, type Moment } from '../time';
 import { AREAS, BOUNDS, ZONE_NAMES } from '../../core/vocabulary';
 import { STARTS_AT, type AreaName } from '../../core/lift';
 import { aimOf, areaGroups, exceptions, readingOf } from '../visit/exceptions';
-import { daySteps } from '../visit/day';
+import { liftDone } from '../day/done';
+import { daySteps } from '../day/steps';
 import { stepsAt, stepsOn } from '../visit/kept';
 import { subjectOf } from '../visit/lift';
 import { lightsAfter } from '../visit/oldLights';
 import { stamp } from '../identity';
 import { GROWTH_CM_PER_MONTH, inTenths, WEEKS_PER_MONTH } from '../../core/hair';
-import { levelsSeen } from '../visit/seen';
+import { levelsSeen } from '../day/seen';
 import { USUAL_WARMTH } from '../../core/tone';
 import type {
 	Aim,
@@ -220,8 +221,8 @@ function lightsLeft(visit: Visit, area: AreaName | undefined): ReadonlyMap<ZoneN
 	);
 }
 
-const dayOf = ({ before, lift, after, noLift }: Visit) =>
-	daySteps({ before, lift, after, ...(noLift ? { noLift } : {}) });
+/** The applications of a day as they were done. */
+const dayOf = (visit: Visit) => daySteps(liftDone(visit, visit.run));
 
 /** An area that has this hair: itself, or one that is as the rest of the head is. */
 const placeOf = ({ reading, aim }: Visit, area: AreaName | undefined): AreaName =>

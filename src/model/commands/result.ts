@@ -4,7 +4,7 @@ import type { SurpriseCause } from '../../core/learn';
 import { BOUNDS } from '../../core/vocabulary';
 import type { Visit, ZoneName } from '../../schema/records';
 import type { DayWork } from '../visit/work';
-import { isRunning } from './clocks';
+import { isRunning } from '../day/clocks';
 
 type Result = Visit['result'];
 /** Levels expected after the toner, and of the lift under it. */

@@ -1,4 +1,5 @@
-import type { RunningSection } from '../../core/work';
+import { BOUNDS } from '../../core/vocabulary';
+import type { Lain, RunningSection } from '../../core/work';
 import type { Visit } from '../../schema/records';
 
 /** A timer as the record keeps it. */
@@ -110,10 +111,22 @@ export function takeJump(
 			: jumps.map((jump, i) => (i === known ? { ...jump, took: right } : jump));
 }
 
-/** The lightener is off: the timer is held, its minute written down, and Chair is done. */
-export function rinse(draft: Visit, now: Date, shown: number): void {
+const inRecord = (minutes: number): number =>
+	Math.min(BOUNDS.lainMinutes.max, Math.max(0, Math.round(minutes)));
+
+/**
+ * The lightener is off, on a draft: the timer is held, its minute written down, and Chair is done.
+ * @param lain minutes that it lay, as they are known of its sections
+ */
+export function rinse(draft: Visit, now: Date, shown: number, lain: Lain): void {
 	if (draft.run.runningSince) toggleRun(draft.run, now, shown);
 	draft.run.rinsedAtMinute = Math.floor(draft.run.elapsedSeconds / 60);
+	// Whose clock nobody started lay as long as was planned, as far as anybody knows.
+	if (draft.run.startedAt !== undefined)
+		draft.run.lain = {
+			minutes: inRecord(lain.minutes),
+			...(lain.root === undefined ? {} : { root: inRecord(lain.root) })
+		};
 	if (!draft.settled.includes('chair')) draft.settled.push('chair');
 }
 

@@ -1,5 +1,5 @@
-import { isRunning } from '../commands/clocks';
-import { weighedGrams } from '../visit/weighed';
+import { isRunning } from '../day/clocks';
+import { weighedGrams } from '../day/weighed';
 import type { ChosenPart, Visit } from '../../schema/records';
 
 /**

@@ -5,8 +5,10 @@ import { NOW, openVisit, put } from '../../testing/demoVisit';
 import { findByWords, searchable } from '../find';
 import { logCure } from '../commands/cures';
 import { mixAgain } from '../commands/mixAgain';
+import { forgetClock, stopClock, toggleClock } from '../commands/clocks';
 import { mixOwn } from '../commands/toner';
 import { ledgerCsv, readLedgerCsv } from './csv';
+import type { MixedBowl } from '../../schema/records';
 import { ledgerOf, rowsOf, scaledTo, type LedgerRow } from './rows';
 
 const PARTS = [
@@ -19,6 +21,7 @@ async function mixed() {
 	session.change('a service', (draft) => {
 		draft.run.startedAt = '2026-03-02T09:00:00Z';
 		mixOwn(draft.tone, { parts: PARTS }, session.line!);
+		toggleClock(draft.run, 'toner', NOW, 0);
 		const cure = {
 			act: 'wait',
 			weeks: 1,
@@ -53,6 +56,69 @@ describe('the ledger', () => {
 		expect(rows().every(({ visitId }) => visitId !== 'anneke-rill-today')).toBe(true);
 		expect(own[1]).toMatchObject({ line: 'Lantern demi', parts: PARTS, minutes: 20 });
 		expect(new Set(rows().map(({ key }) => key)).size).toBe(rows().length);
+	});
+	it('a toner that was planned and not begun is no row of it', async () => {
+		const { session, rows } = await mixed();
+		const toners = () =>
+			rows().filter(({ visitId, kind }) => visitId === session.id && kind === 'toner');
+		expect(toners()).toHaveLength(1);
+		session.change('not on', ({ run }) => forgetClock(run, 'toner'));
+		expect(toners()).toEqual([]);
+		// What was recorded without a clock was done as it was planned.
+		session.change('recorded', ({ result }) => (result.recordedAt = NOW.toISOString()));
+		expect(toners()).toHaveLength(1);
+	});
+	it('tells the minutes that everything lay', async () => {
+		const { session, rows } = await mixed();
+		session.change('off', ({ run }) => {
+			run.lain = { minutes: 62 };
+			run.rinsedAtMinute = 80;
+			stopClock(run, 'toner', NOW, 23 * 60);
+		});
+		const own = rows().filter(({ visitId }) => visitId === session.id);
+		expect(own.map(({ minutes }) => minutes)).toEqual([62, 23, undefined]);
+	});
+	it('a bowl that was weighed is told as it was weighed', async () => {
+		const { session, rows } = await mixed();
+		const weighed = (
+			id: string,
+			kind: MixedBowl['kind'],
+			volume: number,
+			parts: Readonly<Record<string, number>>,
+			more: Partial<MixedBowl> = {}
+		): MixedBowl => ({
+			...{ id, kind, number: 1, at: NOW.toISOString(), volume, ratio: 2, sections: [], done: true },
+			parts: Object.entries(parts).map(([key, grams]) => ({
+				key,
+				name: key.replace('colour:', ''),
+				grams,
+				target: 10
+			})),
+			...more
+		});
+		session.change('weighed', ({ bowls, run }) => {
+			toggleClock(run, 'lowlights', NOW, 0);
+			stopClock(run, 'lowlights', NOW, 30 * 60);
+			bowls.mixed = [
+				weighed('a', 'lightener', 20, { lightener: 11, 'developer:20': 22 }),
+				weighed('b', 'lightener', 10, { lightener: 10, 'developer:10': 20, additive: 5 }),
+				weighed('c', 'lightener', 30, { lightener: 9 }, { step: 'another' }),
+				weighed('toner', 'toner', 7, { 'colour:lantern-demi-9-V': 24, 'developer:7': 40 }),
+				weighed('lowlights', 'lowlights', 20, { 'colour:6N': 15 })
+			];
+		});
+		const own = rows().filter(({ visitId }) => visitId === session.id);
+		const [lift, lowlights, toner] = own;
+		expect(ledgerWords(lift!)).toMatch(/^powder 10 to 20 vol .*, 63 g weighed$/);
+		expect(lowlights).toMatchObject({ kind: 'toner', as: 'lowlights', minutes: 30 });
+		expect(ledgerWords(lowlights!)).toMatch(/^lowlights: 6N 15 g/);
+		expect(toner).toMatchObject({
+			parts: [{ name: '9V', level: 9, grams: 24 }],
+			ratio: 2
+		});
+		const text = ledgerCsv(rows(), () => 'A', ledgerWords);
+		const read = readLedgerCsv(text);
+		expect(read.ok && read.rows.map(ledgerWords)).toEqual(rows().map(ledgerWords));
 	});
 	it('the latest stand first', async () => {
 		const { rows } = await mixed();

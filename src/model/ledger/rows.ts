@@ -1,15 +1,12 @@
 import { shareOut } from '../../core/mix';
-import type {
-	ChosenPart,
-	PlacedToner,
-	Reading,
-	Shelf,
-	TonerMix,
-	Visit
-} from '../../schema/records';
+import type { ChosenPart, Reading, Shelf, TonerMix, Visit } from '../../schema/records';
 import type { LedgerThing } from '../../schema/ledger';
 import { isStanding, testLooksOf } from '../visit/strandTests';
-import { daySteps, goesOn } from '../visit/day';
+import { clockOf } from '../day/clocks';
+import { minutesBy, visitDone } from '../day/done';
+import { daySteps, goesOn, MAIN_STEP } from '../day/steps';
+import { weighedColours, weighedFor } from '../day/weighed';
+import { placedBowlId } from '../visit/placed';
 
 /** What every row of the ledger tells: when, on whom, by whom, on which hair. */
 interface LedgerEntry {
@@ -129,41 +126,78 @@ const predictedLift = ({ expected }: Visit['result'], seen: number | undefined) 
 	expected?.predicted ?? (seen === undefined ? expected?.lifted : undefined);
 
 function appliedIn(visit: Visit): LedgerRow[] {
-	const { id: visitId, clientId, date, colourist, reading, result, run, tone } = visit;
+	const { id: visitId, clientId, date, colourist, reading, result, run, bowls } = visit;
+	const { tone, ...day } = visitDone(visit);
 	const notes = result.notes;
 	const entry = { visitId, clientId, date, colourist, head: headOf(reading), notes };
+	const recorded = result.recordedAt !== undefined;
+	// Until it is recorded only what has begun was put on.
+	const isOn = (of: string): boolean =>
+		recorded || (of === MAIN_STEP ? run.startedAt : clockOf(run, of)?.startedAt) !== undefined;
 	const lifted = run.notes.findLast(({ level, section }) => level !== undefined && !section)?.level;
-	const lightening = daySteps(visit)
-		.filter(({ plan }) => goesOn(plan))
-		.map(({ id, kind, plan, areas }): LedgerRow => ({
-			...entry,
-			key: `${visitId} ${id}`,
-			kind: 'lightening',
-			step: kind,
-			plan,
-			areas,
-			minutes: kind === 'main' ? layMinutes(run, plan.minutes) : plan.minutes,
-			seen: kind === 'main' ? lifted : undefined,
-			expected: kind === 'main' ? predictedLift(result, lifted) : undefined
-		}));
-	const toner = (mix: TonerMix, key: string, place?: PlacedToner['place']): LedgerRow[] =>
-		mix.choice !== 'formula' || mix.parts.length === 0
-			? []
-			: [
-					{
-						...entry,
-						key: `${visitId} ${key}`,
-						kind: 'toner',
-						place,
-						lineId: mix.lineId,
-						line: undefined,
-						ratio: mix.ratio,
-						parts: mix.parts,
-						minutes: mix.minutes,
-						seen: place === undefined ? result.level : undefined,
-						expected: place === undefined ? result.expected?.toned : undefined
-					}
-				];
+	const lightening = daySteps(day)
+		.filter(({ id, plan }) => goesOn(plan) && isOn(id))
+		.map(({ id, kind, plan, areas }): LedgerRow => {
+			const main = kind === 'main';
+			const weighed = weighedFor(visit, id);
+			return {
+				...entry,
+				key: `${visitId} ${id}`,
+				kind: 'lightening',
+				step: kind,
+				plan,
+				areas,
+				...(weighed ? { weighed } : {}),
+				minutes: main && !run.lain ? layMinutes(run, plan.minutes) : plan.minutes,
+				seen: main ? lifted : undefined,
+				expected: main ? predictedLift(result, lifted) : undefined
+			};
+		});
+	const toner = (
+		mix: Pick<TonerMix, 'choice' | 'lineId' | 'ratio' | 'parts' | 'minutes'>,
+		bowlId: string,
+		more: Pick<Extract<LedgerRow, { kind: 'toner' }>, 'as' | 'place'> & { readonly key?: string },
+		clock = bowlId
+	): LedgerRow[] => {
+		const bowl = bowls.mixed.find(({ id }) => id === bowlId);
+		const planned = mix.choice === 'formula' && isOn(clock) ? mix.parts : [];
+		const parts = bowl ? weighedColours(bowl, mix.parts) : planned;
+		if (mix.choice === 'none' || parts.length === 0) return [];
+		const { key = bowlId, ...what } = more;
+		const whole = what.place === undefined && what.as === undefined;
+		return [
+			{
+				...entry,
+				...what,
+				key: `${visitId} ${key}`,
+				kind: 'toner',
+				lineId: mix.lineId,
+				line: undefined,
+				ratio: bowl?.ratio ?? mix.ratio,
+				parts,
+				minutes: mix.minutes,
+				seen: whole ? result.level : undefined,
+				expected: whole ? result.expected?.toned : undefined
+			}
+		];
+	};
+	const { filler } = tone;
+	const before = filler
+		? toner({ ...tone, ...filler, choice: 'formula' }, filler.isToner ? 'firstToner' : 'filler', {
+				as: filler.isToner ? 'firstToner' : 'filler'
+			})
+		: [];
+	const lowlights = toner(
+		{
+			choice: 'open',
+			lineId: undefined,
+			ratio: 0,
+			parts: [],
+			minutes: minutesBy(run, 'lowlights') ?? 0
+		},
+		'lowlights',
+		{ as: 'lowlights' }
+	).map((row) => ({ ...row, minutes: row.minutes || undefined }));
 	const cures = (run.cures ?? []).map(
 		({ id, fault, act, parts = [], minutes, expected }): LedgerRow => ({
 			...entry,
@@ -195,8 +229,12 @@ function appliedIn(visit: Visit): LedgerRow[] {
 	return [
 		...came,
 		...lightening,
-		...toner(tone, 'toner'),
-		...(tone.placed ?? []).flatMap((placed) => toner(placed, placed.id, placed.place)),
+		...lowlights,
+		...before,
+		...toner(tone, 'toner', {}),
+		...(tone.placed ?? []).flatMap((placed) =>
+			toner(placed, placedBowlId(placed.id), { place: placed.place, key: placed.id })
+		),
 		...cures
 	];
 }

@@ -4,7 +4,7 @@ import { stockLeft, type StockLeft } from '../../core/mix';
 import { CHOSEN_PRODUCTS, factsOf, type Product } from '../../core/vocabulary';
 import type { Shelf, StockItem, Visit } from '../../schema/records';
 import { dayAfter, DAYS_PER_WEEK, daysBetween, type Day } from '../time';
-import { MAIN_STEP, planIn } from '../visit/day';
+import { MAIN_STEP, planIn } from '../day/steps';
 
 /** Something that is counted on a shelf: which one it is, whatever it is called. */
 export type StockThing =

@@ -6,7 +6,7 @@ import { RETURN_WEEKS_BY_KIND } from '../../core/plan';
 import { BOUNDS } from '../../core/vocabulary';
 import type { MixedBowl, Shelf, ShelfLine, Visit } from '../../schema/records';
 import { plannedOf } from '../commands/result';
-import { weighedGrams } from '../visit/weighed';
+import { weighedGrams } from '../day/weighed';
 import { dayBowls } from '../visit/dayBowls';
 import { aimOf, aimOn } from '../visit/exceptions';
 import { conditionOf, mainZone, seenFibre, type ZoneStart } from '../visit/hair';

@@ -4,7 +4,7 @@ import { aimOf, aimOn, readingOf, type AreaGroup } from './exceptions';
 import { conditionOf, zonesOf } from './hair';
 import { loadsOf } from './headWork';
 import { AREAS } from '../../core/vocabulary';
-import { middleOf, touchesScalp } from './day';
+import { middleOf, touchesScalp } from '../day/steps';
 import { planAt } from './kept';
 import { liftTarget, subjectOf, type Learned } from './lift';
 import { finishOf, tonerOf } from './work';

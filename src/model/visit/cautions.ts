@@ -16,7 +16,15 @@ import { endsCondition } from '../../core/hair';
 import { aimOf, readingOf, type AreaGroup } from './exceptions';
 import type { Client, LiftPlan, Reading, Visit } from '../../schema/records';
 import type { LiftAnswer } from './lift';
-import { daySteps, goesOn, MAIN_STEP, reaches, touchesScalp, volumeOn, type DayStep } from './day';
+import {
+	daySteps,
+	goesOn,
+	MAIN_STEP,
+	reaches,
+	touchesScalp,
+	volumeOn,
+	type DayStep
+} from '../day/steps';
 import { picksBetween, stepOnHair, stepOnLights } from './kept';
 import { conditionOf, zonesOf } from './hair';
 import { hairChangedOn, oldColourMoved } from './strandTests';

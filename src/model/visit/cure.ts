@@ -11,7 +11,7 @@ import {
 } from '../../core/tone';
 import type { Lab } from '../../core/colour';
 import type { LiftPlan, Reading, Shelf, ShelfLine, Visit, ZoneName } from '../../schema/records';
-import { touchesScalp } from './day';
+import { touchesScalp } from '../day/steps';
 import { namedHair, type ZoneStart } from './hair';
 
 /** The hair on which something went wrong, and what was put on it. */

@@ -12,7 +12,7 @@ import type {
 	TonerMix,
 	Visit
 } from '../../schema/records';
-import { MAIN_STEP, tintOf } from './day';
+import { MAIN_STEP, tintOf } from '../day/steps';
 import { developerGramsOf, mixedFrom } from './tone';
 import { placedBowlId, type TonerPlace } from './placed';
 import { gramPrice, lightenerKey } from '../shelf/stock';

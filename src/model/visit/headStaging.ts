@@ -26,7 +26,7 @@ import {
 	type SectionWork
 } from './headWork';
 import { planAt, stepOnLights, stepsAt, stepsOn } from './kept';
-import { middleOf, touchesScalp, volumeOn, type WorkedPlan } from './day';
+import { middleOf, touchesScalp, volumeOn, type WorkedPlan } from '../day/steps';
 import { applicationOn, liftTarget, subjectOf } from './lift';
 
 /** Zones of each part of the strand that may have bowls of its own. */

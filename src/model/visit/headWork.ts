@@ -14,7 +14,14 @@ import {
 } from '../../core/work';
 import { aimOf, readingOf } from './exceptions';
 import type { Aim, BowlsPlan, LiftPlan, Reading, Shelf } from '../../schema/records';
-import { beginCm, goesOn, reaches, touchesScalp, type DayStep, type WorkedPlan } from './day';
+import {
+	beginCm,
+	goesOn,
+	reaches,
+	touchesScalp,
+	type DayStep,
+	type WorkedPlan
+} from '../day/steps';
 import { mainZone, ZONES, zonesOf, type ZoneStart } from './hair';
 import { keptOut, picksBetween, planAt, stepOnLights, workedAreas, type KeptOut } from './kept';
 import type { Learned } from './lift';

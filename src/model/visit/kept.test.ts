@@ -5,7 +5,7 @@ import type { Aim, LiftPlan, Reading, ZoneReading } from '../../schema/records';
 import { ZONE_NAMES } from '../../core/vocabulary';
 import { newVisit } from '../commands/newVisit';
 import { momentIn } from '../time';
-import { reaches } from './day';
+import { reaches } from '../day/steps';
 import { keptOut, planAt, stepOnHair, workedAreas } from './kept';
 import { zoneLevel } from './lift';
 

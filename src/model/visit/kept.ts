@@ -3,7 +3,7 @@ import { formatLevel } from '../../core/hair';
 import type { AreaName } from '../../core/lift';
 import { partShare, partStartsAtMm } from '../../core/work';
 import type { Aim, BowlsPlan, LiftPlan, Reading, ZoneName } from '../../schema/records';
-import { beginCm, goesOn, onNothing, type DayStep, type WorkedPlan } from './day';
+import { beginCm, goesOn, onNothing, type DayStep, type WorkedPlan } from '../day/steps';
 import { aimOf, aimOn, lightsAim, readingOf } from './exceptions';
 import { SHORTEST_CM, zoneSpans } from './hair';
 import { zoneLevel } from './lift';

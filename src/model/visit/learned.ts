@@ -11,6 +11,8 @@ import {
 import type { Steps } from '../../core/steps';
 import { DEFAULT_LIMIT_MINUTES, type Application } from '../../core/lift';
 import type { LiftPlan, Reading, Visit } from '../../schema/records';
+import { liftDone, visitDone } from '../day/done';
+import { reckonedLain } from '../day/lain';
 import { conditionOf, mainZone, zonesOf, type ZoneStart } from './hair';
 import { hairAt, sectionWork, workedIn, type SectionWork } from './headWork';
 import { planAt } from './kept';
@@ -39,17 +41,14 @@ const sectionsIn = ({ reading, aim, bowls, lift: plan }: Visit): SectionWork[] =
 		limitMinutes: DEFAULT_LIMIT_MINUTES
 	});
 
-/**
- * Minutes that a head had lain when it was read off and dry. What went on last lay less than the timer says; packets
- * that were rinsed one after the other lay the time that was planned. Where nobody said when all was on, it counts
- * as on after the minutes that usual hands take.
- */
+/** Minutes that a head had lain when it was read off and dry. */
 function lainMinutes(visit: Visit, minute: number, sections: () => readonly SectionWork[]): number {
 	const { run, lift } = visit;
+	if (run.lain) return run.lain.minutes;
 	const rinsed = Math.min(minute, run.rinsedAtMinute ?? minute);
-	const reckoned = () => sections().reduce((sum, { load }) => sum + (load?.minutes ?? 0), 0);
-	const on = run.allOn?.minute ?? Math.min(reckoned(), Math.max(0, rinsed - lift.minutes));
-	return Math.min(rinsed - on / 2, Math.max(lift.minutes, rinsed - on));
+	return reckonedLain(run, rinsed, lift.minutes, () =>
+		sections().reduce((sum, { load }) => sum + (load?.minutes ?? 0), 0)
+	);
 }
 
 /**
@@ -94,7 +93,7 @@ function workOut(visit: Visit): VisitLook[] {
 			: zones.find(({ name }) => name === note.zone);
 		const minutes = lay?.minutes ?? (dry ? lainMinutes(visit, minute, sections) : minute);
 		if (!zone || minutes < 1 || !plan.covers[zone.name]) return [];
-		const { before: earlier } = visit;
+		const { before: earlier } = liftDone(visit, visit.run);
 		const main = applicationOn(plan, zone, minutes);
 		return [
 			{
@@ -145,7 +144,7 @@ const mixtureOf = ({ minutes, volume, ratio, bowlAgeMinutes }: NonNullable<Note[
  * under its toner. Zones that were read off and dry have said it themselves.
  */
 export function endLooksOf(visit: Visit): Pick<VisitLook, 'look' | 'zone'>[] {
-	const { reading, before, lift, run, result } = visit;
+	const { reading, before, lift, run, result } = visitDone(visit);
 	if (visit.noLift) return [];
 	return zonesOf(reading).flatMap((zone) => {
 		const seen = result.zones?.[zone.name]?.level;

@@ -31,7 +31,7 @@ import {
 	tintOf,
 	volumeOn,
 	type WorkedPlan
-} from './day';
+} from '../day/steps';
 import { conditionOf, type ZoneStart } from './hair';
 
 /** The chart runs this far, so that one sees what leaving it longer would do; further where it may stay longer. */

@@ -1,6 +1,6 @@
 import { levelOfFibre, predictLift, type Fibre } from '../../core/lift';
 import type { Aim, BowlsPlan, ZoneName } from '../../schema/records';
-import type { DayStep } from './day';
+import type { DayStep } from '../day/steps';
 import { lightsAim } from './exceptions';
 import { conditionOf, lightsZone, zonesOf, type ZoneStart } from './hair';
 import { stepOnLights } from './kept';

@@ -3,7 +3,7 @@ import type { Application } from '../../core/lift';
 import type { AimJudgement, ServicePlan, VisitPlan } from '../../core/plan';
 import type { LiftPlan, LiftStep } from '../../schema/records';
 import { newId } from '../identity';
-import type { LiftDay } from './day';
+import type { LiftDay } from '../day/steps';
 
 /** The hair that needs most, with the ways there: what it takes is what the head takes. */
 export const deciding = (judgement: AimJudgement) =>

@@ -2,7 +2,7 @@ import { levelOf, hexOf, rgbOf, type Lab, type Rgb } from '../../core/colour';
 import { describeTone } from '../../core/hair';
 import { freshenWeek, priceRange, type AimJudgement } from '../../core/plan';
 import type { Visit } from '../../schema/records';
-import { isBegun } from '../commands/clocks';
+import { isBegun } from '../day/clocks';
 import type { AimStrands } from './aimStrands';
 import { deciding, isWorkedSo } from './planDay';
 import type { DayWork } from './work';

@@ -2,7 +2,7 @@ import { usageOf } from '../../core/learn';
 import type { Shelf, Visit } from '../../schema/records';
 import { recordedBefore } from './learned';
 import { loadsOf } from './headWork';
-import { furtherTargets, weighedGrams } from './weighed';
+import { furtherTargets, weighedGrams } from '../day/weighed';
 import { dayWork } from './work';
 
 /** What earlier leftovers taught of how much mixture this head takes. */

@@ -24,7 +24,7 @@ import {
 } from '../../core/work';
 import type { LiftPlan, PlacedToner, Shelf, Visit } from '../../schema/records';
 import { placedPass } from './tonerNeed';
-import { daySteps, MAIN_STEP, type DayStep, type LiftDay } from './day';
+import { daySteps, MAIN_STEP, type DayStep, type LiftDay } from '../day/steps';
 import { hairShare, isWorked, loadsOf, meanCoveredCm, sectionedHead } from './headWork';
 import { workedAreas } from './kept';
 

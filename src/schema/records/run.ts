@@ -9,7 +9,9 @@ import {
 	TAP_ACTS,
 	STRAND_PARTS,
 	CURE_ACTS,
-	TONE_FAULTS
+	TONE_FAULTS,
+	ACT_KINDS,
+	TONER_PLACES
 } from '../../core/vocabulary';
 import * as hair from '../hair';
 import { within } from '../hair';
@@ -84,6 +86,30 @@ const clockJump = z.object({
 export const run = z.extend(timer, {
 	clockJumps: z.optional(z.array(clockJump).check(z.maxLength(20))),
 	rinsedAtMinute: z.optional(z.number().check(z.minimum(0), z.maximum(1440))),
+	/**
+	 * Whole minutes that the main application lay on what is typical of the head, and on the root where that was worked
+	 * apart; told when it is rinsed. Absent in records of before.
+	 */
+	lain: z.optional(
+		z.object({
+			minutes: within(BOUNDS.lainMinutes),
+			root: z.optional(within(BOUNDS.lainMinutes))
+		})
+	),
+	/** What was planned and never came about: it is no part of the day any more. */
+	leftOut: z.optional(
+		z
+			.array(
+				z.object({
+					what: z.enum(ACT_KINDS),
+					/** The hair it was for, where it was a toner for some of it alone. */
+					place: z.optional(z.enum(TONER_PLACES)),
+					minutes: within(BOUNDS.lainMinutes),
+					at: when
+				})
+			)
+			.check(z.maxLength(20))
+	),
 	notes: z.array(checkNote).check(z.maxLength(200)),
 	/** What was done to single sections, in the order in which it was tapped. */
 	taps: z.optional(

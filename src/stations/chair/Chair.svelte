@@ -29,7 +29,6 @@
 	import PuttingOn from './PuttingOn.svelte';
 	import SectionNow from './SectionNow.svelte';
 	import CheckForm from './CheckForm.svelte';
-	import { rinse } from '../../model/commands/run';
 	import { ServiceClock } from './serviceClock.svelte';
 	import { expectedAt, readyLine, readyOf } from './chair';
 	import Part from '../../widgets/Part.svelte';
@@ -43,7 +42,8 @@
 	const time = new ServiceClock(session, clock);
 	const run = $derived(session.visit.run);
 	const { running, seconds, minute, begun, blocked } = $derived(time);
-	const expected = $derived(expectedAt(session, minute));
+	/** Once it is off it stays as it was then. */
+	const expected = $derived(expectedAt(session, run.lain?.minutes ?? minute));
 	const ready = $derived(readyLine(session, readyOf(session), minute));
 	const readyFibre = $derived(seenFibre(session.head.reading, session.head.target));
 	/** What is told of: the head, or the look at a section that was just taken. */
@@ -233,7 +233,7 @@
 			</ChairAside>
 		{/snippet}
 		{#snippet foot()}
-			<ChairFoot {service} {clocks} {seconds} {offMinute} />
+			<ChairFoot {service} {clocks} {offMinute} />
 		{/snippet}
 	</Station>
 {/if}
@@ -254,7 +254,7 @@
 		onrinsed={(all) => {
 			if (!all) service.tap([{ section: alarm.section!, part: alarm.part }], 'off');
 			else if (head) service.allOff();
-			else session.change('rinsed', (draft) => rinse(draft, clock.now(), seconds));
+			else service.rinsed();
 		}}
 		onmistake={() => service.tell(alarm.id, { stretch: undefined, scalp: undefined })}
 		onclose={() => service.answer(alarm.id)}

@@ -3,7 +3,7 @@
 	import LiftChart from '../../charts/lift/LiftChart.svelte';
 	import { hexOf } from '../../core/colour';
 	import { isLying, type RunningSection } from '../../core/work';
-	import { levelsSeen } from '../../model/visit/seen';
+	import { levelsSeen } from '../../model/day/seen';
 	import { useVisit } from '../../state/visitContext';
 	import CallsFold from './CallsFold.svelte';
 	import { readyOf } from './chair';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { MAIN_STEP } from '../../model/visit/day';
+	import { MAIN_STEP } from '../../model/day/steps';
 	import { useVisit } from '../../state/visitContext';
 	import Button from '../../ui/Button.svelte';
 	import { earlier } from '../../widgets/earlier.svelte';

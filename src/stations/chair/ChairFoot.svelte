@@ -2,8 +2,6 @@
 	import { goto } from '$app/navigation';
 	import { isLying } from '../../core/work';
 	import { leaveOut } from '../../model/commands/day';
-	import { nextRinseStep } from '../../model/commands/clocks';
-	import { rinse } from '../../model/commands/run';
 	import type { DayClock, DayClocks } from '../../state/dayClocks.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import Button from '../../ui/Button.svelte';
@@ -16,12 +14,10 @@
 	interface Props {
 		service: ChairRun;
 		clocks: DayClocks;
-		/** Seconds on the timer of the main application. */
-		seconds: number;
 		/** When the last of the main application came off; nothing while something lies. */
 		offMinute: number | undefined;
 	}
-	let { service, clocks, seconds, offMinute }: Props = $props();
+	let { service, clocks, offMinute }: Props = $props();
 	const session = useVisit();
 	const run = $derived(session.visit.run);
 	/** Further applications that have not gone on: nobody goes past them without saying so. */
@@ -36,15 +32,10 @@
 	const names = $derived(waits.map(named).join(', '));
 	let asking = $state(false);
 
-	const isOff = () =>
-		session.change('rinsed', (draft) => {
-			rinse(draft, session.now(), seconds);
-			nextRinseStep(draft.run, undefined, session.now());
-		});
 	const toTone = () => void goto(`/visit/${session.id}/tone`);
 	function next() {
 		const lay = offMinute === undefined;
-		if (run.rinsedAtMinute === undefined) isOff();
+		if (run.rinsedAtMinute === undefined) service.rinsed();
 		if (waits.length === 0) toTone();
 		else if (lay) say(`Rinsed. Still to go on today: ${names}.`);
 		else asking = true;

@@ -10,14 +10,17 @@
 		type DryPlace,
 		type Told
 	} from '../../model/commands/checks';
+	import { BOUNDS } from '../../core/vocabulary';
+	import { setMinutes } from '../../model/commands/acts';
 	import { addAgain, takesAgain } from '../../model/commands/again';
-	import { MAIN_STEP, reaches } from '../../model/visit/day';
+	import { MAIN_STEP, reaches } from '../../model/day/steps';
 	import { seenFibre } from '../../model/visit/hair';
 	import { applicationOn, liftTarget } from '../../model/visit/lift';
 	import type { ZoneName } from '../../schema/records';
 	import { offers } from '../../state/dayOffers';
 	import { useVisit } from '../../state/visitContext';
 	import Button from '../../ui/Button.svelte';
+	import NumberField from '../../ui/NumberField.svelte';
 	import Choice from '../../ui/Choice.svelte';
 	import { say } from '../../ui/say.svelte';
 	import type { SectionNamer } from '../../wording/bowls';
@@ -41,6 +44,7 @@
 	const session = useVisit();
 	const run = $derived(session.visit.run);
 	const own = $derived(session.head.steps.find(({ id }) => id === step));
+	const planned = $derived(session.steps.find(({ id }) => id === step)?.plan.minutes);
 	const placeOf = (zone: ZoneName, section?: string): DryPlace => ({
 		zone,
 		...(section === undefined ? {} : { section }),
@@ -108,6 +112,23 @@
 		Wet hair looks darker. Name what you see on each part; Tone starts from it. Tap a lock above to
 		read one section apart.
 	</p>
+	{#if own && planned !== undefined}
+		<!-- What is expected here and at Tone is by this. -->
+		<div class="mb-4 flex flex-wrap items-baseline gap-x-4">
+			<NumberField
+				label="It lay"
+				value={own.plan.minutes}
+				{...BOUNDS.lainMinutes}
+				unit="min"
+				inline
+				onchange={(minutes) =>
+					session.change('how long it lay', (draft) => setMinutes(draft, step, minutes))}
+			/>
+			<p class="text-ink-soft">
+				{planned === own.plan.minutes ? 'as was planned' : `${planned} were planned`}
+			</p>
+		</div>
+	{/if}
 	<div class="flex flex-col gap-5">
 		{#if pointed && step === MAIN_STEP}
 			{@const zone = zoneOf(pointed)}

@@ -2,7 +2,7 @@
 	import Strand from '../../charts/strand/Strand.svelte';
 	import { rgbOf } from '../../core/colour';
 	import { formatLevel, undertoneWord } from '../../core/hair';
-	import { reaches } from '../../model/visit/day';
+	import { reaches } from '../../model/day/steps';
 	import { liftAnswer } from '../../model/visit/lift';
 	import { useVisit } from '../../state/visitContext';
 	import Fold from '../../ui/Fold.svelte';

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { rinseSteps } from '../../core/work';
 	import { elapsedSeconds } from '../../model/commands/run';
-	import { nextRinseStep, rinseClock, rinseStepOf } from '../../model/commands/clocks';
+	import { rinseClock, rinseStepOf } from '../../model/day/clocks';
+	import { nextRinseStep } from '../../model/commands/clocks';
 	import { useClock } from '../../state/clock.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import Button from '../../ui/Button.svelte';

@@ -6,7 +6,7 @@
 	import { formatLevel, undertoneWord } from '../../core/hair';
 	import type { RunningSection } from '../../core/work';
 	import { addAgain, takesAgain } from '../../model/commands/again';
-	import { mainPlan } from '../../model/visit/day';
+	import { mainPlan } from '../../model/day/steps';
 	import { backupParts, stallProblem } from '../../model/visit/stall';
 	import type { ZoneName } from '../../schema/records';
 	import { onceMore } from '../../state/dayOffers';

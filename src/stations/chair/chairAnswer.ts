@@ -1,6 +1,6 @@
 import { formatLevel } from '../../core/hair';
-import { clockOf } from '../../model/commands/clocks';
-import { MAIN_STEP } from '../../model/visit/day';
+import { clockOf } from '../../model/day/clocks';
+import { MAIN_STEP } from '../../model/day/steps';
 import type { ZoneName } from '../../schema/records';
 import { StepView } from '../../state/stepView.svelte';
 import { untilCall, type DayClock, type DayClocks } from '../../state/dayClocks.svelte';

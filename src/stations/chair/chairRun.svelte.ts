@@ -9,6 +9,7 @@ import {
 import {
 	beganEarlier,
 	logAllOn,
+	rinse,
 	tappedEarlier,
 	tapAllOn,
 	tapOn,
@@ -16,6 +17,7 @@ import {
 	untapSection,
 	type Tap
 } from '../../model/commands/run';
+import { reaches } from '../../model/day/steps';
 import { nextRinseStep } from '../../model/commands/clocks';
 import { keyOf, RunningView } from '../../state/runningView.svelte';
 import type { VisitState } from '../../state/visitState.svelte';
@@ -89,9 +91,18 @@ export class ChairRun {
 			? Math.max(...sections.map(({ offMinute }) => offMinute))
 			: undefined;
 	});
-	/** What a zone is expected to have come to, where it was worked: the mean of its sections. */
+	/**
+	 * What a zone is expected to have come to, where it was worked: the mean of its sections, and once it is rinsed by
+	 * the minutes that it lay, as Tone and the record have it.
+	 */
 	expectedOn(zone: ZoneName): number | undefined {
-		const main = this.#session.head.zone.name;
+		const { head, visit } = this.#session;
+		const main = head.zone.name;
+		if (visit.run.lain) {
+			const own = head.zones.find(({ name }) => name === zone);
+			if (!own || !reaches(head.plan, zone)) return undefined;
+			return zone === main ? head.main.lift.level : head.main.levelWith(own, {});
+		}
 		const levels = (this.view.ended ?? []).flatMap(({ part, level }) =>
 			zone === (part === undefined ? main : part === 'oldLights' ? undefined : part) ? [level] : []
 		);
@@ -293,6 +304,14 @@ export class ChairRun {
 	/** The service began before its clock was started. */
 	beganEarlier(minutes: number): void {
 		this.#session.change('the service began earlier', ({ run }) => beganEarlier(run, minutes));
+	}
+	/** The last of it is rinsed, whatever was tapped: nobody is at the basin any more. */
+	rinsed(): void {
+		const { lain } = this.view;
+		this.#session.change('rinsed', (draft) => {
+			rinse(draft, this.#session.now(), this.#seconds(), lain);
+			nextRinseStep(draft.run, undefined, this.#session.now());
+		});
 	}
 	/** Everything that lies comes off now, whatever was planned. */
 	allOff(): void {

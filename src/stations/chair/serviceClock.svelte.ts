@@ -1,4 +1,4 @@
-import { MAIN_STEP } from '../../model/visit/day';
+import { MAIN_STEP } from '../../model/day/steps';
 import { toggleRun } from '../../model/commands/run';
 import type { Clock } from '../../state/clock.svelte';
 import { RunTimer } from '../../state/runTimer.svelte';

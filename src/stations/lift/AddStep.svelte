@@ -1,6 +1,6 @@
 <script lang="ts">
 	import Fold from '../../ui/Fold.svelte';
-	import { MAIN_STEP } from '../../model/visit/day';
+	import { MAIN_STEP } from '../../model/day/steps';
 	import { useVisit } from '../../state/visitContext';
 
 	const session = useVisit();

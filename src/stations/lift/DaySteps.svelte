@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { formatLevel } from '../../core/hair';
 	import { useVisit } from '../../state/visitContext';
-	import { tintOf, type DayStep } from '../../model/visit/day';
+	import { tintOf, type DayStep } from '../../model/day/steps';
 	import { ZONES } from '../../model/visit/hair';
 	import { areaWords, labelIn, PRODUCT_OPTIONS, STEP_NAMES } from '../../wording/words';
 

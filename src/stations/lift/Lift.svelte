@@ -8,7 +8,7 @@
 	import Tabs from '../../ui/Tabs.svelte';
 	import FootLine from '../../widgets/FootLine.svelte';
 	import Station from '../../widgets/Station.svelte';
-	import { MAIN_STEP, tintOf } from '../../model/visit/day';
+	import { MAIN_STEP, tintOf } from '../../model/day/steps';
 	import { useVisit } from '../../state/visitContext';
 	import { formatHours } from '../../wording/words';
 	import { aimVerdict } from '../../wording/verdict';
@@ -84,6 +84,9 @@
 		aimsPlan !== undefined && !isWorkedSo(session.visit, aimsPlan) ? aimsPlan : undefined
 	);
 
+	/** Once it is off, its minutes are those that it lay. */
+	const lay = $derived(session.isOff(step.step.id) ? 'lay' : 'expected at');
+
 	const PICTURES = [
 		{ value: 'clock', label: 'Clock' },
 		{ value: 'ways', label: 'Side by side' },
@@ -101,8 +104,7 @@
 
 	$effect(() => () => (session.stepId = MAIN_STEP));
 
-	const setMinute = (minutes: number) =>
-		session.changePlan('minute', (plan) => (plan.minutes = minutes));
+	const setMinute = (minutes: number) => session.changeMinutes(minutes);
 	function next() {
 		session.settle('lift');
 		void goto(`/visit/${session.id}/bowls`);
@@ -120,7 +122,7 @@
 		words={lift.tone}
 		range="{tintOf(step.plan)
 			? `comes out ${formatLevel(levelOfFibre(step.fibre))} ${view.liftedWord(step.fibre)}; the lift `
-			: ''}expected at {step.plan.minutes} min, likely {formatLevel(lift.low)} to {formatLevel(
+			: ''}{lay} {step.plan.minutes} min, likely {formatLevel(lift.low)} to {formatLevel(
 			lift.high
 		)}{view.reading.whiteShare > 0 ? ', the pigmented hair' : ''}{view.reading.guess
 			? '; the hair is not read yet'

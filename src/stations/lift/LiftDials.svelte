@@ -8,7 +8,7 @@
 	import type { LiftPlan } from '../../schema/records';
 	import { useVisit } from '../../state/visitContext';
 	import { whatIf } from '../../model/visit/lift';
-	import { touchesScalp } from '../../model/visit/day';
+	import { touchesScalp } from '../../model/day/steps';
 	import { ZONES } from '../../model/visit/hair';
 	import { staysDeep } from '../../model/visit/kept';
 	import { hairOfHead } from '../../state/hairOfHead';
@@ -72,13 +72,13 @@
 </script>
 
 <NumberField
-	label="Minutes"
+	label={session.isOff(step.step.id) ? 'It lay' : 'Minutes'}
 	value={plan.minutes}
 	{...BOUNDS.liftMinutes}
 	max={step.lastMinute}
 	unit="min"
 	inline
-	onchange={(v) => set('minute', (p) => (p.minutes = v))}
+	onchange={(v) => session.changeMinutes(v)}
 />
 <p class="text-13 text-ink-soft">5 min more: {hintOf({ minutes: plan.minutes + 5 })}</p>
 <Dial

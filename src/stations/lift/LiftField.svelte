@@ -11,7 +11,7 @@
 	import { beside, headWords, withWhite } from '../../wording/words';
 	import { mixedLab } from '../../model/visit/hair';
 	import { readiness } from '../../core/lift';
-	import { tintOf } from '../../model/visit/day';
+	import { tintOf } from '../../model/day/steps';
 	import { oldLightsWords } from '../../wording/kept';
 	import { readyWords } from '../../wording/ready';
 

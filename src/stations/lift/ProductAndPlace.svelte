@@ -9,7 +9,7 @@
 	import type { LiftPlan } from '../../schema/records';
 	import { useVisit } from '../../state/visitContext';
 	import { whatIf } from '../../model/visit/lift';
-	import { planIn, touchesScalp } from '../../model/visit/day';
+	import { planIn, touchesScalp } from '../../model/day/steps';
 	import { ZONES } from '../../model/visit/hair';
 	import { keptOut } from '../../model/visit/kept';
 	import { KEPT_WORDS } from '../../wording/kept';

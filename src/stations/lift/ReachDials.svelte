@@ -6,8 +6,8 @@
 	import { BOUNDS } from '../../core/vocabulary';
 	import Dial from '../../ui/Dial.svelte';
 	import { useVisit } from '../../state/visitContext';
-	import { touchesScalp } from '../../model/visit/day';
-	import { lifting } from '../../model/visit/day';
+	import { touchesScalp } from '../../model/day/steps';
+	import { lifting } from '../../model/day/steps';
 	import { applicationOn } from '../../model/visit/lift';
 	import { dialWords } from '../../wording/why';
 

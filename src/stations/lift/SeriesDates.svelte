@@ -8,7 +8,7 @@
 	import Button from '../../ui/Button.svelte';
 	import DateField from '../../ui/DateField.svelte';
 	import { downloadText, fileName } from '../../ui/download';
-	import { daySteps } from '../../model/visit/day';
+	import { daySteps } from '../../model/day/steps';
 	import { useVisit } from '../../state/visitContext';
 	import { formatDate, labelIn, PRODUCT_OPTIONS } from '../../wording/words';
 

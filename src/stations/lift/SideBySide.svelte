@@ -10,7 +10,7 @@
 	import { formatHours, formatPrice } from '../../wording/words';
 	import { dayOf, MOST_OTHERS, paceWays, productWays, type Way } from '../../state/liftWays';
 
-	import { daySteps } from '../../model/visit/day';
+	import { daySteps } from '../../model/day/steps';
 	import { wayName } from '../../wording/ways';
 
 	interface Props {
@@ -73,8 +73,7 @@
 		spent={single ? view.course.spent : Infinity}
 		{...single
 			? {
-					onminute: (minutes: number) =>
-						session.change('minute', (draft) => (draft.lift.minutes = minutes))
+					onminute: (minutes: number) => session.changeMinutes(minutes)
 				}
 			: {}}
 	/>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { leaveOut, stepOnAreas } from '../../model/commands/day';
-	import { MAIN_STEP } from '../../model/visit/day';
+	import { MAIN_STEP } from '../../model/day/steps';
 	import { useVisit } from '../../state/visitContext';
 	import Choices from '../../ui/Choices.svelte';
 	import TextButton from '../../ui/TextButton.svelte';

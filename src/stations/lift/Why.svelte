@@ -3,7 +3,7 @@
 	import { explainLift } from '../../core/lift';
 	import Fold from '../../ui/Fold.svelte';
 	import { useVisit } from '../../state/visitContext';
-	import { lifting } from '../../model/visit/day';
+	import { lifting } from '../../model/day/steps';
 	import { applicationOn } from '../../model/visit/lift';
 	import { CAUSE_NAMES } from '../../wording/why';
 	import ReachFold from './ReachFold.svelte';

@@ -2,7 +2,7 @@
 	import { BOUNDS } from '../../core/vocabulary';
 	import { satMinutes, type PlannedDay } from '../../model/commands/result';
 	import { usedAt, weighedCost } from '../../model/shelf/stock';
-	import { weighedGrams } from '../../model/visit/weighed';
+	import { weighedGrams } from '../../model/day/weighed';
 	import { useClock } from '../../state/clock.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import NumberField from '../../ui/NumberField.svelte';

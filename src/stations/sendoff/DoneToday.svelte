@@ -1,15 +1,32 @@
 <script lang="ts">
+	import type { DayAct } from '../../model/day/acts';
+	import { actName } from '../../wording/processes';
 	import { useVisit } from '../../state/visitContext';
 	import { cautionTitle } from '../../wording/cautions';
 	import { curedWords } from '../../wording/cures';
 	import { formulaWords, placeWords } from '../../wording/tone';
 
+	interface Props {
+		acts: readonly DayAct[];
+	}
+	let { acts }: Props = $props();
 	const session = useVisit();
+	/** What lay otherwise than was planned. */
+	const otherwise = $derived(
+		acts.filter(({ lay, planned }) => lay !== undefined && lay !== planned)
+	);
 </script>
+
+{#each otherwise as act (act.of)}
+	<p class="text-ink-soft">{actName(act)} lay {act.lay} min; {act.planned} were planned.</p>
+{/each}
+{#each session.visit.run.leftOut ?? [] as { what, place, minutes, at } (at + what)}
+	<p class="text-ink-soft">Left out: {actName({ kind: what, place })}, {minutes} min.</p>
+{/each}
 
 {#if session.head.toner.parts.length > 0}
 	<p class="text-ink-soft">
-		Toned with {formulaWords(session.head.toner.parts)}, {session.visit.tone.minutes} min.
+		Toned with {formulaWords(session.head.toner.parts)}, {session.day.tone.minutes} min.
 	</p>
 {/if}
 {#each session.placed as { id: toner, mix, toner: { parts } } (toner)}

@@ -1,9 +1,13 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { formatLevel } from '../../core/hair';
-	import { isRunning } from '../../model/commands/clocks';
+	import { isRunning } from '../../model/day/clocks';
 	import { removeVisit } from '../../model/commands/remove';
 	import { record } from '../../model/commands/result';
+	import { leaveActOut, wasPutOn } from '../../model/commands/acts';
+	import { actsOf, neverBegun, type DayAct } from '../../model/day/acts';
+	import { DayClocks } from '../../state/dayClocks.svelte';
+	import { settleToner } from '../../model/commands/toner';
 	import { nextFromRecord } from '../../model/commands/series';
 	import { useClock } from '../../state/clock.svelte';
 	import { useRecords } from '../../state/records';
@@ -25,6 +29,7 @@
 	import ComeBack from './ComeBack.svelte';
 	import DoneToday from './DoneToday.svelte';
 	import EndPictures from './EndPictures.svelte';
+	import NeverBegun from './NeverBegun.svelte';
 	import EndRows from './EndRows.svelte';
 	import SectionsDone from './SectionsDone.svelte';
 	import StillLies from './StillLies.svelte';
@@ -50,9 +55,37 @@
 
 	/** Colour lies on the head, and somebody wants to record it. */
 	let lies = $state(false);
+	const clocks = new DayClocks(session, clock);
+	/** What was planned, and whose clock nobody started. */
+	const never = $derived(neverBegun(session.visit, clocks.processes));
+	let asking = $state(false);
+	/** It is recorded as soon as what is expected of it is found. */
+	let pending = $state(false);
+	$effect(() => {
+		if (pending && !view.awaited) write();
+	});
 	const askToRecord = () => (isRunning(session.visit) ? (lies = true) : recordVisit());
+	/** Nothing is recorded as done of which nobody said that it was. */
 	function recordVisit(whileItLies?: string) {
 		lies = false;
+		if (whileItLies === undefined && never.length > 0) asking = true;
+		else write(whileItLies);
+	}
+	function answered(wasOn: (act: DayAct) => boolean) {
+		asking = false;
+		const acts = never;
+		session.change('what was put on', (draft) => {
+			for (const act of acts)
+				if (wasOn(act)) wasPutOn(draft, act, clock.now());
+				else leaveActOut(draft, act, clock.now());
+			// What was put on was what is suggested, where nobody chose another.
+			if (acts.some((act) => act.kind === 'toner' && wasOn(act)))
+				settleToner(draft, ...session.suggested);
+		});
+		pending = true;
+	}
+	function write(whileItLies?: string) {
+		pending = false;
 		workspace.transact('recorded', (draft) => {
 			const own = draft.visit(session.id);
 			record(own, view.foreseen, view.back.from, clock.now(), whileItLies);
@@ -169,7 +202,8 @@
 				</div>
 				<div class="flex flex-col gap-3">
 					<Part name="when to come back"><ComeBack {view} /></Part>
-					<Part name="done today"><DoneToday /></Part>
+					<Part name="done today"><DoneToday acts={actsOf(session.visit, clocks.processes)} /></Part
+					>
 					<Part name="sections done"><SectionsDone /></Part>
 				</div>
 			</div>
@@ -197,4 +231,5 @@
 		</div>
 	{/snippet}
 </Station>
+{#if asking}<NeverBegun acts={never} onanswer={answered} onclose={() => (asking = false)} />{/if}
 {#if lies}<StillLies open onrecord={recordVisit} onclose={() => (lies = false)} />{/if}

@@ -2,6 +2,7 @@
 	import { allIsOff } from '../../model/commands/clocks';
 	import { rinse } from '../../model/commands/run';
 	import { useClock } from '../../state/clock.svelte';
+	import { RunningView } from '../../state/runningView.svelte';
 	import { RunTimer } from '../../state/runTimer.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import Button from '../../ui/Button.svelte';
@@ -18,15 +19,17 @@
 	const session = useVisit();
 	const clock = useClock();
 	const timer = new RunTimer(clock);
+	const service = new RunningView(session, () => timer.seconds(session.visit.run));
 	let reason = $state('');
 	const LEAST = 10;
 	const enough = $derived(reason.trim().length >= LEAST);
 	function isOff() {
 		const { run } = session.visit;
 		const seconds = timer.seconds(run);
+		const { lain } = service;
 		session.change('all is off', (draft) => {
 			if (run.startedAt !== undefined && run.rinsedAtMinute === undefined)
-				rinse(draft, clock.now(), seconds);
+				rinse(draft, clock.now(), seconds, lain);
 			allIsOff(draft.run, clock.now());
 		});
 		onrecord();

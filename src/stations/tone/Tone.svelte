@@ -5,6 +5,7 @@
 	import { colourCost } from '../../model/visit/dayBowls';
 	import { placedBowlId } from '../../model/visit/placed';
 	import { developerGramsOf } from '../../model/visit/tone';
+	import { isBegun } from '../../model/day/clocks';
 	import { settleToner } from '../../model/commands/toner';
 	import { goto } from '$app/navigation';
 	import { figures } from '../../state/figures.svelte';
@@ -56,11 +57,28 @@
 			? `Seen ${formatLevel(session.head.seen.level)}`
 			: `${session.lightens ? 'Expected' : 'As it is,'} ${formatLevel(session.head.lift.level)}`
 	);
+	const wallClock = useClock();
+	$effect(wallClock.run);
+	const clocks = new DayClocks(session, wallClock);
+	/** When it was seen, or how long it lay: as that was planned, where it was not otherwise. */
+	const after = $derived.by(() => {
+		const { head, visit, plan, steps } = session;
+		const minutes = Math.round(head.toneStart.minute);
+		if (!head.seen && steps.length > 1) return ` after ${steps.length} applications${still}`;
+		if (head.seen || !visit.run.lain) return ` at ${minutes} min`;
+		const planned = plan.minutes === minutes ? '' : `, ${plan.minutes} planned`;
+		return ` after ${minutes} min${planned}`;
+	});
+	/** Applications that are reckoned with and have not gone on, though the day has begun. */
+	const still = $derived.by(() => {
+		const waits = clocks.all.filter(({ plan, state }) => plan && state === 'waiting').length;
+		return waits === 0 || !isBegun(session.visit) ? '' : `, ${waits} of them still to go on`;
+	});
 	const range = $derived(
 		placed
 			? `${placeWords(placed.mix)}: ${formatLevel(levelOf(toner.bareLab))} before it.`
 			: `${start} ${startWord}${
-					session.lightens || session.head.seen ? ` at ${session.head.toneStart.minute} min` : ''
+					session.lightens || session.head.seen ? after : ''
 				}: ${toneTaskWords(
 					session.head.rawUndertone,
 					session.head.aim.direction,
@@ -79,9 +97,6 @@
 	/** What the figures of the whole strand speak of. */
 	const whole = $derived(session.head.finished);
 	/** Its clock stands first once it is chosen. */
-	const wallClock = useClock();
-	$effect(wallClock.run);
-	const clocks = new DayClocks(session, wallClock);
 	const tonerClock = $derived(clocks.of(placed ? placedBowlId(placed.id) : 'toner'));
 	const chosen = $derived(
 		mix.choice === 'formula' || (tonerClock && tonerClock.state !== 'waiting')
@@ -92,13 +107,7 @@
 	const cost = $derived(colourCost(parts, developerGrams, session.shelf, session.toner.volume));
 
 	function next() {
-		session.change('toner', (draft) =>
-			settleToner(
-				draft,
-				session.head.toner,
-				session.placed.map(({ id, toner: { parts: found, line } }) => ({ id, parts: found, line }))
-			)
-		);
+		session.change('toner', (draft) => settleToner(draft, ...session.suggested));
 		void goto(`/visit/${session.id}/send-off`);
 	}
 </script>

@@ -4,7 +4,7 @@
 	import { LEFT_LONGER_MINUTES } from '../../state/tonerView.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import { inOrder, zoneCourses, type ZoneTone } from '../../state/zoneTones';
-	import { zoneToner } from '../../model/visit/processes';
+	import { zoneToner } from '../../model/day/processes';
 	import type { DayClocks } from '../../state/dayClocks.svelte';
 	import ProcessClock from '../../widgets/ProcessClock.svelte';
 	import Choice from '../../ui/Choice.svelte';

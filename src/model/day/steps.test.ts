@@ -3,9 +3,9 @@ import { newVisit, plainReading } from '../commands/newVisit';
 import { takeTechnique } from '../commands/technique';
 import { momentIn } from '../time';
 import type { LiftPlan, Reading } from '../../schema/records';
-import { eventsOf, middleOf, touchesScalp, volumeOn } from './day';
-import { zonesOf } from './hair';
-import { applicationOn } from './lift';
+import { eventsOf, middleOf, touchesScalp, volumeOn } from './steps';
+import { zonesOf } from '../visit/hair';
+import { applicationOn } from '../visit/lift';
 
 const visit = newVisit('c', momentIn(new Date('2026-01-05T10:00:00Z'), 'Etc/UTC'));
 const plan = (change: Partial<LiftPlan> = {}): LiftPlan => ({ ...visit.lift, ...change });

@@ -1,4 +1,4 @@
-import { MAIN_STEP, type DayStep } from './day';
+import { MAIN_STEP, type DayStep } from './steps';
 import type { Visit, ZoneName } from '../../schema/records';
 
 /** A level that somebody saw on a zone, on bare hair. */

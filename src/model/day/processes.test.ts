@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { LiftStep } from '../../schema/records';
 import { openVisit } from '../../testing/demoVisit';
-import { daySteps } from './day';
+import { daySteps } from './steps';
 import { dayProcesses } from './processes';
 
 const { session } = await openVisit('hesper-oake');

@@ -1,0 +1,72 @@
+import type { Visit } from '../../schema/records';
+import type { DayAct } from '../day/acts';
+import { MAIN_STEP, onNothing } from '../day/steps';
+import { placedBowlId } from '../visit/placed';
+import { leaveOut } from './day';
+
+/** As much of what was left out is remembered. */
+const MOST_LEFT_OUT = 20;
+
+/**
+ * Something of the plan never came about, on a draft: the day is as if it had never been planned, and the record says
+ * that it was left out.
+ */
+export function leaveActOut(draft: Visit, act: DayAct, now: Date): void {
+	const { of, kind, place, planned: minutes } = act;
+	const { tone, run } = draft;
+	switch (kind) {
+		case 'main':
+			// What goes before it or after it is put on all the same.
+			if (draft.before.length + draft.after.length > 0) draft.lift = onNothing(draft.lift);
+			else draft.noLift = true;
+			break;
+		case 'lowlights':
+			delete draft.aim.lowlights;
+			break;
+		case 'filler':
+		case 'firstToner':
+			delete tone.filler;
+			break;
+		case 'toner':
+			if (place === undefined) tone.choice = 'none';
+			else tone.placed = (tone.placed ?? []).filter(({ id }) => placedBowlId(id) !== of);
+			break;
+		default:
+			leaveOut(draft, of);
+	}
+	const entry = { what: kind, minutes, at: now.toISOString(), ...(place ? { place } : {}) };
+	run.leftOut = [...(run.leftOut ?? []), entry].slice(-MOST_LEFT_OUT);
+}
+
+/** Something was put on, and nobody started its clock, on a draft: it lay as long as was planned. */
+export function wasPutOn({ run }: Visit, { of, kind, planned }: DayAct, now: Date): void {
+	const began = new Date(now.getTime() - planned * 60_000).toISOString();
+	const clock = { elapsedSeconds: planned * 60, startedAt: began };
+	if (kind === 'main') {
+		Object.assign(run, clock, { rinsedAtMinute: planned, lain: { minutes: planned } });
+		delete run.runningSince;
+		return;
+	}
+	const others = (run.clocks ?? []).filter((other) => other.of !== of);
+	run.clocks = [...others, { of, ...clock, offAt: now.toISOString() }];
+}
+
+/** What the minutes of an application of the day are told of, on a draft: as it is planned, or as it lay once it is off. */
+export function setMinutes(draft: Visit, of: string, minutes: number): void {
+	const { run } = draft;
+	if (of === MAIN_STEP) {
+		if (run.lain) {
+			const by = minutes - run.lain.minutes;
+			run.lain.minutes = minutes;
+			if (run.lain.root !== undefined) run.lain.root = Math.max(0, run.lain.root + by);
+		} else draft.lift.minutes = minutes;
+		return;
+	}
+	const clock = run.clocks?.find((one) => one.of === of);
+	if (clock?.offAt !== undefined) {
+		clock.elapsedSeconds = minutes * 60;
+		return;
+	}
+	const step = [...draft.before, ...draft.after].find(({ id }) => id === of);
+	if (step) step.minutes = minutes;
+}
