@@ -199,6 +199,16 @@ export async function noSidewaysScroll(page: Page): Promise<void> {
 		.toBeLessThanOrEqual(0);
 }
 
+/** Says of everything whose clock nobody started that it was put on, or that it was left out, and records the visit. */
+export async function wasIt(page: Page, said: 'it was put on' | 'left out'): Promise<void> {
+	const asked = page.getByRole('alertdialog', { name: 'Was it put on?' });
+	const record = asked.getByRole('button', { name: 'Record the visit' });
+	await expect(record).toBeDisabled();
+	for (const answer of await asked.getByRole('radio', { name: said }).all()) await answer.click();
+	await record.click();
+	await expect(asked).toBeHidden();
+}
+
 /** Exports everything from Records and gives the file's text. */
 export async function exportAll(page: Page): Promise<string> {
 	if (new URL(page.url()).pathname !== '/records') await page.goto('/records');

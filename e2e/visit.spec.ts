@@ -1,5 +1,14 @@
 import { alone, expect, test } from './shared';
-import { answer, choose, openClient, openDemo, openStation, saved, station } from './helpers';
+import {
+	answer,
+	choose,
+	openClient,
+	openDemo,
+	openStation,
+	saved,
+	station,
+	wasIt
+} from './helpers';
 
 // As a person has it: the application is kept on the device.
 alone.use({ serviceWorkers: 'allow' });
@@ -78,6 +87,8 @@ alone('a whole visit for a new client, found again after closing the browser', a
 	await expect(answer(page)).toContainText('8 cool seen');
 	await page.getByLabel('What to remember next time').fill('ends drank the toner');
 	await page.getByRole('button', { name: 'Record the visit' }).click();
+	// The clock of the toner was never started: nothing is recorded of which nobody said that it was done.
+	await wasIt(page, 'it was put on');
 	await expect(page.getByRole('button', { name: 'Back to the day' })).toBeVisible();
 	await saved(page);
 
