@@ -77,7 +77,18 @@ describe('old light pieces among darker hair', () => {
 				notes: [{ id: 'n', minute: 38, zone: 'lengths' as const, level: 8.8, text: '' }]
 			}
 		};
+		// Foils picked up more of it: there are so many light pieces now, and the rest is as it was.
+		const { lightShare } = noted.aim;
 		expect(nextReading(noted, '2026-03-05').zones.lengths).toMatchObject({
+			state: 'natural',
+			presentLevel: noted.reading.zones.lengths.presentLevel,
+			oldLights: {
+				share: lightShare,
+				level: expect.closeTo((0.4 * 9 + (lightShare - 0.4) * 8.8) / lightShare, 1) as number
+			}
+		});
+		const all = { ...noted, aim: { ...noted.aim, lightShare: 1 } };
+		expect(nextReading(all, '2026-03-05').zones.lengths).toMatchObject({
 			state: 'lightened',
 			presentLevel: 8.8,
 			oldLights: { share: 0.4, level: 9 }

@@ -1,5 +1,5 @@
 import type { HistoryEntry } from '../schema/records';
-import { labelIn, VEHICLE_NAMES } from './words';
+import { labelIn, VEHICLE_NAMES, formatShare } from './words';
 
 export const KIND_OPTIONS = [
 	{ value: 'colour', label: 'colour' },
@@ -33,6 +33,7 @@ export function entryWords(entry: HistoryEntry): string {
 	if (entry.kind === 'colour') {
 		return `${VEHICLE_NAMES[entry.vehicle]} ${entry.level}${entry.tone} on ${where}`;
 	}
-	if (entry.kind === 'lightening') return `lightened to ${entry.toLevel}, ${where}`;
+	if (entry.kind === 'lightening')
+		return `${entry.share === undefined ? 'lightened' : `${formatShare(entry.share)} lightened`} to ${entry.toLevel}, ${where}`;
 	return entry.kind === 'swimming' ? 'swimming' : `${entry.kind} on ${where}`;
 }

@@ -24,7 +24,8 @@ export const pieceWords = ({
 export const KEPT_WORDS: Readonly<Record<(typeof KEPT_OUT)[number], string>> = {
 	left: 'left out',
 	light: 'light already, kept out',
-	deeper: 'stays or goes deeper: no lightener'
+	deeper: 'stays or goes deeper: no lightener',
+	enough: 'has its light pieces already: the rest stays'
 };
 
 /** That light hair is lightened again all the same: its bowl, and why. */

@@ -121,7 +121,7 @@ export const ANGLES = ['horizontal', 'diagonal', 'vertical'] as const;
  * Why a mixture stays off hair: somebody left it out, it is lightened already, or it is to stay as deep as it
  * is or go deeper.
  */
-export const KEPT_OUT = ['left', 'light', 'deeper'] as const;
+export const KEPT_OUT = ['left', 'light', 'deeper', 'enough'] as const;
 /** Orders of work that colourists name. */
 export const ORDER_NAMES = [
 	'napeUp',

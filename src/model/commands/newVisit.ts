@@ -81,8 +81,9 @@ export const plainAim = (): Aim => ({
 /**
  * What the next visit starts from: where the last one lightened, the hair as it was lifted, since the toner
  * over it is mostly gone by then; what it kept out stays as it was read; since then it has grown.
+ * @param of where the visits of one plan go on with what foils picked up, that alone
  */
-export function nextReading(last: Visit, day: Day): Reading {
+export function nextReading(last: Visit, day: Day, of: ReadAs = 'wholeHead'): Reading {
 	const { reading, aim, result } = last;
 	if (result.recordedAt === undefined) return reading;
 	const weeks = weeksBetween(last.date, day);
@@ -92,21 +93,29 @@ export function nextReading(last: Visit, day: Day): Reading {
 		const lights = lightsLeft(last, area);
 		// A root that was light already is old blonde now, whether or not anything went on it today.
 		const begunAnew = worked.root || before.zones.root.state !== 'natural';
+		const { lightShare } = aimOf(aim, area);
+		const unreached = worked.root ? leftAtRoot(last, area) : 0;
 		const left = (zone: ZoneName): ZoneReading => {
 			const end = worked[zone] ? leftOn(last, zone, area) : undefined;
 			const { oldLights, ...kept } = before.zones[zone];
 			// Nobody looks at old light pieces apart: where they were taken along, they are as was expected.
-			const level = lights.get(zone) ?? oldLights?.level;
+			const old = oldLights && { ...oldLights, level: lights.get(zone) ?? oldLights.level };
+			// What was not picked up is as it was: it comes back as hair of its own.
+			if (end && of === 'wholeHead' && lightShare < 1)
+				return {
+					...restOf(last, kept, before.naturalLevel),
+					oldLights: withPieces(old, lightShare, end.presentLevel)
+				};
 			return {
 				...(end ? { state: 'lightened', artificial: [], ...end } : kept),
-				...(oldLights ? { oldLights: { ...oldLights, level: level! } } : {})
+				...(old ? { oldLights: old } : {})
 			};
 		};
 		return {
 			...before,
 			regrowthCm: Math.min(
 				before.lengthCm,
-				Math.max(0, begunAnew ? grown : before.regrowthCm + grown)
+				Math.max(0, begunAnew ? unreached + grown : before.regrowthCm + grown)
 			),
 			zones: {
 				root: natural(before.naturalLevel),
@@ -142,6 +151,50 @@ export function nextReading(last: Visit, day: Day): Reading {
 		for (const area of AREAS) if (aim.areas[area]) apart[area] ??= {};
 		return apart;
 	}
+}
+
+/**
+ * What a zone is read as, where foils picked some of it up: as all of it, in pieces; or as the pieces alone, where the
+ * visits of one plan go on with them.
+ */
+export type ReadAs = 'wholeHead' | 'pieces';
+
+/**
+ * The hair between the light pieces of a zone, which nothing was put on. Later visits of a plan are told of the
+ * pieces alone: what lies between them then counts as it grew.
+ */
+const restOf = ({ series }: Visit, kept: ZoneReading, naturalLevel: number): ZoneReading =>
+	series && series.number > 1 && kept.state === 'lightened' ? natural(naturalLevel) : kept;
+
+/**
+ * Light pieces of a zone after a day that brought their share to so much: those that were there, and those that were
+ * picked up between them, as one reads both.
+ * @param share of the hair that is light now, 0-1
+ * @param level that was picked up came to
+ */
+function withPieces(
+	old: ZoneReading['oldLights'],
+	share: number,
+	level: number
+): NonNullable<ZoneReading['oldLights']> {
+	if (!old) return { share: withinBound(share, BOUNDS.oldLightShare), level };
+	const picked = Math.max(0, share - old.share);
+	const all = old.share + picked;
+	return {
+		share: withinBound(all, BOUNDS.oldLightShare),
+		level: inTenths((old.share * old.level + picked * level) / all)
+	};
+}
+
+const withinBound = (value: number, { min, max }: { readonly min: number; readonly max: number }) =>
+	Math.min(max, Math.max(min, value));
+
+/** Centimetres at the scalp that no application of the day reached, to the tenth. */
+function leftAtRoot(visit: Visit, area: AreaName | undefined): number {
+	const starts = stepsDone(visit, area).flatMap(({ plan }) =>
+		plan.covers.root ? [plan.startsAtMm] : []
+	);
+	return starts.length === 0 ? 0 : Math.round(Math.min(...starts)) / 10;
 }
 
 /** So often hair is remembered to have been lightened. */
@@ -228,14 +281,18 @@ const dayOf = (visit: Visit) => daySteps(liftDone(visit, visit.run));
 const placeOf = ({ reading, aim }: Visit, area: AreaName | undefined): AreaName =>
 	area ?? AREAS.find((each) => !reading.areas[each] && !aim.areas[each]) ?? 'back';
 
-/** Zones of an area that any application of the day went on; of the rest of the head where none is named. */
-function workedOn(visit: Visit, area: AreaName | undefined): Visit['lift']['covers'] {
-	const steps = stepsOn(
+/** The applications of a day as they were done on an area; on the rest of the head where none is named. */
+const stepsDone = (visit: Visit, area: AreaName | undefined) =>
+	stepsOn(
 		dayOf(visit),
 		placeOf(visit, area),
 		readingOf(visit.reading, area),
 		aimOf(visit.aim, area)
 	);
+
+/** Zones of an area that any application of the day went on; of the rest of the head where none is named. */
+function workedOn(visit: Visit, area: AreaName | undefined): Visit['lift']['covers'] {
+	const steps = stepsDone(visit, area);
 	const on = (zone: ZoneName) => steps.some(({ plan }) => plan.covers[zone]);
 	return { root: on('root'), lengths: on('lengths'), ends: on('ends') };
 }
@@ -255,7 +312,11 @@ function lightening(visit: Visit, toLevel: number): HistoryEntry {
 	const { id, date } = visit;
 	const worked = workedOnHead(visit);
 	const onto = worked.lengths ? 'all' : worked.root ? 'regrowth' : 'ends';
-	return { id, date, kind: 'lightening', toLevel, onto };
+	const { lightShare } = visit.aim;
+	return {
+		...{ id, date, kind: 'lightening', toLevel, onto },
+		...(lightShare < 1 ? { share: lightShare } : {})
+	};
 }
 
 /** Bowls to start from: forty woven foils from the nape up, of the strength that the lift says. */

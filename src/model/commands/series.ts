@@ -45,7 +45,7 @@ export function makeSeries(first: Visit, planned: readonly SeriesVisit[], now: D
 			status: 'waiting',
 			settled: [],
 			series,
-			reading: nextReading(asLeft(last, left), date),
+			reading: nextReading(asLeft(last, left), date, 'pieces'),
 			bowls: carriedBowls(first),
 			run: { elapsedSeconds: 0, notes: [] },
 			tone: openTone(first.tone),
@@ -138,5 +138,5 @@ export function nextFromRecord(visits: Iterable<Visit>, recorded: Visit): Visit 
 		({ series }) => series!.number === recorded.series!.number + 1
 	);
 	if (!next || next.status !== 'waiting' || next.settled.length > 0) return undefined;
-	return { ...next, reading: nextReading(recorded, next.date) };
+	return { ...next, reading: nextReading(recorded, next.date, 'pieces') };
 }

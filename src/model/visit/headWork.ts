@@ -284,7 +284,9 @@ function keptSection(source: StepHead, section: HeadSection): KeptOut | undefine
 	const reasons = section.areas.flatMap((area) =>
 		ZONES.map((zone) => keptOut(plan, readingOf(reading, area), aimOf(aim, area), zone))
 	);
-	return (['deeper', 'light'] as const).find((reason) => reasons.includes(reason)) ?? 'left';
+	return (
+		(['deeper', 'light', 'enough'] as const).find((reason) => reasons.includes(reason)) ?? 'left'
+	);
 }
 
 /** The sections in the order of the work, with their grams and minutes. */

@@ -33,6 +33,8 @@ function eventOf(entry: HistoryEntry, visitDate: string): HistoryEvent[] {
 			return [{ kind: 'colour', weeksAgo, vehicle, shade: { level, tone }, onto }];
 		}
 		case 'lightening':
+			// What foils picked up is hair of its own among the rest: the strand that is told is of the rest.
+			if (entry.share !== undefined) return [];
 			return [{ kind: 'lightening', weeksAgo, onto: entry.onto, how: { toLevel: entry.toLevel } }];
 		default:
 			return [{ kind: entry.kind, weeksAgo, onto: entry.onto }];
@@ -123,9 +125,14 @@ function zoneTold(
 export function takeHistory(draft: Reading, visitDate: string, washesPerWeek: number): void {
 	const history = headHistory(draft, visitDate, washesPerWeek);
 	const told = strandFromHistory(history);
-	draft.regrowthCm = Math.round((told.regrowthCm ?? draft.lengthCm) * 10) / 10;
+	// Where nothing but foils was told of, what has grown is what hangs above their pieces.
+	const foiled = ZONES.some((zone) => draft.zones[zone].oldLights);
+	const untold = foiled ? draft.regrowthCm : draft.lengthCm;
+	draft.regrowthCm = Math.round((told.regrowthCm ?? untold) * 10) / 10;
 	for (const { name, fromCm, toCm } of zonesOf(draft)) {
-		draft.zones[name] = zoneTold(history, told, fromCm, toCm);
+		const { oldLights } = draft.zones[name];
+		const rest = zoneTold(history, told, fromCm, toCm);
+		draft.zones[name] = oldLights ? { ...rest, oldLights } : rest;
 	}
 	// A zone without length takes after its neighbour, so that it is right when a border is dragged.
 	for (const name of ZONES) {
@@ -166,15 +173,24 @@ export function historyFacts(
 	return historyForm.parse({ ...usual, ...entry });
 }
 
-/** The entry of the history that told facts make, with those that its kind uses. */
-export function entryOf(facts: HistoryFacts, id = newId()): HistoryEntry {
+/**
+ * The entry of the history that told facts make, with those that its kind uses.
+ * @param entry that is told anew: what no form asks for stays as it was
+ */
+export function entryOf(facts: HistoryFacts, id = newId(), entry?: HistoryEntry): HistoryEntry {
 	const { kind, date, onto, vehicle, level, tone, toLevel, cm } = facts;
 	const past = { id, date };
 	switch (kind) {
 		case 'colour':
 			return { ...past, kind, vehicle, level, tone, onto };
 		case 'lightening':
-			return { ...past, kind, toLevel, onto };
+			return {
+				...past,
+				kind,
+				toLevel,
+				onto,
+				...(entry?.kind === kind && entry.share !== undefined ? { share: entry.share } : {})
+			};
 		case 'cut':
 			return { ...past, kind, cm };
 		default:

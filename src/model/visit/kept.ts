@@ -33,8 +33,25 @@ export function keptOut(
 	if (!FOR_ITSELF.includes(kind) && staysDeep(reading, aim, zone)) return 'deeper';
 	// Old blonde breaks first: it is taken along only where somebody said why.
 	if (reading.zones[zone].state === 'lightened' && !plan.overlap) return 'light';
+	if (!FOR_ITSELF.includes(kind) && hasItsLights(reading, aim, zone)) return 'enough';
 	return undefined;
 }
+
+/** Shares of the hair are told in steps of a twentieth: nearer than half of one they are the same. */
+const SAME_SHARE = 0.025;
+
+/**
+ * Whether as much of a zone is light already as the aim asks for: what lies between is part of the result, and what
+ * was not picked up by the last foils is not picked up by these.
+ */
+export const hasItsLights = (
+	{ zones }: Pick<Reading, 'zones'>,
+	{ lightShare }: Pick<Aim, 'lightShare'>,
+	zone: ZoneName
+): boolean => {
+	const { oldLights } = zones[zone];
+	return oldLights !== undefined && lightShare < 1 && lightShare <= oldLights.share + SAME_SHARE;
+};
 
 /**
  * A step as it works on hair that was read and is aimed at so: what protects itself is not covered. The

@@ -33,7 +33,7 @@ export interface PlanStanding {
 function leftBy(visit: Visit, day: Day): Pick<PlanStep, 'left' | 'seen'> {
 	const { reading, aim, lift } = visit;
 	const zone = mainZone(hairAt(reading).zones, planAt(lift, reading, aim, undefined).covers).name;
-	const next = nextReading(visit, day);
+	const next = nextReading(visit, day, 'pieces');
 	// A root that was lifted hangs below what has grown by then.
 	const { presentLevel } = next.zones[zone === 'root' ? 'lengths' : zone];
 	return { left: presentLevel, seen: next.unseen !== true };

@@ -79,7 +79,14 @@ export const historyEntry = z.discriminatedUnion('kind', [
 		tone: hair.tone,
 		onto
 	}),
-	z.object({ ...past, kind: z.literal('lightening'), toLevel: hair.level, onto }),
+	z.object({
+		...past,
+		kind: z.literal('lightening'),
+		toLevel: hair.level,
+		/** What foils picked up of it; left out, all of it. */
+		share: z.optional(hair.share),
+		onto
+	}),
 	z.object({ ...past, kind: z.enum(['perm', 'relaxer', 'henna', 'swimming']), onto }),
 	z.object({ ...past, kind: z.literal('cut'), cm: within(BOUNDS.cutCm) })
 ]);

@@ -38,10 +38,10 @@
 		schema: historyForm,
 		initial: facts(),
 		current: entry && facts,
-		send: (facts) => onsend(entryOf(facts, entry?.id))
+		send: (facts) => onsend(entryOf(facts, entry?.id, entry))
 	});
 	const { form, errors, enhance } = asked.form;
-	$effect(() => ondraft(entryOf($form, entry?.id ?? NEW)));
+	$effect(() => ondraft(entryOf($form, entry?.id ?? NEW, entry)));
 
 	const VEHICLES = ALL_VEHICLES.map((value) => ({ value, label: VEHICLE_NAMES[value] }));
 	const TONES = ['N', ...Object.keys(FAMILIES)].map((value) => ({ value, label: value }));
