@@ -93,6 +93,12 @@ module.exports = {
 		exclude: { path: '\\$types' },
 		tsPreCompilationDeps: true,
 		tsConfig: { fileName: 'tsconfig.json' },
-		enhancedResolveOptions: { extensions: ['.ts', '.svelte.ts', '.js', '.svelte', '.json'] }
+		enhancedResolveOptions: {
+			extensions: ['.ts', '.svelte.ts', '.js', '.svelte', '.json'],
+			// As the build resolves them: what is meant for Svelte and the browser comes first.
+			exportsFields: ['exports'],
+			conditionNames: ['svelte', 'browser', 'import', 'types', 'node', 'default'],
+			mainFields: ['svelte', 'module', 'main', 'types']
+		}
 	}
 };

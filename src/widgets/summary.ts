@@ -1,4 +1,6 @@
 import { describeTone, formatLevel } from '../core/hair';
+import { ZONES } from '../model/visit/hair';
+import { formatShare } from '../wording/words';
 import type { Station } from '../schema/records';
 import type { HairView } from '../state/hairView.svelte';
 import type { VisitState } from '../state/visitState.svelte';
@@ -21,11 +23,14 @@ const LIGHTENING: readonly Station[] = ['lift', 'bowls', 'chair'];
 
 const readLine = ({ reading }: HairView): string => {
 	const states = new Set(Object.values(reading.zones).map(({ state }) => state));
-	const past = states.has('coloured')
-		? 'coloured'
-		: states.has('lightened')
-			? 'part light'
-			: 'untouched';
+	const lights = ZONES.map((zone) => reading.zones[zone].oldLights).find((own) => own);
+	const past = lights
+		? `${formatShare(lights.share)} light at ${formatLevel(lights.level)}`
+		: states.has('coloured')
+			? 'coloured'
+			: states.has('lightened')
+				? 'part light'
+				: 'untouched';
 	return `${formatLevel(reading.naturalLevel)} ${reading.warmth}, ${reading.texture}, ${past}`;
 };
 

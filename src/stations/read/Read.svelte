@@ -18,7 +18,7 @@
 	import { differenceWords } from '../../wording/areas';
 	import { areaColours } from '../../model/visit/areaColours';
 	import { ladderRungs } from '../../model/visit/ladder';
-	import { areaWords } from '../../wording/words';
+	import { areaWords, formatShare } from '../../wording/words';
 	import EyeCorrection from './EyeCorrection.svelte';
 	import HairDials from './HairDials.svelte';
 	import Past from './Past.svelte';
@@ -62,7 +62,15 @@
 		{ value: 'lightened', label: 'lightened' }
 	] as const;
 	const zoneLine = $derived(
-		zones.map((z, i) => `${z.name} ${formatLevel(session.view.now[i]!)}`).join(' · ')
+		zones
+			.map(({ name }, i) => {
+				const lights = reading.zones[name].oldLights;
+				const among = lights
+					? ` with ${formatShare(lights.share)} at ${formatLevel(lights.level)}`
+					: '';
+				return `${name} ${formatLevel(session.view.now[i]!)}${among}`;
+			})
+			.join(' · ')
 	);
 
 	function next() {
