@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
-	import { Command, Dialog } from 'bits-ui';
+	import { Command, Dialog } from '../ui/headless';
 	import { setMode } from 'mode-watcher';
 	import { findByWords, findClients, searchable, warmUp } from '../model/find';
 	import { useClock } from '../state/clock.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { Toolbar } from 'bits-ui';
+	import { Toolbar } from '../ui/headless';
 	import Undo2 from '@lucide/svelte/icons/undo-2';
 	import Search from '@lucide/svelte/icons/search';
 	import { finding } from '../state/finding.svelte';

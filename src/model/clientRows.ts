@@ -1,7 +1,7 @@
 import type { StrandColours } from '../core/colour';
 import type { Client, Reading } from '../schema/records';
 import type { VisitCard } from './index/card';
-import { coloursOf, pointsOf, withOldLights, zonesOf } from './visit/hair';
+import { coloursOf, pointsOf, withOldLights, zonesOf } from './head/hair';
 
 /** A client with what tells this head from the next. */
 export interface ClientRow {

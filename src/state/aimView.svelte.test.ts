@@ -6,7 +6,7 @@ import { labOfFibre } from '../core/lift';
 import { plainAim } from '../model/commands/newVisit';
 import { SendOffView } from './sendOffView.svelte';
 import { cost, fadeWeeks, freshenIn } from '../model/visit/upkeep';
-import { seenFibre } from '../model/visit/hair';
+import { seenFibre } from '../model/head/hair';
 import { aimLab } from '../model/visit/tone';
 import { verdictWords } from '../wording/verdict';
 import { contrastWords, panelWords } from '../wording/aim';

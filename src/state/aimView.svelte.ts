@@ -8,10 +8,10 @@ import {
 	type ResultKind
 } from '../core/plan';
 import { usualFoils } from '../core/work';
-import { aimOn } from '../model/visit/exceptions';
+import { aimOn } from '../model/head/exceptions';
 import type { Aim, BowlsPlan, LiftPlan, Reading } from '../schema/records';
 import type { VisitState } from './visitState.svelte';
-import { seenFibre } from '../model/visit/hair';
+import { seenFibre } from '../model/head/hair';
 import { aimLab, rawOf } from '../model/visit/tone';
 import { takeKind } from '../model/commands/aim';
 import { takePart } from '../model/commands/part';

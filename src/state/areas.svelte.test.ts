@@ -1,6 +1,6 @@
 import { levelOfFibre } from '../core/lift';
 import { AREAS } from '../core/vocabulary';
-import { areaDifference } from '../model/visit/areaDifference';
+import { areaDifference } from '../model/head/areaDifference';
 import { describe, expect, it } from 'vitest';
 import { openVisit } from '../testing/demoVisit';
 

@@ -2,7 +2,7 @@ import { describeTone } from '../core/hair';
 import type { WashHabit } from '../core/tone';
 import { layMinutes, strandHair } from '../model/bench/strands';
 import { plainAim } from '../model/commands/newVisit';
-import { uniform } from '../model/visit/hair';
+import { uniform } from '../model/head/hair';
 import type { Aim, BenchStrand, Shelf, ShelfLine, Trial } from '../schema/records';
 import type { Searches } from './searches';
 import { TonerView, type HairToTone, type TonerSource } from './tonerView.svelte';

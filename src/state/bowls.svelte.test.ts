@@ -8,7 +8,7 @@ import { AREAS, CHOSEN_PRODUCTS, PLACEMENT_NAMES, WORKED_PARTS } from '../core/v
 import { levelOfFibre } from '../core/lift';
 import { movePartEdge, takePart } from '../model/commands/part';
 import { mergeSections, partShare, splitSection, stageHeadSteps } from '../core/work';
-import { readingOf } from '../model/visit/exceptions';
+import { readingOf } from '../model/head/exceptions';
 import { openVisit, SPOT } from '../testing/demoVisit';
 import { dayBowls, lightenerBowls, mixtureCost } from '../model/visit/dayBowls';
 import { canFollow, follow } from './followAdvice';

@@ -12,7 +12,7 @@ import { newId } from '../model/identity';
 import { hairOfHead } from './hairOfHead';
 import type { LiftPlan, LiftStep, ZoneName } from '../schema/records';
 import { lifting, reaches } from '../model/day/steps';
-import { seenFibre, ZONES, type ZoneStart } from '../model/visit/hair';
+import { seenFibre, ZONES, type ZoneStart } from '../model/head/hair';
 import type { HairView } from './hairView.svelte';
 import { applicationOn, liftTarget } from '../model/visit/lift';
 import type { VisitState } from './visitState.svelte';

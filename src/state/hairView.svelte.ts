@@ -33,7 +33,7 @@ import {
 } from '../core/tone';
 import type { TintQuestion } from '../compute/tasks';
 import type { Searches } from './searches';
-import { aimOf, aimOn, readingOf } from '../model/visit/exceptions';
+import { aimOf, aimOn, readingOf } from '../model/head/exceptions';
 import type {
 	Aim,
 	LiftPlan,
@@ -70,7 +70,7 @@ import {
 	zoneAt,
 	zonesOf,
 	type ZoneStart
-} from '../model/visit/hair';
+} from '../model/head/hair';
 import {
 	applicationOn,
 	liftAnswer,
@@ -86,7 +86,7 @@ import { restarted, strandSinceDry } from './sinceDry';
 import { StepView, type DayStrand } from './stepView.svelte';
 import { TonerView, type HairToTone, type TonerSource } from './tonerView.svelte';
 import { rawOf, type ToneStart } from '../model/visit/tone';
-import { naturalFibre } from '../model/visit/placed';
+import { naturalFibre } from '../model/day/placed';
 import { levelsSeen, sectionsRead, type LevelSeen } from '../model/day/seen';
 import { Search } from './search.svelte';
 import { steady } from './steady';

@@ -2,7 +2,7 @@ import { levelOfFibre, predictLift, type AreaName } from '../core/lift';
 import { CAUTION_LIMITS } from '../core/caution';
 import { daySteps, MAIN_STEP, type DayStep } from '../model/day/steps';
 import { keptOut, lightsKept, picksBetween, stepOnHair, type KeptOut } from '../model/visit/kept';
-import type { ZoneStart } from '../model/visit/hair';
+import type { ZoneStart } from '../model/head/hair';
 import { applicationOn } from '../model/visit/lift';
 import type { LiftPlan, ZoneName } from '../schema/records';
 import { hairOfHead } from './hairOfHead';

@@ -16,7 +16,7 @@ import {
 	workedZones,
 	type LiftDay
 } from '../model/day/steps';
-import { coloursOf, pointsOf } from '../model/visit/hair';
+import { coloursOf, pointsOf } from '../model/head/hair';
 import { stepsOn } from '../model/visit/kept';
 import type { HairView } from './hairView.svelte';
 import { applicationOn, liftAnswer, type LiftAnswer } from '../model/visit/lift';

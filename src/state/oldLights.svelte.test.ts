@@ -1,6 +1,6 @@
 import { describe, expect, it, vi } from 'vitest';
 import { haveOldLights } from '../model/commands/reading';
-import { nextReading } from '../model/commands/newVisit';
+import { nextReading } from '../model/visit/nextReading';
 import { openVisit } from '../testing/demoVisit';
 import { keptHair } from './keptHair';
 

@@ -1,6 +1,6 @@
 import { addDyes, type WashHabit } from '../core/tone';
-import { namedHair } from '../model/visit/hair';
-import { ADDED_HAIR, reachOf } from '../model/visit/placed';
+import { namedHair } from '../model/head/hair';
+import { ADDED_HAIR, reachOf } from '../model/day/placed';
 import { rawOf } from '../model/visit/tone';
 import type { Aim, PlacedToner, ShelfLine, TonePlan } from '../schema/records';
 import { WHITE_FIBRE, type AreaName, type Fibre } from '../core/lift';

@@ -1,13 +1,13 @@
 import { flushSync } from 'svelte';
 import { describe, expect, it } from 'vitest';
 import { seePlace } from '../model/commands/result';
-import { nextReading } from '../model/commands/newVisit';
+import { nextReading } from '../model/visit/nextReading';
 import { plannedOf, record } from '../model/commands/result';
 import { toggleRun } from '../model/commands/run';
 import { rowsOf } from '../model/ledger/rows';
 import { backDates } from '../model/visit/backDates';
 import { dayAfter } from '../model/time';
-import { readingOf } from '../model/visit/exceptions';
+import { readingOf } from '../model/head/exceptions';
 import { anyDocument, type Visit } from '../schema/records';
 import { demoDocuments } from '../testing/demoDocuments';
 import { MOMENT, NOW, openMemory, openVisit, SPOT, standing } from '../testing/demoVisit';

@@ -1,5 +1,5 @@
 import type { Fibre } from '../core/lift';
-import { seenFibre, zoneAt, type ZoneStart } from '../model/visit/hair';
+import { seenFibre, zoneAt, type ZoneStart } from '../model/head/hair';
 import type { LevelSeen } from '../model/day/seen';
 import type { ZoneName } from '../schema/records';
 import type { DayStrand, StepView } from './stepView.svelte';

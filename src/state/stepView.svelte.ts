@@ -38,7 +38,7 @@ import {
 	oldColourOnWhite,
 	type StrandPoint,
 	type ZoneStart
-} from '../model/visit/hair';
+} from '../model/head/hair';
 import {
 	applicationOn,
 	clockMinutes,

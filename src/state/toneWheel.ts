@@ -10,7 +10,7 @@ import {
 	type DyePull,
 	type RawHair
 } from '../core/tone';
-import { corePart } from '../model/visit/tone';
+import { corePart } from '../model/day/parts';
 import type { ChosenPart, Reading, ShelfLine } from '../schema/records';
 import type { HairView } from './hairView.svelte';
 import { zonesFound } from './zoneTones';

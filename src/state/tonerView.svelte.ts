@@ -21,10 +21,10 @@ import {
 } from '../core/tone';
 import type { TonerAnswer } from '../core/toner';
 import type { Aim, ChosenPart, Reading, ShelfLine, TonePlan, TonerMix } from '../schema/records';
+import { corePart } from '../model/day/parts';
 import {
 	aimLab,
 	conditionsOf,
-	corePart,
 	dyesAfter,
 	filledHair,
 	mixedFrom,

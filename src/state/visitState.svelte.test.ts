@@ -16,7 +16,9 @@ import { RunTimer } from './runTimer.svelte';
 import { findClients } from '../model/find';
 import { alikeFrom, setLevel, setState } from '../model/commands/reading';
 import { record, seeResult } from '../model/commands/result';
-import { newClient, newVisit, nextReading, plainReading } from '../model/commands/newVisit';
+import { nextReading } from '../model/visit/nextReading';
+import { plainReading } from '../model/head/plain';
+import { newClient, newVisit } from '../model/commands/newVisit';
 import { stationLine, stationState } from '../widgets/summary';
 import { formatHours, formatRatio, STATIONS, formatTimer } from '../wording/words';
 

@@ -3,7 +3,7 @@ import { untrack } from 'svelte';
 import { DEFAULT_LIMIT_MINUTES, type AreaName } from '../core/lift';
 import type { Searches } from './searches';
 import { dropCheck } from '../model/commands/picture';
-import { areaGroups, changeAim, changeReading } from '../model/visit/exceptions';
+import { areaGroups, changeAim, changeReading } from '../model/head/exceptions';
 import type { Label } from '../store/history.svelte';
 import type { Workspace } from '../store/workspace.svelte';
 import type {
@@ -30,7 +30,7 @@ import { daySteps, MAIN_STEP, onNothing, planIn, type DayStep } from '../model/d
 import { isWorked } from '../model/visit/headWork';
 import { liftDone, minutesBy, toneDone } from '../model/day/done';
 import { HairView, type DayDone, type HairSource, type StretchToner } from './hairView.svelte';
-import { tonerIn } from '../model/visit/placed';
+import { tonerIn } from '../model/day/placed';
 import { PlacedTonerView } from './placedToner.svelte';
 import type { TonerView } from './tonerView.svelte';
 import { learnedFrom, recordedBefore, type LearnsFrom } from '../model/visit/learned';

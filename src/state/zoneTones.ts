@@ -2,9 +2,10 @@ import { levelOf, NEUTRALISERS, undertoneOf, type Lab, type Undertone } from '..
 import { nearestMinute, rawLab, toneCourse, type RawHair, type ToneMoment } from '../core/tone';
 import type { AreaName } from '../core/lift';
 import { tintOf } from '../model/day/steps';
-import type { AreaGroup } from '../model/visit/exceptions';
-import type { ZoneStart } from '../model/visit/hair';
-import { aimLab, corePart, filledHair, rawOf, type ToneStart } from '../model/visit/tone';
+import type { AreaGroup } from '../model/head/exceptions';
+import type { ZoneStart } from '../model/head/hair';
+import { corePart } from '../model/day/parts';
+import { aimLab, filledHair, rawOf, type ToneStart } from '../model/visit/tone';
 import type { TonePlan, ZoneName } from '../schema/records';
 import type { HairView } from './hairView.svelte';
 import { LEFT_LONGER_MINUTES, pastItsTime } from './tonerView.svelte';

@@ -6,9 +6,9 @@
 	import { labOfFibre, type AreaName } from '../core/lift';
 	import TextButton from '../ui/TextButton.svelte';
 	import { areaColours } from '../model/visit/areaColours';
-	import { readingOf } from '../model/visit/exceptions';
+	import { readingOf } from '../model/head/exceptions';
 	import { downloadText, fileName } from '../ui/download';
-	import { mainZone, zonesOf } from '../model/visit/hair';
+	import { mainZone, zonesOf } from '../model/head/hair';
 	import { useVisit } from '../state/visitContext';
 	import { sectionNamer } from '../wording/bowls';
 

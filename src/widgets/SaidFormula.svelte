@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { OwnFormula } from '../model/commands/toner';
+	import type { OwnFormula } from '../model/visit/heard';
 	import { hearFormula } from '../model/visit/heard';
 	import type { ShelfLine } from '../schema/records';
 	import { useRecords } from '../state/records';

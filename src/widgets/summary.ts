@@ -1,5 +1,5 @@
 import { describeTone, formatLevel } from '../core/hair';
-import { ZONES } from '../model/visit/hair';
+import { ZONES } from '../model/head/hair';
 import { formatShare } from '../wording/words';
 import type { Station } from '../schema/records';
 import type { HairView } from '../state/hairView.svelte';

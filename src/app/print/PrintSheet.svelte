@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { areaDifference, aimDifference } from '../../model/visit/areaDifference';
+	import { areaDifference, aimDifference } from '../../model/head/areaDifference';
 	import { flushSync } from 'svelte';
 	import { MediaQuery } from 'svelte/reactivity';
 	import { formatLevel, undertoneWord } from '../../core/hair';
@@ -12,7 +12,7 @@
 	import { MAIN_STEP, tintOf } from '../../model/day/steps';
 	import { partWords } from '../../wording/part';
 	import type { LiftPlan } from '../../schema/records';
-	import { ZONES } from '../../model/visit/hair';
+	import { ZONES } from '../../model/head/hair';
 	import { elapsedSeconds } from '../../model/commands/run';
 	import { useClock } from '../../state/clock.svelte';
 	import { RunningView } from '../../state/runningView.svelte';

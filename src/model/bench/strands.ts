@@ -4,10 +4,11 @@ import { between, deeper, stronger, withTouch } from '../../core/toner';
 import { parseTone, previewTone, type RawHair } from '../../core/tone';
 import { MOST_PARTS } from '../../core/vocabulary';
 import type { BenchStrand, ChosenPart, Reading, ShelfLine } from '../../schema/records';
-import { plainReading } from '../commands/newVisit';
+import { plainReading } from '../head/plain';
 import { scaledTo } from '../ledger/rows';
-import { namedHair } from '../visit/hair';
-import { conditionsOf, corePart, mixedFrom, partOfShade, rawOf } from '../visit/tone';
+import { namedHair } from '../head/hair';
+import { corePart } from '../day/parts';
+import { conditionsOf, mixedFrom, partOfShade, rawOf } from '../visit/tone';
 
 /** Loose hair has been lightened; it takes colour as hair in fair condition does. */
 const LOOSE = { condition: 70, doseToday: 0 };

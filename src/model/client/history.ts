@@ -3,7 +3,7 @@ import { WEEKS_PER_MONTH } from '../../core/hair';
 import { labOfFibre } from '../../core/lift';
 import { learnedFrom, teachingVisits, type LearnsFrom } from '../visit/learned';
 import type { Learned } from '../visit/lift';
-import { naturalFibre } from '../visit/placed';
+import { naturalFibre } from '../day/placed';
 import { dayAfter, weeksBetween, type Day } from '../time';
 import type { Visit } from '../../schema/records';
 

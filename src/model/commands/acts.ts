@@ -1,7 +1,7 @@
 import type { Visit } from '../../schema/records';
 import type { DayAct } from '../day/acts';
 import { MAIN_STEP, onNothing } from '../day/steps';
-import { placedBowlId } from '../visit/placed';
+import { placedBowlId } from '../day/placed';
 import { leaveOut } from './day';
 
 /** As much of what was left out is remembered. */

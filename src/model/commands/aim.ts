@@ -1,7 +1,7 @@
 import { kindOfAim, type KindProblem, type ResultKind } from '../../core/plan';
 import { turnedTo } from '../../core/tone';
 import type { Aim, ZoneName } from '../../schema/records';
-import { aimOn, lightsAim } from '../visit/exceptions';
+import { aimOn, lightsAim } from '../head/exceptions';
 
 /** Fills an aim in for a kind of result; what single areas and zones were to be is let go. */
 export function takeKind(draft: Aim, kind: ResultKind, problem: KindProblem): void {

@@ -1,4 +1,4 @@
-import { clockOf, liesBy, RINSE, type ProcessClock, type Run } from '../day/clocks';
+import { clockOf, liesBy, RINSE, type Run } from '../day/clocks';
 import { toggleRun } from './run';
 
 /**

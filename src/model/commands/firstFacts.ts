@@ -1,7 +1,8 @@
 import { onScale } from '../../core/hair';
 import { ZONE_NAMES } from '../../core/vocabulary';
 import type { Visit } from '../../schema/records';
-import { plainAim, plainLift, plainReading } from './newVisit';
+import { plainReading } from '../head/plain';
+import { plainAim, plainLift } from './newVisit';
 import { setLevel, setState } from './reading';
 
 /** What was done to hair before, as somebody says it in a word. */

@@ -3,7 +3,8 @@ import type { Visit, ZoneReading } from '../../schema/records';
 import { headHistory, takeHistory } from '../visit/history';
 import { keptOut } from '../visit/kept';
 import { momentIn } from '../time';
-import { newVisit, nextReading } from './newVisit';
+import { nextReading } from '../visit/nextReading';
+import { newVisit } from './newVisit';
 
 const AT = momentIn(new Date('2026-01-05T10:00:00Z'), 'Etc/UTC');
 const LATER = '2026-03-02';

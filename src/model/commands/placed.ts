@@ -1,6 +1,6 @@
 import type { Aim, PlacedToner, Reading, ShelfLine, TonePlan } from '../../schema/records';
 import { MOST_PLACED } from '../../core/vocabulary';
-import { placingsOf, type ToneTechnique } from '../visit/placed';
+import { placingsOf, type ToneTechnique } from '../day/placed';
 import { placedGrams, type TonedHead } from '../visit/tonerNeed';
 
 /** What a technique is begun with. */

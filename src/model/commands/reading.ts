@@ -1,7 +1,7 @@
 import { onScale, type Porosity } from '../../core/hair';
 import { BOUNDS, UNDERTONES } from '../../core/vocabulary';
 import type { Reading, ZoneName, ZoneReading } from '../../schema/records';
-import { ZONES } from '../visit/hair';
+import { ZONES } from '../head/hair';
 
 /** Sets the level of a zone; an untouched zone is the head's natural level, and so are its like. */
 export function setLevel(reading: Reading, zone: ZoneName, level: number): void {

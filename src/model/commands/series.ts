@@ -2,7 +2,8 @@ import { dayAfter, DAYS_PER_WEEK, daysBetween } from '../time';
 import type { LiftPlan, Visit } from '../../schema/records';
 import { inTenths } from '../../core/hair';
 import { newId } from '../identity';
-import { carriedBowls, nextReading, workedOnHead } from './newVisit';
+import { nextReading, workedOnHead } from '../visit/nextReading';
+import { carriedBowls } from './newVisit';
 
 /** One visit of a plan: when, how the day is worked, and the level it is expected to leave. */
 export interface SeriesVisit {

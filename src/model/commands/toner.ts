@@ -1,3 +1,4 @@
+import type { OwnFormula } from '../visit/heard';
 import type {
 	ChosenPart,
 	HouseFormula,
@@ -97,14 +98,6 @@ export function toneInTwoSteps(
 ): void {
 	chooseToner(tone, second, line);
 	tone.filler = { parts: [...first], minutes: tone.minutes, isToner: true };
-}
-
-/** A formula that somebody wrote or kept, with what was said of how it is mixed. */
-export interface OwnFormula {
-	readonly parts: readonly ChosenPart[];
-	readonly ratio?: number | undefined;
-	readonly developerVolume?: number | undefined;
-	readonly minutes?: number | undefined;
 }
 
 /** Mixes a formula of one's own, on a draft: what was not said of it stays as it was. */

@@ -1,6 +1,6 @@
 import type { ACT_KINDS } from '../../core/vocabulary';
 import type { Visit } from '../../schema/records';
-import type { TonerPlace } from '../visit/placed';
+import type { TonerPlace } from './placed';
 import { clockOf, isBegun, liesBy } from './clocks';
 import { minutesBy } from './done';
 import type { DayProcess } from './processes';

@@ -1,6 +1,6 @@
 import type { LiftStep, TonePlan, TonerMix, Visit } from '../../schema/records';
 import { clockOf, type Run } from './clocks';
-import { placedBowlId } from '../visit/placed';
+import { placedBowlId } from './placed';
 import type { LiftDay } from './steps';
 
 /** What was done to a head, as far as its clocks tell. */

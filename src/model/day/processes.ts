@@ -1,8 +1,8 @@
 import type { Process, ProcessName } from '../../core/work';
 import { factsOf } from '../../core/vocabulary';
 import type { LiftPlan, PlacedToner, Visit, ZoneName } from '../../schema/records';
-import { placedBowlId, type TonerPlace } from '../visit/placed';
-import { ZONES } from '../visit/hair';
+import { placedBowlId, type TonerPlace } from './placed';
+import { ZONES } from '../head/hair';
 import { goesOn, MAIN_STEP, type DayStep } from './steps';
 
 /** What lies on the hair on this day beside the sections of the main application, in the order of the day. */

@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { newVisit, plainReading } from '../commands/newVisit';
+import { plainReading } from '../head/plain';
+import { newVisit } from '../commands/newVisit';
 import { takeTechnique } from '../commands/technique';
 import { momentIn } from '../time';
 import type { LiftPlan, Reading } from '../../schema/records';
 import { eventsOf, middleOf, touchesScalp, volumeOn } from './steps';
-import { zonesOf } from '../visit/hair';
+import { zonesOf } from '../head/hair';
 import { applicationOn } from '../visit/lift';
 
 const visit = newVisit('c', momentIn(new Date('2026-01-05T10:00:00Z'), 'Etc/UTC'));

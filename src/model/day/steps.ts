@@ -2,8 +2,8 @@ import { SCALP, STARTS_AT, type LiftEvent, type Mixture, type AreaName } from '.
 import type { StepKind } from '../../core/plan';
 import { factsOf } from '../../core/vocabulary';
 import type { LiftPlan, LiftStep, Visit, ZoneName } from '../../schema/records';
-import type { ZoneStart } from '../visit/hair';
-import { corePart } from '../visit/tone';
+import type { ZoneStart } from '../head/hair';
+import { corePart } from './parts';
 
 /** The lightening of one day as the record keeps it. */
 export type LiftDay = Pick<Visit, 'before' | 'lift' | 'after' | 'noLift'>;

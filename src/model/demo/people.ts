@@ -1,6 +1,6 @@
 import { dayAfter, DAYS_PER_WEEK, type Day, type Moment } from '../time';
 import type { HistoryEntry, Reading, Visit, ZoneReading } from '../../schema/records';
-import { plainReading } from '../commands/newVisit';
+import { plainReading } from '../head/plain';
 
 const weeksAgo = (day: Day, weeks: number): Day =>
 	dayAfter(day, -Math.round(weeks * DAYS_PER_WEEK));

@@ -6,7 +6,7 @@ import { clockOf } from '../day/clocks';
 import { minutesBy, visitDone } from '../day/done';
 import { daySteps, goesOn, MAIN_STEP } from '../day/steps';
 import { weighedColours, weighedFor } from '../day/weighed';
-import { placedBowlId } from '../visit/placed';
+import { placedBowlId } from '../day/placed';
 
 /** What every row of the ledger tells: when, on whom, by whom, on which hair. */
 interface LedgerEntry {

@@ -1,5 +1,6 @@
 import type { Shelf, ShelfLine, Visit } from '../../schema/records';
-import { carriedBowls, nextReading } from '../commands/newVisit';
+import { nextReading } from '../visit/nextReading';
+import { carriedBowls } from '../commands/newVisit';
 import { learnedFrom } from '../visit/learned';
 import { dayAfter, DAYS_PER_WEEK, type Day } from '../time';
 import { chanceOf } from '../../core/numeric';

@@ -3,7 +3,7 @@ import { describeTone, depthName, formatLevel } from '../../core/hair';
 import { labOfFibre } from '../../core/lift';
 import { targetLab, turnedTo, type Direction } from '../../core/tone';
 import type { Aim, Reading } from '../../schema/records';
-import { seenFibre } from './hair';
+import { seenFibre } from '../head/hair';
 import { liftTarget } from './lift';
 import { DIRECTIONS } from '../../core/vocabulary';
 

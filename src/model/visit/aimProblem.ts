@@ -1,7 +1,7 @@
 import { hairIdOf, type AimedHair, type AimProblem, type PlanConstraints } from '../../core/plan';
 import type { Client, LiftPlan, Shelf, Visit } from '../../schema/records';
-import { aimOf, aimOn, readingOf, type AreaGroup } from './exceptions';
-import { conditionOf, zonesOf } from './hair';
+import { aimOf, aimOn, readingOf, type AreaGroup } from '../head/exceptions';
+import { conditionOf, zonesOf } from '../head/hair';
 import { loadsOf } from './headWork';
 import { AREAS } from '../../core/vocabulary';
 import { middleOf, touchesScalp } from '../day/steps';

@@ -24,7 +24,7 @@ import {
 	type RawHair,
 	type WashHabit
 } from '../../core/tone';
-import { aimOn, type AreaGroup } from './exceptions';
+import { aimOn, type AreaGroup } from '../head/exceptions';
 import type { Aim, LiftPlan, Reading, ShelfLine, Visit } from '../../schema/records';
 import {
 	coloursOf,
@@ -33,7 +33,7 @@ import {
 	zoneAt,
 	type StrandPoint,
 	type ZoneStart
-} from './hair';
+} from '../head/hair';
 import { liftTarget } from './lift';
 import type { LightsResult } from './oldLights';
 import { rawOf } from './tone';

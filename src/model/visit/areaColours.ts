@@ -3,8 +3,8 @@ import { hexOf } from '../../core/colour';
 import { labOfFibre, type AreaName } from '../../core/lift';
 import { targetLab } from '../../core/tone';
 import type { Aim, Reading } from '../../schema/records';
-import { aimOf, readingOf } from './exceptions';
-import { mainZone, seenFibre, zonesOf } from './hair';
+import { aimOf, readingOf } from '../head/exceptions';
+import { mainZone, seenFibre, zonesOf } from '../head/hair';
 import { liftTarget } from './lift';
 
 /** Colour of most of the hair of every area as it is now, for the map of the head. */

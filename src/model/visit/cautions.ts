@@ -13,7 +13,7 @@ import {
 } from '../../core/caution';
 import { LIFT_AGAIN } from '../../core/cure';
 import { endsCondition } from '../../core/hair';
-import { aimOf, readingOf, type AreaGroup } from './exceptions';
+import { aimOf, readingOf, type AreaGroup } from '../head/exceptions';
 import type { Client, LiftPlan, Reading, Visit } from '../../schema/records';
 import type { LiftAnswer } from './lift';
 import {
@@ -26,7 +26,7 @@ import {
 	type DayStep
 } from '../day/steps';
 import { picksBetween, stepOnHair, stepOnLights } from './kept';
-import { conditionOf, zonesOf } from './hair';
+import { conditionOf, zonesOf } from '../head/hair';
 import { hairChangedOn, oldColourMoved } from './strandTests';
 
 /** A caution with what was said about it. */

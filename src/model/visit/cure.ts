@@ -12,7 +12,7 @@ import {
 import type { Lab } from '../../core/colour';
 import type { LiftPlan, Reading, Shelf, ShelfLine, Visit, ZoneName } from '../../schema/records';
 import { touchesScalp } from '../day/steps';
-import { namedHair, type ZoneStart } from './hair';
+import { namedHair, type ZoneStart } from '../head/hair';
 
 /** The hair on which something went wrong, and what was put on it. */
 export interface FaultyHair {

@@ -14,7 +14,7 @@ import type {
 } from '../../schema/records';
 import { MAIN_STEP, tintOf } from '../day/steps';
 import { developerGramsOf, mixedFrom } from './tone';
-import { placedBowlId, type TonerPlace } from './placed';
+import { placedBowlId, type TonerPlace } from '../day/placed';
 import { gramPrice, lightenerKey } from '../shelf/stock';
 import { placedPass } from './tonerNeed';
 import { tonerPass, type DayWork, type StepWork, type WorkBowl } from './work';

@@ -11,10 +11,10 @@ import {
 	type StrandPart,
 	type WorkSection
 } from '../../core/work';
-import { aimOf, aimOn } from './exceptions';
+import { aimOf, aimOn } from '../head/exceptions';
 import type { StepHead } from './headWork';
 import type { BowlsPlan, LiftPlan, MixedBowl, Reading, ZoneName } from '../../schema/records';
-import { conditionOf, lightsZone, mainZone, type ZoneStart } from './hair';
+import { conditionOf, lightsZone, mainZone, type ZoneStart } from '../head/hair';
 import {
 	hairAt,
 	lightsIn,

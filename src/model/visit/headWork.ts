@@ -12,7 +12,7 @@ import {
 	type SectionedHead,
 	type SectionLoad
 } from '../../core/work';
-import { aimOf, readingOf } from './exceptions';
+import { aimOf, readingOf } from '../head/exceptions';
 import type { Aim, BowlsPlan, LiftPlan, Reading, Shelf } from '../../schema/records';
 import {
 	beginCm,
@@ -22,7 +22,7 @@ import {
 	type DayStep,
 	type WorkedPlan
 } from '../day/steps';
-import { mainZone, ZONES, zonesOf, type ZoneStart } from './hair';
+import { mainZone, ZONES, zonesOf, type ZoneStart } from '../head/hair';
 import { keptOut, picksBetween, planAt, stepOnLights, workedAreas, type KeptOut } from './kept';
 import type { Learned } from './lift';
 

@@ -1,7 +1,14 @@
 import { readSpoken, type UnspokenFormula } from '../../core/tone';
-import type { ShelfLine } from '../../schema/records';
-import type { OwnFormula } from '../commands/toner';
+import type { ChosenPart, ShelfLine } from '../../schema/records';
 import { partOfShade } from './tone';
+
+/** A formula that somebody wrote or kept, with what was said of how it is mixed. */
+export interface OwnFormula {
+	readonly parts: readonly ChosenPart[];
+	readonly ratio?: number | undefined;
+	readonly developerVolume?: number | undefined;
+	readonly minutes?: number | undefined;
+}
 
 /** A formula as it was said, in shades of the shelf; or what of it is not understood. */
 export type Heard =

@@ -1,9 +1,11 @@
 import { momentIn } from '../time';
 import { describe, expect, it } from 'vitest';
 import { levelOfFibre } from '../../core/lift';
-import { nextReading, newVisit, plainReading } from '../commands/newVisit';
+import { nextReading } from './nextReading';
+import { plainReading } from '../head/plain';
+import { newVisit } from '../commands/newVisit';
 import { historyEntry, type HistoryEntry, type Reading } from '../../schema/records';
-import { zonesOf } from './hair';
+import { zonesOf } from '../head/hair';
 import {
 	dayBefore,
 	entryOf,

@@ -10,7 +10,7 @@ import {
 import { newId } from '../identity';
 import type { HistoryEntry, Reading, ZoneName, ZoneReading } from '../../schema/records';
 import { historyForm, type HistoryFacts } from '../../schema/forms';
-import { ZONES, zonesOf, type ZoneStart } from './hair';
+import { ZONES, zonesOf, type ZoneStart } from '../head/hair';
 
 /** Weeks between an entry and the visit, never negative. */
 export const weeksBefore = (date: string, visitDate: string): number =>

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { plainAim, plainReading } from '../commands/newVisit';
+import { plainReading } from '../head/plain';
+import { plainAim } from '../commands/newVisit';
 import type { Aim, LiftPlan, Reading, ZoneReading } from '../../schema/records';
 import { ZONE_NAMES } from '../../core/vocabulary';
 import { newVisit } from '../commands/newVisit';

@@ -4,8 +4,8 @@ import type { AreaName } from '../../core/lift';
 import { partShare, partStartsAtMm } from '../../core/work';
 import type { Aim, BowlsPlan, LiftPlan, Reading, ZoneName } from '../../schema/records';
 import { beginCm, goesOn, onNothing, type DayStep, type WorkedPlan } from '../day/steps';
-import { aimOf, aimOn, lightsAim, readingOf } from './exceptions';
-import { SHORTEST_CM, zoneSpans } from './hair';
+import { aimOf, aimOn, lightsAim, readingOf } from '../head/exceptions';
+import { SHORTEST_CM, zoneSpans } from '../head/hair';
 import { zoneLevel } from './lift';
 
 /** Why a mixture stays off a zone. */

@@ -8,7 +8,7 @@ import {
 } from '../../core/hair';
 import { labOfFibre, pigmentOnPath } from '../../core/lift';
 import type { Reading, ZoneName } from '../../schema/records';
-import { seenFibre } from './hair';
+import { seenFibre } from '../head/hair';
 import { zoneLevel } from './lift';
 
 /** A lock of the ladder. */

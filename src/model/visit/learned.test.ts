@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { predictLift } from '../../core/lift';
 import { newVisit } from '../commands/newVisit';
 import type { Visit } from '../../schema/records';
-import { zonesOf } from './hair';
+import { zonesOf } from '../head/hair';
 import { learnedFrom } from './learned';
 import { applicationOn, liftAnswer, subjectOf } from './lift';
 

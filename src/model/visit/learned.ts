@@ -13,7 +13,7 @@ import { DEFAULT_LIMIT_MINUTES, type Application } from '../../core/lift';
 import type { LiftPlan, Reading, Visit } from '../../schema/records';
 import { liftDone, visitDone } from '../day/done';
 import { reckonedLain } from '../day/lain';
-import { conditionOf, mainZone, zonesOf, type ZoneStart } from './hair';
+import { conditionOf, mainZone, zonesOf, type ZoneStart } from '../head/hair';
 import { hairAt, sectionWork, workedIn, type SectionWork } from './headWork';
 import { planAt } from './kept';
 import { applicationOn, type Learned } from './lift';

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { SPREAD } from '../../core/lift';
-import { plainReading } from '../commands/newVisit';
+import { plainReading } from '../head/plain';
 import { applicationOn, liftTarget, subjectOf } from './lift';
-import { zonesOf } from './hair';
+import { zonesOf } from '../head/hair';
 import { newVisit } from '../commands/newVisit';
 
 const doubt = (lengths?: number): number =>

@@ -32,7 +32,7 @@ import {
 	volumeOn,
 	type WorkedPlan
 } from '../day/steps';
-import { conditionOf, type ZoneStart } from './hair';
+import { conditionOf, type ZoneStart } from '../head/hair';
 
 /** The chart runs this far, so that one sees what leaving it longer would do; further where it may stay longer. */
 const CHART_MINUTES = 60;

@@ -1,8 +1,8 @@
 import { levelOfFibre, predictLift, type Fibre } from '../../core/lift';
 import type { Aim, BowlsPlan, ZoneName } from '../../schema/records';
 import type { DayStep } from '../day/steps';
-import { lightsAim } from './exceptions';
-import { conditionOf, lightsZone, zonesOf, type ZoneStart } from './hair';
+import { lightsAim } from '../head/exceptions';
+import { conditionOf, lightsZone, zonesOf, type ZoneStart } from '../head/hair';
 import { stepOnLights } from './kept';
 import { applicationOn, type LiftSubject } from './lift';
 

@@ -1,7 +1,7 @@
 import { weeksBetween, type Day } from '../time';
-import { nextReading } from '../commands/newVisit';
+import { nextReading } from './nextReading';
 import { hairAt } from './headWork';
-import { mainZone } from './hair';
+import { mainZone } from '../head/hair';
 import { planAt } from './kept';
 import type { Visit } from '../../schema/records';
 

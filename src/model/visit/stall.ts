@@ -2,7 +2,7 @@ import type { Fibre, HeadFactors } from '../../core/lift';
 import type { StallPoint, StallProblem } from '../../core/toner';
 import type { DepositConditions } from '../../core/tone';
 import type { ChosenPart, LiftPlan, ShelfLine, TonePlan } from '../../schema/records';
-import type { ZoneStart } from './hair';
+import type { ZoneStart } from '../head/hair';
 import { applicationOn } from './lift';
 import { recordParts } from './tone';
 

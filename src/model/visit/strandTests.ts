@@ -2,7 +2,7 @@ import { inTenths } from '../../core/hair';
 import { expectedOf, type LevelLook } from '../../core/learn';
 import { levelOfFibre, startOfReading } from '../../core/lift';
 import type { Reading, StrandTest, ZoneName } from '../../schema/records';
-import { conditionOf, mainZone, zonesOf, type ZoneStart } from './hair';
+import { conditionOf, mainZone, zonesOf, type ZoneStart } from '../head/hair';
 
 /** A look at a test strand, with the level that was to be expected then of a head of some factor. */
 export interface TestLook {

@@ -12,10 +12,10 @@ import {
 	targetLab,
 	type DepositConditions,
 	type DyeAmounts,
-	type FormulaPart,
 	type RawHair,
 	type TonePreview
 } from '../../core/tone';
+import { corePart } from '../day/parts';
 import type { ToneFormula } from '../../core/toner';
 import type { Aim, ChosenPart, Reading, ShelfLine, TonePlan, TonerMix } from '../../schema/records';
 
@@ -81,18 +81,6 @@ export const mixedFrom = <L extends Pick<ShelfLine, 'developerVolume'>>(
 	line: L,
 	{ developerVolume }: Pick<TonerMix, 'developerVolume'>
 ): L => (developerVolume === undefined ? line : { ...line, developerVolume });
-
-/** A part of the record as the core reads it. */
-export const corePart = (part: ChosenPart): FormulaPart =>
-	part.level === undefined || part.tone === undefined
-		? { clear: true, grams: part.grams }
-		: {
-				level: part.level,
-				tone: part.tone,
-				grams: part.grams,
-				intensity: part.intensity,
-				form: part.form
-			};
 
 /** What is asked of the search for a toner on one line; its answer holds for that line alone. */
 export interface ToneSearchQuestion extends TonerQuestion {

@@ -4,8 +4,8 @@ import { AREAS } from '../../core/vocabulary';
 import type { PlacedToner, Visit } from '../../schema/records';
 import type { Reaching } from '../../core/tone';
 import { hairShare } from './headWork';
-import { reachOf } from './placed';
-import { zonesOf } from './hair';
+import { reachOf } from '../day/placed';
+import { zonesOf } from '../head/hair';
 
 /** The head that a toner is mixed for. */
 export type TonedHead = Pick<Visit, 'reading' | 'aim' | 'lift'>;

@@ -3,8 +3,9 @@
 	import { formatLevel } from '../../core/hair';
 	import { BOUNDS, POROSITIES, UNDERTONES } from '../../core/vocabulary';
 	import { strandLine } from '../../model/commands/bench';
-	import { mixOwn, type OwnFormula } from '../../model/commands/toner';
-	import { uniform } from '../../model/visit/hair';
+	import { mixOwn } from '../../model/commands/toner';
+	import type { OwnFormula } from '../../model/visit/heard';
+	import { uniform } from '../../model/head/hair';
 	import type { BenchStrand } from '../../schema/records';
 	import type { BenchStrandView } from '../../state/benchStrand.svelte';
 	import Choice from '../../ui/Choice.svelte';

@@ -2,7 +2,7 @@
 	import Redo2 from '@lucide/svelte/icons/redo-2';
 	import Undo2 from '@lucide/svelte/icons/undo-2';
 	import X from '@lucide/svelte/icons/x';
-	import { Toolbar } from 'bits-ui';
+	import { Toolbar } from '../../ui/headless';
 	import Button from '../../ui/Button.svelte';
 	import Fold from '../../ui/Fold.svelte';
 	import IconButton from '../../ui/IconButton.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { RadioGroup } from 'bits-ui';
+	import { RadioGroup } from '../../ui/headless';
 	import Strand from '../../charts/strand/Strand.svelte';
 	import { rgbOf } from '../../core/colour';
 	import type { RingRung } from '../../model/shelf/ring';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { Popover } from 'bits-ui';
+	import { Popover } from '../../ui/headless';
 	import Strand from '../../charts/strand/Strand.svelte';
 	import { shadeColours } from '../../model/shelf/look';
 	import type { ShelfLine } from '../../schema/records';

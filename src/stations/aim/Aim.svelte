@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { DOOR_WORDS } from '../../wording/doors';
-	import { aimDifference } from '../../model/visit/areaDifference';
+	import { aimDifference } from '../../model/head/areaDifference';
 	import { goto } from '$app/navigation';
 	import { describeTone, formatLevel } from '../../core/hair';
-	import { aimOn, withoutExceptions } from '../../model/visit/exceptions';
+	import { aimOn, withoutExceptions } from '../../model/head/exceptions';
 	import Button from '../../ui/Button.svelte';
 	import Choice from '../../ui/Choice.svelte';
 	import TextButton from '../../ui/TextButton.svelte';

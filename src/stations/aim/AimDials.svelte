@@ -11,7 +11,7 @@
 	import PictureFold from '../../widgets/PictureFold.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import { beside, formatShare } from '../../wording/words';
-	import { seenFibre } from '../../model/visit/hair';
+	import { seenFibre } from '../../model/head/hair';
 	import type { AimView } from '../../state/aimView.svelte';
 	import ContrastDials from './ContrastDials.svelte';
 	import PartDials from './PartDials.svelte';

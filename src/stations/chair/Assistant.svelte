@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { labOfFibre } from '../../core/lift';
-	import { seenFibre } from '../../model/visit/hair';
+	import { seenFibre } from '../../model/head/hair';
 	import { Awake } from '../../devices/awake.svelte';
 	import { useClock } from '../../state/clock.svelte';
 	import { DayClocks } from '../../state/dayClocks.svelte';

@@ -8,7 +8,7 @@
 	import { Awake } from '../../devices/awake.svelte';
 	import Station from '../../widgets/Station.svelte';
 	import { useVisit } from '../../state/visitContext';
-	import { seenFibre } from '../../model/visit/hair';
+	import { seenFibre } from '../../model/head/hair';
 	import { actOf } from '../../ui/keys';
 	import { CHECK_WORDS } from '../../core/vocabulary';
 	import { formatTime } from '../../wording/words';

@@ -2,7 +2,7 @@
 	import type { Lab } from '../../core/colour';
 	import { formatLevel } from '../../core/hair';
 	import { labOfFibre } from '../../core/lift';
-	import { coloursOf, seenFibre, seenLab, uniform } from '../../model/visit/hair';
+	import { coloursOf, seenFibre, seenLab, uniform } from '../../model/head/hair';
 	import { keyOf } from '../../state/runningView.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import StrandRow from '../../widgets/StrandRow.svelte';

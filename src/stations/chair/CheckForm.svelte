@@ -14,7 +14,7 @@
 	import { say } from '../../ui/say.svelte';
 	import Ladder from '../../widgets/Ladder.svelte';
 	import { useVisit } from '../../state/visitContext';
-	import { seenFibre } from '../../model/visit/hair';
+	import { seenFibre } from '../../model/head/hair';
 	import { HEAT_OPTIONS, SCALP_OPTIONS, STRETCH_OPTIONS } from '../../wording/chair';
 
 	interface Props {

@@ -11,7 +11,7 @@
 	import { labOfFibre } from '../../core/lift';
 	import { CHECK_WORDS, UNDERTONES } from '../../core/vocabulary';
 	import type { Check, Told } from '../../model/commands/checks';
-	import { seenFibre } from '../../model/visit/hair';
+	import { seenFibre } from '../../model/head/hair';
 	import { useVisit } from '../../state/visitContext';
 	import Button from '../../ui/Button.svelte';
 	import { LOOK_WORDS } from '../../wording/chair';

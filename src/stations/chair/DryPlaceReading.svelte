@@ -3,7 +3,7 @@
 	import { formatLevel } from '../../core/hair';
 	import { labOfFibre } from '../../core/lift';
 	import type { Check, Told } from '../../model/commands/checks';
-	import { seenFibre } from '../../model/visit/hair';
+	import { seenFibre } from '../../model/head/hair';
 	import { modelledUndertone } from '../../model/visit/ladder';
 	import { useVisit } from '../../state/visitContext';
 	import Select from '../../ui/Select.svelte';

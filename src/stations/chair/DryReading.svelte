@@ -14,7 +14,7 @@
 	import { setMinutes } from '../../model/commands/acts';
 	import { addAgain, takesAgain } from '../../model/commands/again';
 	import { MAIN_STEP, reaches } from '../../model/day/steps';
-	import { seenFibre } from '../../model/visit/hair';
+	import { seenFibre } from '../../model/head/hair';
 	import { applicationOn, liftTarget } from '../../model/visit/lift';
 	import type { ZoneName } from '../../schema/records';
 	import { offers } from '../../state/dayOffers';

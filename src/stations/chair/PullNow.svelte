@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { describeTone, formatLevel } from '../../core/hair';
 	import type { RunningSection } from '../../core/work';
-	import { uniform } from '../../model/visit/hair';
+	import { uniform } from '../../model/head/hair';
 	import { useVisit } from '../../state/visitContext';
 	import StrandRow from '../../widgets/StrandRow.svelte';
 

@@ -4,7 +4,7 @@
 	import Dial from '../../ui/Dial.svelte';
 	import type { LiftPlan, ZoneName } from '../../schema/records';
 	import { useVisit } from '../../state/visitContext';
-	import { ZONES } from '../../model/visit/hair';
+	import { ZONES } from '../../model/head/hair';
 
 	const session = useVisit();
 	const view = $derived(session.view);

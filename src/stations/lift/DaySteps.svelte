@@ -2,7 +2,7 @@
 	import { formatLevel } from '../../core/hair';
 	import { useVisit } from '../../state/visitContext';
 	import { tintOf, type DayStep } from '../../model/day/steps';
-	import { ZONES } from '../../model/visit/hair';
+	import { ZONES } from '../../model/head/hair';
 	import { areaWords, labelIn, PRODUCT_OPTIONS, STEP_NAMES } from '../../wording/words';
 
 	const session = useVisit();

@@ -9,7 +9,7 @@
 	import { useVisit } from '../../state/visitContext';
 	import { whatIf } from '../../model/visit/lift';
 	import { touchesScalp } from '../../model/day/steps';
-	import { ZONES } from '../../model/visit/hair';
+	import { ZONES } from '../../model/head/hair';
 	import { staysDeep } from '../../model/visit/kept';
 	import { hairOfHead } from '../../state/hairOfHead';
 	import { blendWords } from '../../wording/strength';

@@ -9,7 +9,7 @@
 	import { tonedWord } from '../../widgets/summary';
 	import { hairOfHead } from '../../state/hairOfHead';
 	import { beside, headWords, withWhite } from '../../wording/words';
-	import { mixedLab } from '../../model/visit/hair';
+	import { mixedLab } from '../../model/head/hair';
 	import { readiness } from '../../core/lift';
 	import { tintOf } from '../../model/day/steps';
 	import { oldLightsWords } from '../../wording/kept';

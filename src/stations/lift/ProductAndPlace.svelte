@@ -10,7 +10,7 @@
 	import { useVisit } from '../../state/visitContext';
 	import { whatIf } from '../../model/visit/lift';
 	import { planIn, touchesScalp } from '../../model/day/steps';
-	import { ZONES } from '../../model/visit/hair';
+	import { ZONES } from '../../model/head/hair';
 	import { keptOut } from '../../model/visit/kept';
 	import { KEPT_WORDS } from '../../wording/kept';
 	import { labelIn, PLACEMENT_OPTIONS, PRODUCT_OPTIONS } from '../../wording/words';

@@ -3,7 +3,7 @@
 	import type { ZoneName } from '../../schema/records';
 	import Choice from '../../ui/Choice.svelte';
 	import { useVisit } from '../../state/visitContext';
-	import { conditionOf, porosityOf } from '../../model/visit/hair';
+	import { conditionOf, porosityOf } from '../../model/head/hair';
 	import { setPorosity } from '../../model/commands/reading';
 
 	interface Props {

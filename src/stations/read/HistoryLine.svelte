@@ -6,7 +6,7 @@
 	import Button from '../../ui/Button.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
 	import { useVisit } from '../../state/visitContext';
-	import { coloursOf } from '../../model/visit/hair';
+	import { coloursOf } from '../../model/head/hair';
 	import HistoryEntryForm from './HistoryEntryForm.svelte';
 	import { headHistory, takeHistory, toldStrand, weeksBefore } from '../../model/visit/history';
 	import { agoWords, entryWords } from '../../wording/history';

@@ -8,7 +8,7 @@
 	import { useVisit } from '../../state/visitContext';
 	import type { ZoneName } from '../../schema/records';
 	import { conditionBand } from '../../core/hair';
-	import { conditionOf } from '../../model/visit/hair';
+	import { conditionOf } from '../../model/head/hair';
 	import Cut from './Cut.svelte';
 	import Skin from './Skin.svelte';
 	import Tests from './Tests.svelte';

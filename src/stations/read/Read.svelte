@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { areaDifference } from '../../model/visit/areaDifference';
+	import { areaDifference } from '../../model/head/areaDifference';
 	import { goto } from '$app/navigation';
 	import { undertoneOf } from '../../core/colour';
 	import { conditionBand, depthName, formatLevel } from '../../core/hair';
-	import { withoutExceptions } from '../../model/visit/exceptions';
+	import { withoutExceptions } from '../../model/head/exceptions';
 	import Button from '../../ui/Button.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
 	import Choice from '../../ui/Choice.svelte';
@@ -14,7 +14,7 @@
 	import HeadField from '../../widgets/HeadField.svelte';
 	import { useRecords } from '../../state/records';
 	import { useVisit } from '../../state/visitContext';
-	import { conditionOf } from '../../model/visit/hair';
+	import { conditionOf } from '../../model/head/hair';
 	import { differenceWords } from '../../wording/areas';
 	import { areaColours } from '../../model/visit/areaColours';
 	import { ladderRungs } from '../../model/visit/ladder';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { Slider } from 'bits-ui';
+	import { Slider } from '../../ui/headless';
 	import type { Reading } from '../../schema/records';
 
 	interface Props {

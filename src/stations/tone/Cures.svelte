@@ -7,7 +7,7 @@
 	import { newId } from '../../model/identity';
 	import { dropCure, logCure } from '../../model/commands/cures';
 	import { cureProblem, faultCause, isOfTheLift, type SeenFault } from '../../model/visit/cure';
-	import { seenLab, uniform } from '../../model/visit/hair';
+	import { seenLab, uniform } from '../../model/head/hair';
 	import { recordParts } from '../../model/visit/tone';
 	import { Search } from '../../state/search.svelte';
 	import { useVisit } from '../../state/visitContext';

@@ -5,7 +5,7 @@
 	import { tradeLevel } from '../../core/tone';
 	import type { ToneFormula } from '../../core/toner';
 	import { colourCost } from '../../model/visit/dayBowls';
-	import { uniform } from '../../model/visit/hair';
+	import { uniform } from '../../model/head/hair';
 	import { developerGramsOf, recordParts } from '../../model/visit/tone';
 	import type { ChosenPart, ShelfLine } from '../../schema/records';
 	import { figures } from '../../state/figures.svelte';

@@ -3,9 +3,10 @@
 	import { formatLevel } from '../../core/hair';
 	import { tradeLevel } from '../../core/tone';
 	import { BOUNDS } from '../../core/vocabulary';
-	import { mixOwn, type OwnFormula } from '../../model/commands/toner';
-	import { corePart } from '../../model/visit/tone';
-	import { uniform } from '../../model/visit/hair';
+	import { mixOwn } from '../../model/commands/toner';
+	import type { OwnFormula } from '../../model/visit/heard';
+	import { corePart } from '../../model/day/parts';
+	import { uniform } from '../../model/head/hair';
 	import { shadeColours } from '../../model/shelf/look';
 	import type { ChosenPart } from '../../schema/records';
 	import { figures } from '../../state/figures.svelte';

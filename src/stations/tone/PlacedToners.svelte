@@ -4,7 +4,7 @@
 	import { describeTone, formatLevel } from '../../core/hair';
 	import { newId } from '../../model/identity';
 	import { addTechnique } from '../../model/commands/placed';
-	import { uniform } from '../../model/visit/hair';
+	import { uniform } from '../../model/head/hair';
 	import { useVisit } from '../../state/visitContext';
 	import Menu from '../../ui/Menu.svelte';
 	import { say } from '../../ui/say.svelte';

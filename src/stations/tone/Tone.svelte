@@ -3,7 +3,7 @@
 	import { AGES_FOR_WEEKS } from '../../state/tonerView.svelte';
 	import { FADE_WEEKS } from '../../model/visit/aimStrands';
 	import { colourCost } from '../../model/visit/dayBowls';
-	import { placedBowlId } from '../../model/visit/placed';
+	import { placedBowlId } from '../../model/day/placed';
 	import { developerGramsOf } from '../../model/visit/tone';
 	import { isBegun } from '../../model/day/clocks';
 	import { settleToner } from '../../model/commands/toner';

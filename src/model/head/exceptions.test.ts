@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { plainAim, plainReading } from '../commands/newVisit';
+import { plainReading } from './plain';
+import { plainAim } from '../commands/newVisit';
 import {
 	aimOf,
 	aimOn,

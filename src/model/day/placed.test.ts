@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { TONE_TECHNIQUES } from '../../core/vocabulary';
 import { demoShelf } from '../demo/shelf';
 import { plainAim } from '../commands/newVisit';
-import { colourCost } from './dayBowls';
+import { colourCost } from '../visit/dayBowls';
 import { placingsOf, reachOf } from './placed';
 
 const READING = { naturalLevel: 5, lengthCm: 30, endsCm: 4 };
