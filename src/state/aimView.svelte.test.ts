@@ -78,7 +78,7 @@ describe.each(NAMES)('the aim of %s', (name) => {
 		expect(back.to).toBeGreaterThanOrEqual(back.from);
 		expect(aftercare).toContain('call');
 		const { visits } = session.view.sessions;
-		const costs = cost(session.visit, session.work, visits, view.judgement);
+		const costs = cost(session.planHead, visits, view.judgement);
 		if (costs) expect(costs.price!.high).toBeGreaterThan(costs.price!.low);
 		else expect(view.judgement!.visits === 0 || view.judgement!.verdict === 'notSo').toBe(true);
 		// Today takes what its bowls say, whoever is asked.

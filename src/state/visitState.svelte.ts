@@ -39,6 +39,7 @@ import type { Learned } from '../model/visit/lift';
 import { Lowlights, type LowlightSource } from './lowlights.svelte';
 import { handPaceFrom, type HandPace } from '../model/visit/handPace';
 import { mixedFrom } from '../model/visit/tone';
+import type { PlanHead } from '../model/visit/planWork';
 import { usageFrom, type Usage } from '../model/visit/usage';
 import { isBegun } from '../model/day/clocks';
 import { setMinutes } from '../model/commands/acts';
@@ -382,6 +383,16 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 	work: DayWork = $derived.by(() =>
 		dayWork(this.visit, this.workedHead, this.shelf, this.bowls.main, this.lowlights.aside)
 	);
+	/** What plans of several visits are reckoned on. */
+	get planHead(): PlanHead {
+		return {
+			visit: this.visit,
+			head: this.workedHead,
+			shelf: this.shelf,
+			aside: this.lowlights.aside,
+			today: this.work
+		};
+	}
 	/** Bowls of the main application. */
 	get bowlPlan(): WorkBowls {
 		return this.work.main;

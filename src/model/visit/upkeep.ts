@@ -5,7 +5,7 @@ import type { Visit } from '../../schema/records';
 import { isBegun } from '../day/clocks';
 import type { AimStrands } from './aimStrands';
 import { deciding, isWorkedSo } from './planDay';
-import type { DayWork } from './work';
+import { planWork, sumOf, type PlanHead, type VisitCost } from './planWork';
 
 /** Weeks whose strands are shown. */
 const WEEKS = [0, 2, 4, 6, 8, 12] as const;
@@ -65,39 +65,28 @@ export function freshenIn(strands: AimStrands): number | undefined {
 
 /** Hours and price of what is planned: of each visit, and of all. */
 export interface Cost {
-	readonly visits: readonly {
-		readonly week: number;
-		readonly chairMinutes: number;
-		readonly price: number | undefined;
-	}[];
+	readonly visits: readonly VisitCost[];
 	readonly chairMinutes: number;
 	readonly price: { readonly low: number; readonly high: number } | undefined;
 }
 
 /**
- * What the day that is planned and the visits after it take. Today counts as its bowls say; where the day is
- * the first of Aim's plan, later visits count as that plan says, otherwise each as today does.
+ * What the day that is planned and the visits after it take. Where the day is the first of Aim's plan, later visits
+ * count as that plan says, otherwise each as today does.
  * @param planned weeks of the visits as the day is worked, today first; empty where nothing is to be lightened
  */
 export function cost(
-	visit: Visit,
-	today: Pick<DayWork, 'chairMinutes' | 'price'>,
+	on: PlanHead,
 	planned: readonly { readonly week: number }[],
 	judgement: AimJudgement | undefined
 ): Cost | undefined {
 	const plan = judgement && deciding(judgement)?.plan;
-	const later = plan && isWorkedSo(visit, plan) ? plan.visits.slice(1) : undefined;
-	const visits = [
-		{ week: 0, ...today },
-		...(later ?? planned.slice(1).map(({ week }) => ({ week, ...today })))
-	].map(({ week, chairMinutes, price }) => ({ week, chairMinutes, price }));
-	const prices = visits.flatMap(({ price }) => (price === undefined ? [] : [price]));
-	const sum = (some: readonly number[]) => some.reduce((total, each) => total + each, 0);
-	return planned.length === 0 && !later
-		? undefined
-		: {
-				visits,
-				chairMinutes: sum(visits.map((each) => each.chairMinutes)),
-				price: prices.length === visits.length ? priceRange(sum(prices)) : undefined
-			};
+	const isAims = plan !== undefined && isWorkedSo(on.visit, plan);
+	if (planned.length === 0 && !isAims) return undefined;
+	const { chairMinutes, price } = on.today;
+	const repeated = () =>
+		[{ week: 0 }, ...planned.slice(1)].map(({ week }) => ({ week, chairMinutes, price }));
+	const visits = isAims ? planWork(plan, on) : repeated();
+	const all = sumOf(visits);
+	return { visits, ...all, price: all.price === undefined ? undefined : priceRange(all.price) };
 }

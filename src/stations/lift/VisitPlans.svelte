@@ -28,6 +28,7 @@
 	import SeriesDates from './SeriesDates.svelte';
 	import { planProblem, takePlan, type PlanWishes } from '../../model/commands/takePlan';
 	import { deciding } from '../../model/visit/planDay';
+	import { planWork, sumOf } from '../../model/visit/planWork';
 
 	import { DARK_COLOUR, hairWords } from '../../wording/verdict';
 	const session = useVisit();
@@ -85,6 +86,7 @@
 </script>
 
 {#snippet planned(plan: ServicePlan)}
+	{@const costs = planWork(plan, session.planHead)}
 	<ol>
 		{#each plan.visits as visit, i (visit.week)}
 			<li
@@ -105,7 +107,7 @@
 					{conditionBand(visit.condition)}</span
 				>
 				<span class="text-14 text-ink-soft"
-					>{formatHours(visit.chairMinutes)}{priced(visit.price)}{visit.tonerWaits
+					>{formatHours(costs[i]!.chairMinutes)}{priced(costs[i]!.price)}{visit.tonerWaits
 						? ', tone a day later'
 						: ''}</span
 				>
@@ -175,13 +177,14 @@
 					Needs most: {hairWords(judgement.hardest)}.
 				</p>{/if}
 			{#each hair.plans as plan (plan.name)}
+				{@const costs = sumOf(planWork(plan, session.planHead))}
 				<section class="mt-2 border-t border-line pt-2 pb-1" aria-label={plan.name}>
 					<header class="flex flex-wrap items-center gap-x-4 gap-y-1 pb-1.5 [&_button]:ml-auto">
 						<h2 class="text-18">{capital([plan.name, ...plan.also].join(', '))}</h2>
 						<p class="text-14 text-ink-soft">
 							{plan.visits.length === 1
 								? '1 visit'
-								: `${plan.visits.length} visits in ${formatWeeks(plan.weeks)}, ${formatHours(plan.chairMinutes)}${priced(plan.price)}`}
+								: `${plan.visits.length} visits in ${formatWeeks(plan.weeks)}, ${formatHours(costs.chairMinutes)}${priced(costs.price)}`}
 						</p>
 						<Button onclick={() => take(plan)}>Take this plan</Button>
 					</header>

@@ -61,9 +61,7 @@
 	);
 	/** The visits that the day which is planned asks for, as Lift says. */
 	const planned = $derived(session.lightens ? session.view.sessions : undefined);
-	const costs = $derived(
-		planned && cost(session.visit, session.work, planned.visits, aimView.judgement)
-	);
+	const costs = $derived(planned && cost(session.planHead, planned.visits, aimView.judgement));
 	const aimsPlan = $derived(aimView.judgement && deciding(aimView.judgement)?.plan);
 	/** The day is worked otherwise than Aim's plan. */
 	const otherwise = $derived(
