@@ -3,7 +3,6 @@ import { STARTS_AT } from '../../core/lift';
 import { nextReading } from '../visit/nextReading';
 import { plainReading } from '../head/plain';
 import { stamp } from '../identity';
-import { GROWTH_CM_PER_MONTH } from '../../core/hair';
 import { USUAL_WARMTH } from '../../core/tone';
 import type { Aim, Client, LiftPlan, Reading, Shelf, Visit } from '../../schema/records';
 
