@@ -81,8 +81,13 @@ alone(
 		await page.clock.fastForward('02:00');
 		await main(page).getByRole('button', { name: 'All on' }).click();
 		await main(page).getByRole('button', { name: 'Rinsed, go to Tone' }).click();
-		// Rinsed at once, nothing was lifted: the toner starts from that.
+		// Rinsed at once, nothing was lifted: the toner starts from that, and the rail says the same.
 		await expect(main(page).getByText(/^Expected 5 .* after \d+ min, 38 planned/)).toBeVisible();
+		await expect(
+			page
+				.getByRole('navigation', { name: 'Stations of the visit' })
+				.getByRole('link', { name: /Lift/ })
+		).toContainText(/ after \d min/);
 		await station(page, 'Chair');
 		const lay = main(page).getByRole('textbox', { name: 'It lay' });
 		await lay.fill('38');

@@ -1,4 +1,5 @@
 import { describeTone, formatLevel } from '../core/hair';
+import { MAIN_STEP } from '../model/day/steps';
 import { ZONES } from '../model/head/hair';
 import { formatShare } from '../wording/words';
 import type { Station } from '../schema/records';
@@ -36,7 +37,7 @@ const readLine = ({ reading }: HairView): string => {
 
 /** The rail reads as the running formula of the visit: each station's answer in a line. */
 export function stationLine(session: VisitState, station: Station): string {
-	const { visit, plan, head } = session;
+	const { visit, head } = session;
 	const { aim, lift } = head;
 	if (!session.lightens && LIGHTENING.includes(station)) return 'nothing is lightened';
 	switch (station) {
@@ -47,7 +48,11 @@ export function stationLine(session: VisitState, station: Station): string {
 			if (visit.aim.guess) return 'not agreed yet';
 			return `${formatLevel(aim.level)} ${aim.direction}, ${Math.round(aim.keepWarmth * 100)} % warmth`;
 		case 'lift':
-			return `${formatLevel(lift.level)} ${lift.tone} ${session.steps.length > 1 ? `after ${session.steps.length} applications` : `at ${plan.minutes} min`}`;
+			return `${formatLevel(lift.level)} ${lift.tone} ${
+				session.steps.length > 1
+					? `after ${session.steps.length} applications`
+					: `${session.isOff(MAIN_STEP) ? 'after' : 'at'} ${head.plan.minutes} min`
+			}`;
 		case 'bowls': {
 			// Reckoned with one strength they are other bowls than those that will be mixed.
 			if (!session.bowls.ready) return 'being staged';

@@ -11,7 +11,7 @@
 	import { contrastWords, KIND_OPTIONS } from '../../wording/aim';
 	import { MAIN_STEP, tintOf } from '../../model/day/steps';
 	import { partWords } from '../../wording/part';
-	import type { LiftPlan } from '../../schema/records';
+	import type { LiftPlan, ZoneName } from '../../schema/records';
 	import { ZONES } from '../../model/head/hair';
 	import { elapsedSeconds } from '../../model/commands/run';
 	import { useClock } from '../../state/clock.svelte';
@@ -24,6 +24,7 @@
 	import {
 		areaWords,
 		formatRatio,
+		formatShare,
 		labelIn,
 		PLACEMENT_OPTIONS,
 		PRODUCT_OPTIONS,
@@ -80,6 +81,20 @@
 			),
 			...(drawThroughMinutes > 0 ? [`; drawn through for the last ${drawThroughMinutes} min`] : [])
 		].join('');
+	/** Minutes of an application: as it is planned, or as it lay once it is off. */
+	function minutesOf(id: string, planned: number): string {
+		const lay = session.head.steps.find((one) => one.id === id)?.plan.minutes ?? planned;
+		return session.isOff(id) && lay !== planned
+			? `${lay} min on the hair (${planned} planned)`
+			: `${planned} min`;
+	}
+	/** Light pieces among a zone: “ with 75 % light at 9”. */
+	function lightsOf(zone: ZoneName): string {
+		const { oldLights } = reading.zones[zone];
+		return oldLights
+			? ` with ${formatShare(oldLights.share)} light at ${formatLevel(oldLights.level)}`
+			: '';
+	}
 </script>
 
 <svelte:window
@@ -100,7 +115,9 @@
 		cm;
 		{#each session.head.zones as zone, i (zone.name)}{zone.name}
 			{formatLevel(session.head.now[i]!)}
-			{reading.zones[zone.name].state}{i < session.head.zones.length - 1 ? ', ' : '.'}{/each}
+			{reading.zones[zone.name].state}{lightsOf(zone.name)}{i < session.head.zones.length - 1
+				? ', '
+				: '.'}{/each}
 		{#if reading.whiteShare > 0}White {Math.round(reading.whiteShare * 100)} %.{/if}
 		{#if Object.keys(reading.areas).length > 0}{exceptWords((area) =>
 				differenceWords(areaDifference(reading, area))
@@ -121,7 +138,7 @@
 		<p>Nothing is lightened today.</p>
 	{:else}
 		<p>
-			{product}, {plan.volume} vol, {formatRatio(plan.ratio)}, {plan.minutes} min, {labelIn(
+			{product}, {plan.volume} vol, {formatRatio(plan.ratio)}, {minutesOf(MAIN_STEP, plan.minutes)}, {labelIn(
 				PLACEMENT_OPTIONS,
 				plan.placement
 			)}, sections {labelIn(SECTION_OPTIONS, plan.section)}, on {zones.join(', ') ||
@@ -146,12 +163,14 @@
 			{step.before ? 'First' : 'Then'}: {STEP_NAMES[step.kind]}, {labelIn(
 				PRODUCT_OPTIONS,
 				step.plan.product
-			)}, {step.plan.volume} vol, {formatRatio(step.plan.ratio)}, {step.plan.minutes} min, {labelIn(
-				PLACEMENT_OPTIONS,
-				step.plan.placement
-			)}{step.areas ? `, ${areaWords(step.areas)} alone` : ''}{step.plan.part
-				? `, ${partWords(step.plan.part)}`
-				: ''}{shadeWords(step.plan)}: {bowls.bowls.map((bowl) => bowlWords(bowl)).join('; ')}.
+			)}, {step.plan.volume} vol, {formatRatio(step.plan.ratio)}, {minutesOf(
+				step.id,
+				step.plan.minutes
+			)}, {labelIn(PLACEMENT_OPTIONS, step.plan.placement)}{step.areas
+				? `, ${areaWords(step.areas)} alone`
+				: ''}{step.plan.part ? `, ${partWords(step.plan.part)}` : ''}{shadeWords(step.plan)}: {bowls.bowls
+				.map((bowl) => bowlWords(bowl))
+				.join('; ')}.
 		</p>
 	{/each}
 	{#if further.length > 0}

@@ -192,6 +192,9 @@ export function beganEarlier(run: Visit['run'], minutes: number): void {
 	if (run.taps) run.taps = run.taps.map(later);
 	if (run.allOn) run.allOn = later(run.allOn);
 	if (run.rinsedAtMinute !== undefined) run.rinsedAtMinute += minutes;
+	// What nobody tapped on went on from the beginning: it lay so much longer.
+	const told = run.allOn !== undefined || run.taps?.some(({ act }) => act === 'on');
+	if (run.lain && !told) run.lain.minutes = inRecord(run.lain.minutes + minutes);
 }
 
 const isTappedOn = (run: Visit['run'], { section, part }: Pick<Tap, 'section' | 'part'>): boolean =>

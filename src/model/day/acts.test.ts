@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { openVisit } from '../../testing/demoVisit';
 import type { LiftStep, PlacedToner, Visit } from '../../schema/records';
-import { rinse } from '../commands/run';
+import { beganEarlier, rinse } from '../commands/run';
 import { leaveActOut, setMinutes, wasPutOn } from '../commands/acts';
 import { stopClock, toggleClock } from '../commands/clocks';
 import { nextReading } from '../visit/nextReading';
@@ -197,5 +197,20 @@ describe('minutes that are told', () => {
 		expect([visit.lift.minutes, visit.after[0]!.minutes]).toEqual([planned + 1, 25]);
 		const done = visitDone(visit);
 		expect([done.lift.minutes, done.after[0]!.minutes]).toEqual([55, 12]);
+	});
+});
+
+describe('a service that began earlier than its clock', () => {
+	it('lay so much longer where nobody tapped anything on, and as long where they did', () => {
+		const visit = full();
+		start(visit, 40);
+		beganEarlier(visit.run, 10);
+		expect(visit.run.lain).toEqual({ minutes: 50 });
+		expect(visit.run.rinsedAtMinute).toBe(50);
+		const tapped = full();
+		start(tapped, 40);
+		tapped.run.taps = [{ act: 'on', section: 'nape', minute: 2 }];
+		beganEarlier(tapped.run, 10);
+		expect(tapped.run.lain).toEqual({ minutes: 40 });
 	});
 });

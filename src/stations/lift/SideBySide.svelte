@@ -10,7 +10,7 @@
 	import { formatHours, formatPrice } from '../../wording/words';
 	import { dayOf, MOST_OTHERS, paceWays, productWays, type Way } from '../../state/liftWays';
 
-	import { daySteps } from '../../model/day/steps';
+	import { daySteps, MAIN_STEP } from '../../model/day/steps';
 	import { wayName } from '../../wording/ways';
 
 	interface Props {
@@ -71,7 +71,7 @@
 		window={single && typeof when !== 'string' ? when : undefined}
 		{minute}
 		spent={single ? view.course.spent : Infinity}
-		{...single
+		{...single && !session.isOff(MAIN_STEP)
 			? {
 					onminute: (minutes: number) => session.changeMinutes(minutes)
 				}
