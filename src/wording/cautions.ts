@@ -1,4 +1,5 @@
 import {
+	CAUTION_LIMITS,
 	volumeCeiling,
 	type Caution,
 	type CautionCode,
@@ -112,7 +113,7 @@ const SAYINGS: Readonly<Record<CautionCode, Saying>> = {
 	cutEnds: {
 		title: 'Cut these ends first.',
 		why: (f) =>
-			`Their condition is ${whole(f.coveredEndsCondition ?? 0)}; no lightener can be planned on ends under 55.`,
+			`Their condition is ${whole(f.coveredEndsCondition ?? 0)}; no lightener can be planned on ends under ${CAUTION_LIMITS.leastCondition}.`,
 		todo: 'Cut them before the service, or keep the mixture off them.'
 	},
 	freshRelaxer: {

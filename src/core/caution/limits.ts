@@ -1,3 +1,5 @@
+import { CONDITION_FROM } from '../hair';
+
 /** Limits the rules use. Usual practice; the maker's directions and local rules go first. */
 export const CAUTION_LIMITS = {
 	patchHours: 48,
@@ -9,8 +11,8 @@ export const CAUTION_LIMITS = {
 	bleachWashVolume: 40,
 	overlapVolume: 10,
 	relaxerWeeks: 4,
-	stopCondition: 40,
-	leastCondition: 55,
+	stopCondition: CONDITION_FROM.fragile,
+	leastCondition: CONDITION_FROM.watch,
 	/** Old colour that a test strand moves by less than this will not lift with the rest, levels. */
 	oldColourMoves: 0.5,
 	hotRootLevels: 0.4,

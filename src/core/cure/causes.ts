@@ -1,3 +1,4 @@
+import { SCALP } from '../lift';
 import type { TONE_FAULTS } from '../vocabulary';
 
 /** What somebody sees that should not be there. */
@@ -34,8 +35,6 @@ export interface FaultFacts {
 	readonly takesLittle: boolean;
 }
 
-/** Regrowth longer than the warmth of the scalp reaches bands, cm. */
-const HEAT_ZONE_CM = 2.5;
 /** Hair as pale as this has little yellow left to take violet up. */
 const PALE_FROM = 9.5;
 
@@ -45,7 +44,8 @@ export function causeOf(fault: ToneFault, facts: FaultFacts): FaultCause {
 		case 'hotRoot':
 			return 'rootTooEarly';
 		case 'band':
-			return facts.regrowthCm > HEAT_ZONE_CM ? 'longRegrowth' : 'overlap';
+			// Regrowth longer than the warmth of the scalp reaches bands.
+			return facts.regrowthCm > SCALP.heatZoneCm ? 'longRegrowth' : 'overlap';
 		case 'spot':
 			return 'missed';
 		case 'warmEnds':

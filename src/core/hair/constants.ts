@@ -39,10 +39,16 @@ export const FEEL_WEAR = { smooth: 0, rough: 0.12, gummy: 0.6 } as const;
 /** What the ends have beyond the lengths. */
 export const ENDS_WEAR = { sound: 0, dry: 0.15, splitting: 0.5 } as const;
 
+/**
+ * Lower ends of the bands of the condition index, 0-100. Nothing is planned that leaves hair under `watch`; under
+ * `fragile` it holds little of a toner and bears nothing more today (reasoned; a planning index, not a measurement).
+ */
+export const CONDITION_FROM = { sound: 75, watch: 55, fragile: 40 } as const;
+
 /** Condition bands shown to people: lower end of each, on the 0-100 planning index. */
 export const CONDITION_BANDS = [
-	{ from: 75, name: 'sound' },
-	{ from: 55, name: 'watch' },
-	{ from: 40, name: 'fragile' },
+	{ from: CONDITION_FROM.sound, name: 'sound' },
+	{ from: CONDITION_FROM.watch, name: 'watch' },
+	{ from: CONDITION_FROM.fragile, name: 'fragile' },
 	{ from: 0, name: 'stop' }
 ] as const;

@@ -18,6 +18,7 @@ export {
 	undertoneWord,
 	type LiftedFrom
 } from './describe';
+export { CONDITION_FROM } from './constants';
 export { fed, lightenPigment, rawLightness } from './lighten';
 export { naturalPigment, pureBrown, type Pigment, type Warmth } from './natural';
 export { labOfMixture, labOfPigment } from './point';

@@ -1,7 +1,9 @@
+import { CONDITION_FROM } from '../hair';
+
 /** What a plan of visits must keep to. */
 export const PLAN = {
 	/** Condition below which no further visit is planned (lower end of "watch"). */
-	minCondition: 55,
+	minCondition: CONDITION_FROM.watch,
 	/** Weeks between visits, by default. */
 	restWeeks: 4,
 	/** No plan is offered beyond this many visits. */
@@ -11,7 +13,7 @@ export const PLAN = {
 } as const;
 
 /** Below this condition index (the stop band) a toner holds by half: it waits a day or more. */
-export const HOLDS_TONER_FROM = 40;
+export const HOLDS_TONER_FROM = CONDITION_FROM.fragile;
 
 /** What the search for a plan tries. */
 export const SEARCH = {

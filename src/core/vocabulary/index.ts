@@ -64,5 +64,5 @@ export {
 	WARMTHS,
 	ZONE_NAMES
 } from './choices';
-export { PLACEMENT_NAMES, PLACEMENTS, type Placement } from './placements';
+export { isFoil, PLACEMENT_NAMES, PLACEMENTS, type Placement } from './placements';
 export { CHOSEN_PRODUCTS, factsOf, type Product } from './products';

@@ -19,3 +19,6 @@ export const PLACEMENTS = {
 
 export type Placement = keyof typeof PLACEMENTS;
 export const PLACEMENT_NAMES = Object.keys(PLACEMENTS) as Placement[];
+
+/** Whether hair lies in a packet of foil there. */
+export const isFoil = (placement: Placement): boolean => placement.startsWith('foil');

@@ -1,5 +1,5 @@
 import { DEFAULT_LIMIT_MINUTES, type Placement, type ReadyPoint } from '../lift';
-import type { TAP_ACTS } from '../vocabulary';
+import { isFoil, type TAP_ACTS } from '../vocabulary';
 import { TAPPED } from './constants';
 import { passesOf, type HeadStaging } from './headStaging';
 import type { BowlId, SectionId, StrandPart } from './ids';
@@ -135,7 +135,7 @@ export function movedTo(
 ): Placement {
 	if (act === 'cap') return 'cap';
 	if (act === 'open') return onScalp ? 'onScalp' : 'openAir';
-	return placement.startsWith('foil') ? 'foilCovered' : 'film';
+	return isFoil(placement) ? 'foilCovered' : 'film';
 }
 
 function sinceOn(

@@ -1,5 +1,6 @@
 import { volumeCeiling, type Ceilings } from '../../core/caution';
 import { STARTS_AT } from '../../core/lift';
+import { isFoil } from '../../core/vocabulary';
 import { ordersOf } from '../../core/work';
 import type { BowlsPlan, Visit } from '../../schema/records';
 
@@ -17,7 +18,7 @@ export function takeTechnique(
 	if (!orders.includes(bowls.order)) bowls.order = orders[0]!;
 	if (technique !== 'retouch') return;
 	lift.covers = { root: true, lengths: false, ends: false };
-	if (lift.placement.startsWith('foil')) lift.placement = 'onScalp';
+	if (isFoil(lift.placement)) lift.placement = 'onScalp';
 	lift.startsAtMm = Math.min(lift.startsAtMm, STARTS_AT.retouch);
 	lift.volume = Math.min(lift.volume, volumeCeiling(lift.product, lift.placement, ceilings, true));
 }

@@ -3,7 +3,7 @@ import type { Client, LiftPlan, Shelf, Visit } from '../../schema/records';
 import { aimOf, aimOn, readingOf, type AreaGroup } from '../head/exceptions';
 import { conditionOf, zonesOf } from '../head/hair';
 import { loadsOf } from './headWork';
-import { AREAS } from '../../core/vocabulary';
+import { AREAS, isFoil } from '../../core/vocabulary';
 import { middleOf, touchesScalp } from '../day/steps';
 import { planAt } from './kept';
 import { liftTarget, subjectOf, type Learned } from './lift';
@@ -56,7 +56,7 @@ export function aimProblem(source: AimSource): AimProblem {
 function materialsOf({ reading, aim, bowls }: Visit, plan: LiftPlan) {
 	const loads = loadsOf({ reading, aim, bowls, plan, usage: 1 });
 	return {
-		foils: plan.placement.startsWith('foil') ? bowls.foils : 0,
+		foils: isFoil(plan.placement) ? bowls.foils : 0,
 		grams: loads.reduce((sum, load) => sum + (load?.grams ?? 0), 0)
 	};
 }

@@ -1,4 +1,4 @@
-import { AREAS, ZONE_NAMES, type KEPT_OUT } from '../../core/vocabulary';
+import { AREAS, isFoil, ZONE_NAMES, type KEPT_OUT } from '../../core/vocabulary';
 import { formatLevel } from '../../core/hair';
 import type { AreaName } from '../../core/lift';
 import { partShare, partStartsAtMm } from '../../core/work';
@@ -194,4 +194,4 @@ export const workedAreas = (
 export const picksBetween = (
 	{ placement }: Pick<LiftPlan, 'placement'>,
 	technique: BowlsPlan['technique'] = 'foils'
-): boolean => technique === 'foils' && placement.startsWith('foil');
+): boolean => technique === 'foils' && isFoil(placement);

@@ -8,7 +8,7 @@ import {
 	type BowlPlan
 } from '../../core/mix';
 import { DEFAULT_LIMIT_MINUTES } from '../../core/lift';
-import { AREAS } from '../../core/vocabulary';
+import { AREAS, isFoil } from '../../core/vocabulary';
 import { servicePrice } from '../../core/plan';
 import {
 	asideStay,
@@ -78,8 +78,6 @@ export interface StagedMain {
 
 /** A day on which nothing is put on has no bowl. */
 const NO_BOWLS: WorkBowls = { bowls: [], totalGrams: 0, reserveGrams: 0, workMinutes: 0 };
-
-const isFoil = (placement: LiftPlan['placement']): boolean => placement.startsWith('foil');
 
 const limitOf = (plan: LiftPlan, shelf: Shelf | undefined): number =>
 	shelf?.limits[plan.product] ?? shelf?.limitMinutes ?? DEFAULT_LIMIT_MINUTES;
