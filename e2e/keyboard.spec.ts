@@ -58,6 +58,16 @@ test('the whole visit by keys alone', async ({ page }) => {
 	await expect(page.getByRole('alertdialog', { name: 'Colour lies on this head' })).toBeVisible();
 	await tabTo(page, /^All is off, record it$/);
 	await page.keyboard.press('Enter');
+	// Then what nobody started: a tab goes from one of it to the next.
+	const asked = page.getByRole('alertdialog', { name: 'Was it put on?' });
+	await expect(asked).toBeVisible();
+	const groups = await asked.getByRole('radio', { name: 'left out' }).count();
+	for (let i = 0; i < groups; i++) {
+		await tabTo(page, /^it was put on$/);
+		await page.keyboard.press('Space');
+	}
+	await tabTo(page, /^Record the visit$/);
+	await page.keyboard.press('Enter');
 	await expect(page.getByRole('button', { name: 'Back to the day' })).toBeVisible();
 });
 

@@ -14,6 +14,8 @@ test('what was mixed is found by a few keys, and mixed again for somebody else',
 	await said.fill('9V 20 + clear 10');
 	await said.press('Enter');
 	await expect(answer(page)).toContainText('9V 20 g + clear 10 g');
+	// What is only mixed and never put on is no row.
+	await page.getByRole('button', { name: 'Start the toner' }).click();
 	await saved(page);
 	await page.getByRole('link', { name: 'Ledger' }).click();
 	const table = page.getByRole('table', { name: 'Ledger' });
