@@ -4,6 +4,7 @@ import { headHistory, takeHistory } from '../visit/history';
 import { keptOut } from '../visit/kept';
 import { momentIn } from '../time';
 import { nextReading } from '../visit/nextReading';
+import { setLevel, setLightsLevel } from './reading';
 import { newVisit } from './newVisit';
 
 const AT = momentIn(new Date('2026-01-05T10:00:00Z'), 'Etc/UTC');
@@ -127,5 +128,20 @@ describe('what lies between light pieces', () => {
 	it('the root, which has none, is worked, and old colour is taken out of all of it', () => {
 		expect(keptOut(lift, next, { ...aim, lightShare: 0.35 }, 'root')).toBeUndefined();
 		expect(keptOut(lift, next, { ...aim, lightShare: 0.35 }, 'lengths', 'removal')).toBeUndefined();
+	});
+});
+
+describe('light pieces whose end nobody saw', () => {
+	it('are a guess until somebody reads them, and reading the rest tells nothing of them', () => {
+		const next = nextReading(foiled(0.35), LATER);
+		expect(next.unseen).toBe(true);
+		setLevel(next, 'lengths', 3);
+		expect(next.unseen).toBe(true);
+		setLightsLevel(next, 'root', 8);
+		expect(next.zones.root.oldLights).toBeUndefined();
+		expect(next.unseen).toBe(true);
+		setLightsLevel(next, 'lengths', 8);
+		expect(next.zones.lengths.oldLights!.level).toBe(8);
+		expect(next.unseen).toBeUndefined();
 	});
 });

@@ -83,15 +83,25 @@ const USUAL_OLD_LIGHTS = { share: 0.3, above: 2 } as const;
 
 /** Reads old light pieces of a share and level among a zone's hair, on a draft, within their bounds. */
 export function readOldLights(
-	zone: ZoneReading,
+	reading: Pick<Reading, 'zones' | 'unseen'>,
+	zone: ZoneName,
 	{ share, level }: { readonly share: number; readonly level: number }
 ): void {
 	const { min, max, step } = BOUNDS.oldLightShare;
 	const near = Math.round(share / step) * step;
-	zone.oldLights = {
+	delete reading.unseen;
+	reading.zones[zone].oldLights = {
 		share: Math.min(max, Math.max(min, Number(near.toFixed(2)))),
 		level: onScale(Math.round(2 * level) / 2)
 	};
+}
+
+/** Sets the level of the light pieces of a zone, on a draft, where there are any: somebody looked. */
+export function setLightsLevel(reading: Reading, zone: ZoneName, level: number): void {
+	const { oldLights } = reading.zones[zone];
+	if (!oldLights) return;
+	oldLights.level = level;
+	delete reading.unseen;
 }
 
 /** Reads old light pieces among a zone's hair, on a draft, or none. */

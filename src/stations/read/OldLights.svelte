@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { BOUNDS, inPercent } from '../../core/vocabulary';
-	import { haveOldLights } from '../../model/commands/reading';
+	import { haveOldLights, setLightsLevel } from '../../model/commands/reading';
 	import type { ZoneName } from '../../schema/records';
 	import Dial from '../../ui/Dial.svelte';
 	import NumberField from '../../ui/NumberField.svelte';
@@ -44,10 +44,9 @@
 			{...BOUNDS.level}
 			step={0.5}
 			onchange={(level) =>
-				session.changeReading('level of old lights', (draft) => {
-					const own = draft.zones[zone].oldLights;
-					if (own) own.level = level;
-				})}
+				session.changeReading('level of old lights', (draft) =>
+					setLightsLevel(draft, zone, level)
+				)}
 		/>
 	</div>
 {/if}

@@ -33,7 +33,7 @@
 		const { dark, light } = kinds;
 		session.changeReading(`read ${zone} from a picture`, (draft) => {
 			takeLevel(draft, zone, dark.level, undertoneOf(dark.lab).name);
-			readOldLights(draft.zones[zone], light);
+			readOldLights(draft, zone, light);
 		});
 		took = { zone, level: session.view.reading.zones[zone].presentLevel };
 		return `The ${zone} now: ${kindsWords(kinds)}.`;
