@@ -44,9 +44,7 @@
 			{...BOUNDS.level}
 			step={0.5}
 			onchange={(level) =>
-				session.changeReading('level of old lights', (draft) =>
-					setLightsLevel(draft, zone, level)
-				)}
+				session.changeReading('level of old lights', (draft) => setLightsLevel(draft, zone, level))}
 		/>
 	</div>
 {/if}
