@@ -206,7 +206,6 @@ describe('a service that began earlier than its clock', () => {
 		start(visit, 40);
 		beganEarlier(visit.run, 10);
 		expect(visit.run.lain).toEqual({ minutes: 50 });
-		expect(visit.run.rinsedAtMinute).toBe(50);
 		const tapped = full();
 		start(tapped, 40);
 		tapped.run.taps = [{ act: 'on', section: 'nape', minute: 2 }];
