@@ -56,6 +56,14 @@ describe('the day as it was done', () => {
 		expect(done.tone.minutes).toBe(23);
 		expect(done.lift.delays).toEqual(visit.lift.delays);
 	});
+	it('so does what goes before the main application', () => {
+		const visit = day((draft) => {
+			draft.before = [{ ...structuredClone(again), id: 'out', kind: 'removal' }];
+			lay(draft, 'out', 14);
+		});
+		expect(liftDone(visit, visit.run).before[0]!.minutes).toBe(14);
+		expect(liftDone(visit, visit.run).after[0]!.minutes).toBe(20);
+	});
 	it('a root that was worked apart was begun so much later', () => {
 		const visit = day((draft) => (draft.run.lain = { minutes: 62, root: 40 }));
 		expect(liftDone(visit, visit.run).lift.delays.root).toBe(22);
