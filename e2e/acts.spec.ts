@@ -1,5 +1,5 @@
 import { alone, expect, test, type Locator, type Page } from './shared';
-import { openDemo, openStation, saved, station } from './helpers';
+import { openDemo, openStation, saved, startTwoApplications, station } from './helpers';
 
 const SIZES = [
 	{ width: 1280, height: 800 },
@@ -110,14 +110,7 @@ alone('what was seen ready is not seen otherwise by a second tap', async ({ page
 test('a second application that waits is not leapt over; left out, it is gone from the day', async ({
 	page
 }) => {
-	await openDemo(page, '/visit/hesper-oake-today/lift');
-	await main(page).getByText('More than one application').click();
-	await main(page)
-		.getByRole('button', { name: /^Then: / })
-		.first()
-		.click();
-	await station(page, 'Chair');
-	await main(page).getByRole('button', { name: 'Start', exact: true }).click();
+	await startTwoApplications(page);
 	const foot = main(page).locator('footer');
 	await foot.getByRole('button', { name: 'Rinsed', exact: true }).click();
 	await expect(page).toHaveURL(/\/chair$/);

@@ -1,5 +1,13 @@
 import { alone, expect, type Page } from './shared';
-import { accessible, answer, openDemo, saved, station, wasIt } from './helpers';
+import {
+	accessible,
+	answer,
+	openDemo,
+	saved,
+	startTwoApplications,
+	station,
+	wasIt
+} from './helpers';
 
 const main = (page: Page) => page.locator('main');
 
@@ -7,14 +15,7 @@ alone(
 	'what was done replaces what was planned, at every station and in the books',
 	async ({ page }) => {
 		await page.clock.install({ time: new Date('2026-03-03T10:40:00Z') });
-		await openDemo(page, '/visit/hesper-oake-today/lift');
-		await main(page).getByText('More than one application').click();
-		await main(page)
-			.getByRole('button', { name: /^Then: / })
-			.first()
-			.click();
-		await station(page, 'Chair');
-		await main(page).getByRole('button', { name: 'Start', exact: true }).click();
+		await startTwoApplications(page);
 		await page.clock.fastForward('20:00');
 		await main(page).getByRole('button', { name: 'All on' }).click();
 		await page.clock.fastForward('45:00');

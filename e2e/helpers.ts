@@ -199,6 +199,18 @@ export async function noSidewaysScroll(page: Page): Promise<void> {
 		.toBeLessThanOrEqual(0);
 }
 
+/** Hesper's day gets a second application, and her service begins; it goes on from Chair. */
+export async function startTwoApplications(page: Page): Promise<void> {
+	await openDemo(page, '/visit/hesper-oake-today/lift');
+	await page.getByText('More than one application').click();
+	await page
+		.getByRole('button', { name: /^Then: / })
+		.first()
+		.click();
+	await station(page, 'Chair');
+	await page.locator('main').getByRole('button', { name: 'Start', exact: true }).click();
+}
+
 /** Says of everything whose clock nobody started that it was put on, or that it was left out, and records the visit. */
 export async function wasIt(page: Page, said: 'it was put on' | 'left out'): Promise<void> {
 	const asked = page.getByRole('alertdialog', { name: 'Was it put on?' });

@@ -129,6 +129,10 @@ alone(
 		await page.getByLabel('Their level').press('Tab');
 		await expect(page.locator('.range')).toContainText('lengths 5 with 75 % at 8');
 		await expect(guess).toBeHidden();
+		// What lies between them stays as it is, and is not called light.
+		await station(page, 'Lift');
+		await expect(page.getByText('Left as it is:')).toBeVisible();
+		await expect(page.getByText('Kept out, light already:')).toBeHidden();
 	}
 );
 

@@ -9,12 +9,10 @@
 	const hair = $derived(session.visit.noLift ? [] : keptHair(session));
 	/** Old light pieces among darker hair, and hair that is light as a whole, are two decisions. */
 	const pieces = $derived(hair.filter(({ share }) => share !== undefined));
-	const whole = $derived(
-		hair.filter(({ share, kept }) => share === undefined && kept !== 'deeper')
-	);
-	const deeper = $derived(
-		hair.filter(({ share, kept }) => share === undefined && kept === 'deeper')
-	);
+	const rest = $derived(hair.filter(({ share }) => share === undefined));
+	const deeper = $derived(rest.filter(({ kept }) => kept === 'deeper'));
+	const enough = $derived(rest.filter(({ kept }) => kept === 'enough'));
+	const whole = $derived(rest.filter(({ kept }) => kept !== 'deeper' && kept !== 'enough'));
 	const plan = $derived(session.visit.lift);
 	const change = (label: string, recipe: (draft: LiftPlan) => LiftPlan) =>
 		session.change(label, (draft) => {
@@ -32,6 +30,13 @@
 	<p class="border-t border-line pt-2">
 		<b>No lightener:</b>
 		{deeper.map(pieceWords).join('; ')}. The aim is not above it.
+	</p>
+{/if}
+{#if enough.length > 0}
+	<p class="border-t border-line pt-2">
+		<b>Left as it is:</b>
+		{enough.map(pieceWords).join('; ')}, between the light pieces. There are as many of them as the
+		aim asks for; for more, raise what is to be light in Aim.
 	</p>
 {/if}
 <TakenAlong

@@ -1,7 +1,7 @@
 import { describeTone, formatLevel } from '../core/hair';
 import { MAIN_STEP } from '../model/day/steps';
 import { ZONES } from '../model/head/hair';
-import { formatShare } from '../wording/words';
+import { lightsWords } from '../wording/kept';
 import type { Station } from '../schema/records';
 import type { HairView } from '../state/hairView.svelte';
 import type { VisitState } from '../state/visitState.svelte';
@@ -26,7 +26,7 @@ const readLine = ({ reading }: HairView): string => {
 	const states = new Set(Object.values(reading.zones).map(({ state }) => state));
 	const lights = ZONES.map((zone) => reading.zones[zone].oldLights).find((own) => own);
 	const past = lights
-		? `${formatShare(lights.share)} light at ${formatLevel(lights.level)}`
+		? `light pieces ${lightsWords(lights)}`
 		: states.has('coloured')
 			? 'coloured'
 			: states.has('lightened')

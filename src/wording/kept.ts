@@ -38,9 +38,18 @@ export const costWords = ({ without, along }: { without: number; along: number }
 	return from === to ? 'no difference to its condition' : `condition ${from} to ${to}`;
 };
 
+/** Light pieces by their share and level: “75 % at 9”. */
+export const lightsWords = ({
+	share,
+	level
+}: {
+	readonly share: number;
+	readonly level: number;
+}): string => `${formatShare(share)} at ${formatLevel(level)}`;
+
 /** Old light pieces beside the level of the rest, and what the eye makes of both: “30 % at 9, together 7.1”. */
 export const oldLightsWords = (share: number, level: number, together: number): string =>
-	`${formatShare(share)} at ${formatLevel(level)}, together ${formatLevel(together)}`;
+	`${lightsWords({ share, level })}, together ${formatLevel(together)}`;
 
 /** Where old light pieces are to end, and what takes them there. */
 export function lightsAimWords(

@@ -24,7 +24,6 @@
 	import {
 		areaWords,
 		formatRatio,
-		formatShare,
 		labelIn,
 		PLACEMENT_OPTIONS,
 		PRODUCT_OPTIONS,
@@ -37,7 +36,7 @@
 	import PrintTone from './PrintTone.svelte';
 	import { formulaWords } from '../../wording/tone';
 	import { keptHair } from '../../state/keptHair';
-	import { alongWords, KEPT_WORDS, pieceWords } from '../../wording/kept';
+	import { alongWords, KEPT_WORDS, lightsWords, pieceWords } from '../../wording/kept';
 
 	const session = useVisit();
 	const nameOf = $derived(sectionNamer(session.bowls.sections.map(({ section }) => section)));
@@ -88,12 +87,10 @@
 			? `${lay} min on the hair (${planned} planned)`
 			: `${planned} min`;
 	}
-	/** Light pieces among a zone: “ with 75 % light at 9”. */
+	/** Light pieces among a zone: “ with 75 % at 9”. */
 	function lightsOf(zone: ZoneName): string {
 		const { oldLights } = reading.zones[zone];
-		return oldLights
-			? ` with ${formatShare(oldLights.share)} light at ${formatLevel(oldLights.level)}`
-			: '';
+		return oldLights ? ` with ${lightsWords(oldLights)}` : '';
 	}
 </script>
 

@@ -1,6 +1,6 @@
 import type { Visit } from '../../schema/records';
 import type { DayAct } from '../day/acts';
-import { MAIN_STEP, onNothing } from '../day/steps';
+import { MAIN_STEP, onNothing, planIn } from '../day/steps';
 import { placedBowlId } from '../day/placed';
 import { leaveOut } from './day';
 
@@ -38,6 +38,18 @@ export function leaveActOut(draft: Visit, act: DayAct, now: Date): void {
 	run.leftOut = [...(run.leftOut ?? []), entry].slice(-MOST_LEFT_OUT);
 }
 
+/** Of everything that never began somebody said whether it was put on, on a draft. */
+export function sayPutOn(
+	draft: Visit,
+	acts: readonly DayAct[],
+	wasOn: (act: DayAct) => boolean,
+	now: Date
+): void {
+	for (const act of acts)
+		if (wasOn(act)) wasPutOn(draft, act, now);
+		else leaveActOut(draft, act, now);
+}
+
 /** Something was put on, and nobody started its clock, on a draft: it lay as long as was planned. */
 export function wasPutOn({ run }: Visit, { of, kind, planned }: DayAct, now: Date): void {
 	const began = new Date(now.getTime() - planned * 60_000).toISOString();
@@ -51,9 +63,12 @@ export function wasPutOn({ run }: Visit, { of, kind, planned }: DayAct, now: Dat
 	run.clocks = [...others, { of, ...clock, offAt: now.toISOString() }];
 }
 
-/** What the minutes of an application of the day are told of, on a draft: as it is planned, or as it lay once it is off. */
+/**
+ * Sets how long something is to lie, on a draft; once it is off, how long it lay.
+ * @param of the main application, a further one by its id, or what the clock of a toner goes by
+ */
 export function setMinutes(draft: Visit, of: string, minutes: number): void {
-	const { run } = draft;
+	const { run, tone } = draft;
 	if (of === MAIN_STEP) {
 		if (run.lain) {
 			const by = minutes - run.lain.minutes;
@@ -67,6 +82,24 @@ export function setMinutes(draft: Visit, of: string, minutes: number): void {
 		clock.elapsedSeconds = minutes * 60;
 		return;
 	}
-	const step = [...draft.before, ...draft.after].find(({ id }) => id === of);
-	if (step) step.minutes = minutes;
+	const planned =
+		of === 'toner'
+			? tone
+			: ([...draft.before, ...draft.after].find(({ id }) => id === of) ??
+				tone.placed?.find(({ id }) => placedBowlId(id) === of));
+	if (planned) planned.minutes = minutes;
+}
+
+/**
+ * Sets how much later the root is begun, on a draft; once the main application is off and its root is known to have
+ * lain by itself, how much later it was.
+ */
+export function setRootDelay(draft: Visit, of: string, minutes: number): void {
+	const { lain } = draft.run;
+	if (of === MAIN_STEP && lain?.root !== undefined) {
+		lain.root = Math.max(0, lain.minutes - minutes);
+		return;
+	}
+	const plan = planIn(draft, of);
+	if (plan) plan.delays.root = minutes;
 }

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { openVisit } from '../../testing/demoVisit';
 import type { LiftStep, PlacedToner, Visit } from '../../schema/records';
 import { beganEarlier, rinse } from '../commands/run';
-import { leaveActOut, setMinutes, wasPutOn } from '../commands/acts';
+import { leaveActOut, setMinutes, setRootDelay, wasPutOn } from '../commands/acts';
 import { stopClock, toggleClock } from '../commands/clocks';
 import { nextReading } from '../visit/nextReading';
 import { rowsOf } from '../ledger/rows';
@@ -211,5 +211,34 @@ describe('a service that began earlier than its clock', () => {
 		tapped.run.taps = [{ act: 'on', section: 'nape', minute: 2 }];
 		beganEarlier(tapped.run, 10);
 		expect(tapped.run.lain).toEqual({ minutes: 40 });
+	});
+});
+
+describe('minutes of toners and of a root', () => {
+	it('are of the plan, and of what lay once it is off', () => {
+		const visit = full();
+		setMinutes(visit, 'toner', 17);
+		setMinutes(visit, 'placed:shadow', 9);
+		expect([visit.tone.minutes, visit.tone.placed![0]!.minutes]).toEqual([17, 9]);
+		for (const of of ['toner', 'placed:shadow']) {
+			toggleClock(visit.run, of, AT, 0);
+			stopClock(visit.run, of, AT, 20 * 60);
+			setMinutes(visit, of, 12);
+		}
+		expect([visit.tone.minutes, visit.tone.placed![0]!.minutes]).toEqual([17, 9]);
+		const done = visitDone(visit);
+		expect([done.tone.minutes, done.tone.placed![0]!.minutes]).toEqual([12, 12]);
+	});
+	it('a root is later as it is planned, and as it was once that is known', () => {
+		const visit = full();
+		setRootDelay(visit, 'main', 8);
+		setRootDelay(visit, 'round', 3);
+		expect([visit.lift.delays.root, visit.after[0]!.delays.root]).toEqual([8, 3]);
+		start(visit, 40);
+		visit.run.lain!.root = 30;
+		setRootDelay(visit, 'main', 15);
+		expect(visit.run.lain).toEqual({ minutes: 40, root: 25 });
+		expect(visit.lift.delays.root).toBe(8);
+		expect(visitDone(visit).lift.delays.root).toBe(15);
 	});
 });

@@ -7,6 +7,7 @@
 	import NumberField from '../../ui/NumberField.svelte';
 	import type { LiftPlan } from '../../schema/records';
 	import { useVisit } from '../../state/visitContext';
+	import { setRootDelay } from '../../model/commands/acts';
 	import { whatIf } from '../../model/visit/lift';
 	import { touchesScalp } from '../../model/day/steps';
 	import { ZONES } from '../../model/head/hair';
@@ -144,7 +145,7 @@
 		: lead < -0.1
 			? `Root ends ${(-lead).toFixed(1)} level behind.`
 			: 'Root ends with the lengths.'}
-	onchange={(v) => set('root delay', (p) => (p.delays.root = v))}
+	onchange={(v) => session.change('root delay', (draft) => setRootDelay(draft, session.stepId, v))}
 />
 <Fold
 	title="Product and place"

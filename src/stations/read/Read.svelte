@@ -18,7 +18,8 @@
 	import { differenceWords } from '../../wording/areas';
 	import { areaColours } from '../../model/visit/areaColours';
 	import { ladderRungs } from '../../model/visit/ladder';
-	import { areaWords, formatShare } from '../../wording/words';
+	import { lightsWords } from '../../wording/kept';
+	import { areaWords } from '../../wording/words';
 	import EyeCorrection from './EyeCorrection.svelte';
 	import HairDials from './HairDials.svelte';
 	import Past from './Past.svelte';
@@ -65,9 +66,7 @@
 		zones
 			.map(({ name }, i) => {
 				const lights = reading.zones[name].oldLights;
-				const among = lights
-					? ` with ${formatShare(lights.share)} at ${formatLevel(lights.level)}`
-					: '';
+				const among = lights ? ` with ${lightsWords(lights)}` : '';
 				return `${name} ${formatLevel(session.view.now[i]!)}${among}`;
 			})
 			.join(' · ')

@@ -4,7 +4,7 @@
 	import { isRunning } from '../../model/day/clocks';
 	import { removeVisit } from '../../model/commands/remove';
 	import { record } from '../../model/commands/result';
-	import { leaveActOut, wasPutOn } from '../../model/commands/acts';
+	import { sayPutOn } from '../../model/commands/acts';
 	import { actsOf, neverBegun, type DayAct } from '../../model/day/acts';
 	import { DayClocks } from '../../state/dayClocks.svelte';
 	import { settleToner } from '../../model/commands/toner';
@@ -75,9 +75,7 @@
 		asking = false;
 		const acts = never;
 		session.change('what was put on', (draft) => {
-			for (const act of acts)
-				if (wasOn(act)) wasPutOn(draft, act, clock.now());
-				else leaveActOut(draft, act, clock.now());
+			sayPutOn(draft, acts, wasOn, clock.now());
 			// What was put on was what is suggested, where nobody chose another.
 			if (acts.some((act) => act.kind === 'toner' && wasOn(act)))
 				settleToner(draft, ...session.suggested);

@@ -122,7 +122,10 @@
 	facts={toner.none || parts.length === 0
 		? []
 		: [
-				{ value: `${mix.minutes} min`, label: 'then wipe and look' },
+				{
+					value: `${mix.minutes} min`,
+					label: tonerClock?.state === 'off' ? 'it lay' : 'then wipe and look'
+				},
 				{
 					value: developerGrams > 0 ? `${developerGrams} g` : 'none',
 					label: `developer, ${toner.volume ?? 0} vol`

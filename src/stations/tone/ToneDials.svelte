@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { BOUNDS } from '../../core/vocabulary';
 	import type { TonerMix } from '../../schema/records';
+	import { setMinutes } from '../../model/commands/acts';
+	import { placedBowlId } from '../../model/day/placed';
 	import { chooseLine, setDamp, setEvened } from '../../model/commands/toner';
 	import { depositShares } from '../../core/tone';
 	import Choice from '../../ui/Choice.svelte';
@@ -18,6 +20,13 @@
 	const session = useVisit();
 	const toner = $derived(session.toner);
 	const tone = $derived(toner.mix);
+	/** What the clock of the toner that is looked at goes by. */
+	const clockOfToner = $derived(
+		session.placedToner ? placedBowlId(session.placedToner.id) : 'toner'
+	);
+	const minutesLabel = $derived(
+		session.placedToner ? `toner minutes, ${session.placedToner.mix.place}` : 'toner minutes'
+	);
 	const lines = $derived(
 		(session.shelf?.lines ?? []).map(({ id, name, vehicle }) => ({
 			value: id,
@@ -72,12 +81,12 @@
 <Choice label="Toner" value={tone.choice} options={CHOICES} onchange={choose} />
 {#if tone.choice !== 'none'}
 	<Dial
-		label="Minutes"
+		label={session.isOff(clockOfToner) ? 'It lay' : 'Minutes'}
 		value={tone.minutes}
 		{...BOUNDS.lineMinutes}
 		shown="{tone.minutes} min"
 		hint="{taken} % of the dye stays."
-		onchange={(v) => session.changeToner('toner minutes', (draft) => (draft.minutes = v))}
+		onchange={(v) => session.change(minutesLabel, (draft) => setMinutes(draft, clockOfToner, v))}
 	/>
 	{#if toner.line?.vehicle !== 'direct'}
 		<Dial
