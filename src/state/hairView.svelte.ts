@@ -13,7 +13,6 @@ import {
 	labOfFibre,
 	levelOfFibre,
 	predictLift,
-	type Application,
 	type AreaName,
 	type Band,
 	type Fibre,
@@ -87,6 +86,7 @@ import { StepView, type DayStrand } from './stepView.svelte';
 import { TonerView, type HairToTone, type TonerSource } from './tonerView.svelte';
 import { rawOf, type ToneStart } from '../model/visit/tone';
 import { naturalFibre } from '../model/day/placed';
+import { standingSeen } from '../model/day/standing';
 import { levelsSeen, sectionsRead, type LevelSeen } from '../model/day/seen';
 import { Search } from './search.svelte';
 import { steady } from './steady';
@@ -123,6 +123,8 @@ export interface HairSource {
 	readonly glazes: readonly TonerView[];
 	/** What past visits taught of this head; none while it is looked at as a typical one. */
 	readonly learned: Learned | undefined;
+	/** The same with what is seen of it today. */
+	readonly learnedToday: Learned | undefined;
 }
 
 /**
@@ -167,8 +169,8 @@ export class HairView implements DayStrand, TonerSource {
 	reading: Reading = $derived.by(() => readingOf(this.#headReading, this.#area()));
 	/** The aim of this area, with what its zones ask for beside it. */
 	strandAim: Aim = $derived.by(() => aimOf(this.#headAim, this.#area()));
-	/** This hair as predictions take it. */
-	subject = $derived.by(() => subjectOf(this.reading, this.#source.learned, this.#area()));
+	/** This hair as predictions take it: by how fast the head lifts today, as far as somebody has looked. */
+	subject = $derived.by(() => subjectOf(this.reading, this.#source.learnedToday, this.#area()));
 	#lift = $derived.by(() => this.#source.day.lift);
 	/** An area that has this hair, by which the steps of the day are told that leave some out. */
 	place: AreaName = $derived.by(
@@ -360,6 +362,11 @@ export class HairView implements DayStrand, TonerSource {
 		);
 		return seen ? seenFibre(this.reading, seen.level) : this.final.zoneWith(zone, {});
 	}
+	/** Level at which the zone that the figures speak of was read, off and dry, after an application of the day. */
+	readAfter(step: DayStep['id']): number | undefined {
+		return this.#levels.findLast(({ zone, after }) => zone === this.zone.name && after === step)
+			?.level;
+	}
 	/** How many applications of the day there are up to the main one. */
 	#toMain = $derived.by(() => this.steps.findIndex(({ id }) => id === MAIN_STEP) + 1);
 	/** A zone as it was read again, dry; as it was before the day, where nobody did. */
@@ -391,6 +398,16 @@ export class HairView implements DayStrand, TonerSource {
 	});
 	/** Dose of all of them together on that zone: hair that had too much holds less of a toner. */
 	doseToday = $derived(this.results.reduce((sum, { dose }) => sum + dose, 0));
+	/** Level that the first applications of the day were to leave on a zone before anybody looked at any of it. */
+	foreseenOn(zone: ZoneStart, applications = this.steps.length): number {
+		const { factors } = subjectOf(this.reading, this.#source.learned, this.#area());
+		const day = this.steps.slice(0, applications).map(({ plan }) => applicationOn(plan, zone));
+		return levelOfFibre(predictLift(zone.fibre, day, factors).at(-1)?.fibre ?? zone.fibre);
+	}
+	/** The same of the main application, of a zone that was read off and dry after it. */
+	foreseenOnRead(zone: ZoneStart): number | undefined {
+		return this.#dry.has(zone.name) ? this.foreseenOn(zone, this.#toMain) : undefined;
+	}
 	/** Where the day leaves that zone. */
 	lift: LiftAnswer = $derived.by(() => {
 		if (this.steps.length === 1) return this.main.lift;
@@ -427,27 +444,25 @@ export class HairView implements DayStrand, TonerSource {
 		return this.main.liftedAt(minute);
 	}
 
-	/** The last level seen at the chair on the zone the figures speak of, or on any zone. */
-	seen = $derived.by(() => {
-		const levels = this.#levels;
-		return levels.findLast(({ zone }) => zone === this.zone.name) ?? levels.at(-1);
-	});
+	/** The last level seen at the chair on a zone. */
+	#seenOn(name: ZoneName): LevelSeen | undefined {
+		return this.#levels.findLast(({ zone }) => zone === name);
+	}
+	/** On the zone that the figures speak of. */
+	seen = $derived.by(() => this.#seenOn(this.zone.name));
+	/** Whether somebody looked at any of it. */
+	isLookedAt = $derived.by(() => this.#levels.length > 0);
 	/** What the toner starts from: what is there replaces what was expected. */
 	toneStart: ToneStart = $derived.by(() => this.startOn(this.zone));
 	/** What the toner finds on a zone. */
 	startOn(zone: ZoneStart): ToneStart {
-		const seen =
-			zone.name === this.zone.name
-				? this.seen
-				: this.#levels.findLast(({ zone: name }) => name === zone.name);
+		const seen = this.#seenOn(zone.name);
 		if (!seen) return { ...this.#asItIs(zone), seen: false, minute: this.plan.minutes };
-		const { level, minute, undertone } = seen;
-		const ahead = this.#ahead(seen, zone);
-		if (undertone && ahead.length === 0)
-			return { ...namedHair(this.reading, level, undertone), seen: true, minute };
-		const fibre = seenFibre(this.reading, level);
-		const left = predictLift(fibre, ahead, this.subject.factors).at(-1)?.fibre ?? fibre;
-		return { fibre: left, seen: true, minute };
+		return standingSeen(seen, zone, this);
+	}
+	/** Level of a zone after some minutes of the main application. */
+	levelAt(zone: ZoneStart, minutes: number): number {
+		return this.main.levelWith(zone, { minutes });
 	}
 	/** What nobody has looked at today: as it is expected, or as it was read where nothing goes on it. */
 	#asItIs(zone: ZoneStart): Pick<ToneStart, 'fibre' | 'white' | 'named'> {
@@ -464,16 +479,6 @@ export class HairView implements DayStrand, TonerSource {
 		const { fibre, white } = this.results.at(-1)!;
 		return tinted ? { fibre, white } : { fibre: this.lift.fibre };
 	}
-	/** What still goes on a zone that was seen. */
-	#ahead({ minute, after }: LevelSeen, zone: ZoneStart): readonly Application[] {
-		// What was seen while the main application lay, or after its time.
-		const seenAfter = after ?? (minute > this.plan.minutes ? this.steps.at(-1)!.id : MAIN_STEP);
-		const done = this.steps.findIndex(({ id }) => id === seenAfter) + 1;
-		const ahead = done > 0 ? this.steps.slice(done) : [];
-		return ahead
-			.filter(({ plan }) => reaches(plan, zone.name))
-			.map(({ plan }) => applicationOn(plan, zone));
-	}
 	raw = $derived(rawOf(this.toneStart, this.reading));
 	rawLab = $derived(rawLab(this.raw));
 	/** The warmth that is toned: as a person named it, or else as the model does. */
@@ -482,12 +487,23 @@ export class HairView implements DayStrand, TonerSource {
 		const name = this.toneStart.named?.undertone;
 		return name === undefined ? found : { ...found, name, neutraliser: NEUTRALISERS[name] };
 	});
-	/** The strand before toning: shifted as a whole when a level was seen. */
+	/** The strand before toning: zones that were looked at as that tells, the others as they are expected. */
 	rawFibres: Fibre[] = $derived.by(() => {
-		const { toneStart, points, lifted } = this;
-		if (!toneStart.seen) return lifted;
-		return points.map((point, i) => (point.covered ? toneStart.fibre : lifted[i]!));
+		const { points, lifted, zones } = this;
+		if (!this.isLookedAt) return lifted;
+		const looked = zones.filter(({ name }) => this.#seenOn(name));
+		const stands = new Map(looked.map((zone) => [zone.name, this.startOn(zone).fibre]));
+		return points.map(({ covered, distanceCm }, i) => {
+			const own = covered ? stands.get(zoneAt(zones, distanceCm).name) : undefined;
+			return own ?? lifted[i]!;
+		});
 	});
+	/** How much of what goes on this hair somebody saw as it ended. */
+	get seenOf(): 'all' | 'some' | 'none' {
+		const worked = this.zones.filter(({ name }) => this.#worked[name]);
+		const seen = worked.filter((zone) => this.startOn(zone).seen).length;
+		return seen === 0 ? 'none' : seen === worked.length ? 'all' : 'some';
+	}
 	/**
 	 * The lightest hair of a stretch of the strand before toning, and how it takes a toner up: what is mixed to soften
 	 * a line is mixed for the hair beyond it.

@@ -16,21 +16,21 @@ export const seenApart = (
 	rest: WorkedHair,
 	area: WorkedHair
 ): LevelSeen[] =>
-	levels.flatMap(({ zone, level, minute, after }) => {
-		const [then, own] = [rest, area].map((hair) => expectedThen(hair, { zone, minute, after }));
+	levels.flatMap(({ zone, level, minute, lay, after }) => {
+		const [then, own] = [rest, area].map((hair) => expectedThen(hair, { zone, lay, after }));
 		if (then === undefined || own === undefined) return [];
-		return [{ zone, level: onScale(level + own - then), minute, after }];
+		return [{ zone, level: onScale(level + own - then), minute, lay, after }];
 	});
 
 /** Level that was to be expected of a zone when it was looked at; nothing where nothing goes on it. */
 function expectedThen(
 	{ main, zones }: WorkedHair,
-	{ zone: name, minute, after }: Pick<LevelSeen, 'zone' | 'minute' | 'after'>
+	{ zone: name, lay, after }: Pick<LevelSeen, 'zone' | 'lay' | 'after'>
 ): number | undefined {
 	const zone = zones.find((each) => each.name === name);
 	const { plan } = main;
 	if (!zone || !reaches(plan, name)) return undefined;
 	return main.levelWith(zone, {
-		minutes: after === undefined ? Math.min(minute, plan.minutes) : plan.minutes
+		minutes: after === undefined ? Math.min(lay, plan.minutes) : plan.minutes
 	});
 }

@@ -152,12 +152,13 @@ export class SendOffView {
 
 	/** What is expected of the head, of each zone and of areas apart, and what it is to take, as the record keeps it. */
 	get foreseen(): Foreseen {
-		const { finished, rawLevel, lift } = this.#session.head;
+		const { head } = this.#session;
+		const { finished, rawLevel, zone } = head;
 		return {
 			expected: {
 				toned: finished.level,
 				lifted: rawLevel,
-				...(this.#session.lightens ? { predicted: lift.level } : {}),
+				...(this.#session.lightens ? { predicted: head.foreseenOn(zone) } : {}),
 				...this.#expectedPlaces
 			},
 			planned: this.planned

@@ -70,9 +70,16 @@ describe('a visit', () => {
 		session.change('note', (draft) => {
 			draft.run.notes.push({ id: 'a', minute: 30, zone: 'lengths', level: 7.5, text: '' });
 		});
-		expect(session.head.toneStart).toMatchObject({ seen: true, minute: 30 });
+		expect(session.head.toneStart).toMatchObject({ seen: false, minute: 30 });
 		expect(session.head.rawLab.l).toBeLessThan(expected.l - 5);
 		expect(session.head.rawUndertone.name).toBe('yellow-orange');
+		// It lies on: so much is still to come of it, and none once its time is over.
+		const lies = session.head.rawLevel;
+		session.change('longer', ({ lift }) => (lift.minutes += 10));
+		expect(session.head.rawLevel).toBeGreaterThan(lies + 0.1);
+		session.change('its time', ({ lift }) => (lift.minutes = 30));
+		expect(session.head.rawLevel).toBeCloseTo(7.5, 1);
+		expect(session.head.toneStart).toMatchObject({ seen: true, minute: 30 });
 		expect(session.head.toner.found!.needLevel ?? 9).toBeGreaterThan(7.5);
 	});
 
@@ -186,6 +193,7 @@ describe('the name that a person gives', () => {
 						minute: 30,
 						zone: 'lengths',
 						level: 8,
+						dry: true,
 						text: '',
 						...(undertone ? { undertone } : {})
 					}

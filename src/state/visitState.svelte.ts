@@ -33,7 +33,7 @@ import { HairView, type DayDone, type HairSource, type StretchToner } from './ha
 import { tonerIn } from '../model/day/placed';
 import { PlacedTonerView } from './placedToner.svelte';
 import type { TonerView } from './tonerView.svelte';
-import { learnedFrom, recordedBefore, type LearnsFrom } from '../model/visit/learned';
+import { learnedFrom, looksToday, recordedBefore, type LearnsFrom } from '../model/visit/learned';
 import { taughtByStrands } from '../model/visit/strandTests';
 import type { Learned } from '../model/visit/lift';
 import { Lowlights, type LowlightSource } from './lowlights.svelte';
@@ -350,6 +350,15 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 			date,
 			this.#learnsFrom
 		);
+	});
+	#looksToday = $derived.by(steady(() => looksToday(this.visit)));
+	/** The same with what is seen of the head today: what nobody has looked at is expected by it. */
+	learnedToday: Learned | undefined = $derived.by(() => {
+		const today = this.#looksToday;
+		if (today.length === 0) return this.learned;
+		const { clientId, date } = this.#past;
+		const visits = this.usesLearned ? untrack(() => this.#workspace.visitsOf(clientId)) : [];
+		return learnedFrom(visits, date, { ...(this.usesLearned ? this.#learnsFrom : {}), today });
 	});
 	/** What their leftovers taught of how much this head takes. */
 	usage: Usage = $derived.by(() => {

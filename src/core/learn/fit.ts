@@ -1,13 +1,13 @@
 import { TEXTURE_SPEED, type Texture } from '../hair';
 import { FIT, LEARN } from './constants';
 import { learnHead, type LookedVisit } from './head';
-import { expectedOf } from './look';
+import { expectedOf, type LevelLook } from './look';
 import { UNKNOWN_CLIENT } from './personal';
 
 /** A head of a salon, with all that was seen of it. */
 export interface SeenHead {
 	readonly texture: Texture;
-	readonly visits: readonly LookedVisit[];
+	readonly visits: readonly LookedVisit<LevelLook>[];
 }
 
 /** What a salon's own heads say of how fast a texture lifts. */

@@ -1,7 +1,8 @@
 import { perLadder } from '../colour';
 import type { AreaName } from '../lift';
 import { LEARN } from './constants';
-import { levelsOf, type LevelLook } from './look';
+import { levelsOf, type Look } from './look';
+import { wordShare } from './word';
 import { factorOf, fadePersonal, UNKNOWN_CLIENT, type Personal } from './personal';
 import { addSeen, ratesBy, type PlaceEvidence, type RateSums } from './places';
 
@@ -19,10 +20,10 @@ export interface AreaHabit {
 }
 
 /** What the looks of one visit teach. */
-export interface LookedVisit {
+export interface LookedVisit<L extends Look = Look> {
 	/** Years from this visit to the last that was looked at, ≥ 0. */
 	readonly years: number;
-	readonly looks: readonly LevelLook[];
+	readonly looks: readonly L[];
 }
 
 /** What was learned of a head by some time. */
@@ -36,16 +37,17 @@ export interface TaughtHead {
 const UNKNOWN_AREA: Personal = { mean: 0, sd: LEARN.areaSd };
 
 /** What a look says of the rate where it was taken. */
-const evidenceOf = (look: LevelLook): PlaceEvidence<AreaName> => {
-	const expectedAt = levelsOf(look);
-	return {
-		place: look.area,
-		logLikelihood: (logRate) => {
-			const d = (look.seen - expectedAt(logRate)) / LEARN.readingSd;
-			return (-d * d) / 2;
-		}
-	};
+const evidenceOf = (look: Look): PlaceEvidence<AreaName> => {
+	const levelAt = levelsOf(look);
+	const logOf = (level: number): number =>
+		look.seen === undefined
+			? Math.log(Math.max(LEAST_LIKELY, wordShare(look, look.target, level)))
+			: -(((look.seen - level) / LEARN.readingSd) ** 2) / 2;
+	return { place: look.area, logLikelihood: (logRate) => logOf(levelAt(logRate)) };
 };
+
+/** Nothing that was said is taken to be quite impossible. */
+const LEAST_LIKELY = 1e-12;
 
 type Sums = RateSums<AreaName>;
 
@@ -57,7 +59,7 @@ interface Kept {
 	readonly sums: Sums;
 }
 /** A visit does not change: what a head was known by after it is summed up once, however often that is asked. */
-const keptAfter = perLadder(() => new WeakMap<readonly LevelLook[], Kept>());
+const keptAfter = perLadder(() => new WeakMap<readonly Look[], Kept>());
 /** Years are told apart to a part of a second. */
 const SAME_YEARS = 1e-9;
 

@@ -3,7 +3,7 @@ export { eyeByHue, eyeOffset, LEAST_EYE_LOOKS, type EyeByHue } from './eye';
 export { type TextureFit } from './fit';
 export { isHabit, learnHead, type AreaHabit, type LookedVisit } from './head';
 export { ladderFromSwatches, usualLevel, type LadderAnswer } from './ladder';
-export { expectedOf, type LevelLook } from './look';
+export { expectedOf, type LevelLook, type Look, type LookedHair } from './look';
 export { factorOf, UNKNOWN_CLIENT, type Personal } from './personal';
 export { handPaceOf } from './handPace';
 export { headAndPlaces, type PlaceEvidence } from './places';
@@ -18,3 +18,4 @@ export {
 } from './surprise';
 export { usageOf } from './usage';
 export { intensityOfSwatch } from './swatches';
+export { WORD_APART, wordShare, type Spoken } from './word';

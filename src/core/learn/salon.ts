@@ -48,7 +48,7 @@ export interface SalonAnswer {
 }
 
 /** Visits as the learning takes them by the day of one of them, or of the last. */
-const lookedBy = (visits: readonly SalonVisit[]): LookedVisit[] => {
+const lookedBy = (visits: readonly SalonVisit[]): LookedVisit<LevelLook>[] => {
 	const last = visits.at(-1)?.year ?? 0;
 	return visits.map(({ year, looks }) => ({ years: last - year, looks }));
 };

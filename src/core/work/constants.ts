@@ -71,8 +71,6 @@ export const TAPPED = { longerMinutes: 5, recoatMinutes: 20 } as const;
 
 /** How a look at the chair is taken. */
 export const CHECK = {
-	/** A word names a difference that is nearer to half a level than to none, levels: finer nobody tells in passing. */
-	apart: 0.25,
 	/** Looks that are closer than this are one, minutes. */
 	near: 2,
 	/** What was due and not done for so many minutes asks again, louder. */

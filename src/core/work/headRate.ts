@@ -1,26 +1,25 @@
-import { headAndPlaces, type Personal, type PlaceEvidence } from '../learn';
+import {
+	headAndPlaces,
+	WORD_APART,
+	wordShare,
+	type Personal,
+	type PlaceEvidence,
+	type Spoken
+} from '../learn';
 import { placeSdOf, pointAt, SPREAD, type AreaName } from '../lift';
-import { normalShare } from '../numeric';
-import type { CHECK_WORDS } from '../vocabulary';
-import { CHECK } from './constants';
 import type { HeadStaging } from './headStaging';
 import type { SectionId, StrandPart } from './ids';
 import { laidSections, strandOf, targetOf, type LaidSection, type ServiceRun } from './onHead';
 import type { Staging } from './staging';
 
-type CheckWord = (typeof CHECK_WORDS)[number];
-
 /** What was seen of a section. */
-export interface SectionCheck {
+export interface SectionCheck extends Spoken {
 	readonly section: SectionId;
 	readonly part?: StrandPart | undefined;
 	/** From the first brush stroke. */
 	readonly minute: number;
-	readonly word?: CheckWord | undefined;
 	/** Level that was seen; it says more than the word. */
 	readonly level?: number | undefined;
-	/** Level that was expected of it then: what the word speaks of. */
-	readonly expected: number;
 	/** Its packet felt hot. */
 	readonly isHot?: boolean | undefined;
 }
@@ -56,7 +55,7 @@ export const isSeenReady = (
 	seen: Pick<SectionCheck, 'word' | 'level'> | undefined,
 	target: number
 ): boolean =>
-	seen?.level === undefined ? seen?.word === 'ready' : seen.level >= target - CHECK.apart;
+	seen?.level === undefined ? seen?.word === 'ready' : seen.level >= target - WORD_APART;
 
 /** Of a section nobody said where it lies; it has warmth and saturation of its own all the same. */
 const SOMEWHERE = 'somewhere';
@@ -109,12 +108,13 @@ export function headRate(
 }
 
 function evidenceOf(
-	{ minute, word, level, expected }: SectionCheck,
+	check: SectionCheck,
 	one: LaidSection,
 	target: number,
 	mean: number,
 	reach: number
 ): PlaceEvidence<Place> {
+	const { minute, word, level } = check;
 	const step = (2 * reach) / (GRID.levels - 1);
 	const levels = Float64Array.from(
 		{ length: GRID.levels },
@@ -125,24 +125,12 @@ function evidenceOf(
 		const i = Math.floor(at);
 		return levels[i]! + (levels[i + 1]! - levels[i]!) * (at - i);
 	};
-	const eye = SPREAD.reader;
-	const share = (from: number, to: number) => normalShare(to / eye) - normalShare(from / eye);
-	const wordAt = (expectedThen: number): number => {
-		switch (word) {
-			case 'lags':
-				return share(-Infinity, expected - CHECK.apart - expectedThen);
-			case 'ready':
-				return share(target - CHECK.apart - expectedThen, Infinity);
-			default:
-				return share(expected - CHECK.apart - expectedThen, expected + CHECK.apart - expectedThen);
-		}
-	};
 	return {
 		place: one.planned.section.area ?? SOMEWHERE,
 		logLikelihood: (logRate) => {
 			const then = levelAt(logRate);
-			if (level !== undefined) return -(((level - then) / eye) ** 2) / 2;
-			return word === undefined ? 0 : Math.log(Math.max(1e-12, wordAt(then)));
+			if (level !== undefined) return -(((level - then) / SPREAD.reader) ** 2) / 2;
+			return word === undefined ? 0 : Math.log(Math.max(1e-12, wordShare(check, target, then)));
 		}
 	};
 }

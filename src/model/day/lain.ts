@@ -17,3 +17,17 @@ export function reckonedLain(
 	const on = allOn?.minute ?? Math.min(reckoned(), Math.max(0, minute - planned));
 	return Math.min(minute - on / 2, Math.max(planned, minute - on));
 }
+
+/**
+ * Minutes that a head had lain when its timer stood at a minute: what went on last began so much later, once it is known
+ * how long it lay.
+ * @param minute on the timer
+ */
+export function lainAt(
+	{ lain, rinsedAtMinute }: Pick<Visit['run'], 'lain' | 'rinsedAtMinute'>,
+	minute: number
+): number {
+	if (!lain || rinsedAtMinute === undefined) return minute;
+	const begun = Math.max(0, rinsedAtMinute - lain.minutes);
+	return Math.max(0, Math.min(minute, rinsedAtMinute) - begun);
+}

@@ -1,3 +1,4 @@
+import { lainAt } from './lain';
 import { MAIN_STEP, type DayStep } from './steps';
 import type { Visit, ZoneName } from '../../schema/records';
 
@@ -9,6 +10,8 @@ export interface LevelSeen {
 	readonly undertone?: Visit['run']['notes'][number]['undertone'];
 	/** Minutes on the timer. */
 	readonly minute: number;
+	/** Minutes that it had lain by then. */
+	readonly lay: number;
 	/** It was read off and dry, after the application that is named; otherwise while it lay. */
 	readonly after?: DayStep['id'] | undefined;
 }
@@ -17,20 +20,19 @@ export interface LevelSeen {
  * Levels that were seen of the head, in the order of the looks. What was seen of one section while it lay is of
  * that moment: it tells how fast the head lifts, and not where it ended.
  */
-export const levelsSeen = ({ notes }: Visit['run']): LevelSeen[] =>
-	notes.flatMap(({ zone, level, undertone, minute, section, dry, step = MAIN_STEP }): LevelSeen[] =>
-		level === undefined || section !== undefined
-			? []
-			: [{ zone, level, undertone, minute, ...(dry ? { after: step } : {}) }]
-	);
+export const levelsSeen = (run: Visit['run']): LevelSeen[] =>
+	run.notes.flatMap(({ zone, level, undertone, minute, section, dry, step = MAIN_STEP }) => {
+		if (level === undefined || section !== undefined) return [];
+		const lay = lainAt(run, minute);
+		return [{ zone, level, undertone, minute, lay, ...(dry ? { after: step } : {}) }];
+	});
 
 /** Levels at which sections were read apart, off and dry: there the hair ended so, whatever the rest of it did. */
 export const sectionsRead = (
-	{ notes }: Visit['run'],
+	run: Visit['run'],
 	isAsked: (section: string) => boolean
 ): LevelSeen[] =>
-	notes.flatMap(({ zone, level, undertone, minute, section, dry, step = MAIN_STEP }): LevelSeen[] =>
-		level === undefined || section === undefined || !dry || !isAsked(section)
-			? []
-			: [{ zone, level, undertone, minute, after: step }]
-	);
+	run.notes.flatMap(({ zone, level, undertone, minute, section, dry, step = MAIN_STEP }) => {
+		if (level === undefined || section === undefined || !dry || !isAsked(section)) return [];
+		return [{ zone, level, undertone, minute, lay: lainAt(run, minute), after: step }];
+	});

@@ -5,6 +5,8 @@ import {
 	learnHead,
 	UNKNOWN_CLIENT,
 	type LevelLook,
+	type Look,
+	type LookedHair,
 	type LookedVisit,
 	type Personal
 } from '../../core/learn';
@@ -12,11 +14,12 @@ import type { Steps } from '../../core/steps';
 import { DEFAULT_LIMIT_MINUTES, type Application } from '../../core/lift';
 import type { LiftPlan, Reading, Visit } from '../../schema/records';
 import { liftDone, visitDone } from '../day/done';
-import { reckonedLain } from '../day/lain';
+import { lainAt, reckonedLain } from '../day/lain';
+import { aimOf, aimOn } from '../head/exceptions';
 import { conditionOf, mainZone, zonesOf, type ZoneStart } from '../head/hair';
 import { hairAt, sectionWork, workedIn, type SectionWork } from './headWork';
 import { planAt } from './kept';
-import { applicationOn, type Learned } from './lift';
+import { applicationOn, liftTarget, type Learned } from './lift';
 
 type Note = Visit['run']['notes'][number];
 
@@ -74,15 +77,43 @@ const lookedAt = perLadder(() => new WeakMap<Visit, readonly LevelLook[]>());
 /** A record is never changed in place: the looks of one are worked out once. */
 const workedOut = perLadder(() => new WeakMap<Visit, readonly VisitLook[]>());
 
-function workOut(visit: Visit): VisitLook[] {
+const workOut = (visit: Visit): VisitLook[] =>
+	lookedHair(visit, ({ level }) => level !== undefined).flatMap(
+		({ note, zone, hair }): VisitLook[] =>
+			note.level === undefined ? [] : [{ note, zone, look: { ...hair, seen: note.level } }]
+	);
+
+/**
+ * What is seen on the day itself, as it says how fast the head lifts today: levels off and dry or of a zone as it lay,
+ * and of sections what somebody has taken for the head's pace, in a level or a word.
+ */
+export const looksToday = (visit: Visit): readonly Look[] =>
+	lookedHair(visit, tellsToday).flatMap(({ note, target, hair }): Look[] => {
+		const { level, word, lay } = note;
+		if (level !== undefined) return [{ ...hair, seen: level }];
+		return word && lay ? [{ ...hair, word, expected: lay.expected, target }] : [];
+	});
+
+const tellsToday = ({ counts, dry, section, level, word }: Note): boolean =>
+	(counts === true || dry === true || section === undefined) &&
+	(level !== undefined || word !== undefined);
+
+/** Hair that was looked at, and the level at which it was to be ready. */
+interface Looked extends Pick<VisitLook, 'note' | 'zone'> {
+	readonly target: number;
+	readonly hair: LookedHair;
+}
+
+/** What of a visit was looked at while its main application lay and when it was off; old light pieces tell of themselves. */
+function lookedHair(visit: Visit, isAsked: (note: Note) => boolean): Looked[] {
 	const { reading, aim, lift, run } = visit;
 	if (visit.noLift) return [];
 	const zones = zonesOf(reading);
 	let known: readonly SectionWork[] | undefined;
 	const sections = () => (known ??= sectionsIn(visit));
-	return run.notes.flatMap((note): VisitLook[] => {
-		const { section, minute, level, lay, part, dry, step } = note;
-		if (level === undefined || step !== undefined || part === 'oldLights') return [];
+	return run.notes.filter(isAsked).flatMap((note): Looked[] => {
+		const { section, minute, lay, part, dry, step } = note;
+		if (step !== undefined || part === 'oldLights') return [];
 		const worked =
 			section === undefined ? undefined : sections().find((one) => one.section.id === section);
 		const [area] = worked ? workedIn({ reading, aim, plan: lift }, worked.section) : [];
@@ -91,37 +122,33 @@ function workOut(visit: Visit): VisitLook[] {
 		const zone = worked
 			? mainZone(hair.zones, plan.covers)
 			: zones.find(({ name }) => name === note.zone);
-		const minutes = lay?.minutes ?? (dry ? lainMinutes(visit, minute, sections) : minute);
+		const minutes =
+			lay?.minutes ?? (dry ? lainMinutes(visit, minute, sections) : lainAt(run, minute));
 		if (!zone || minutes < 1 || !plan.covers[zone.name]) return [];
 		const { before: earlier } = liftDone(visit, visit.run);
 		const main = applicationOn(plan, zone, minutes);
+		const mixture = lay ? { ...placed(worked), ...mixtureOf(lay) } : {};
+		const looked = lookAt(hair.reading, zone, earlier, { ...main, ...mixture });
 		return [
 			{
 				note,
 				zone,
-				look: {
-					...lookAt(hair.reading, zone, earlier, {
-						...main,
-						...(lay ? { ...placed(worked), ...mixtureOf(lay) } : {})
-					}),
-					seen: level,
-					area
-				}
+				target: liftTarget(aimOn(aimOf(aim, area), zone.name)),
+				hair: { ...looked, area }
 			}
 		];
 	});
 }
 
-/** A look at a zone of some hair under a mixture, after what went on it before; what was seen is still to be told. */
+/** A zone of some hair under a mixture, after what went on it before. */
 function lookAt(
 	reading: Reading,
 	zone: ZoneStart,
 	earlier: readonly LiftPlan[],
 	main: Application
-): LevelLook {
+): LookedHair {
 	const { naturalLevel, texture, warmth } = reading;
 	return {
-		seen: 0,
 		minutes: main.minutes,
 		fibre: zone.fibre,
 		factors: { naturalLevel, texture, warmth },
@@ -198,6 +225,8 @@ export interface LearnsFrom {
 	readonly off?: readonly ('rate' | 'areas' | 'grams')[] | undefined;
 	/** Looks at strands that were tried of the hair as it is now. */
 	readonly tried?: readonly LevelLook[] | undefined;
+	/** What was seen on the day itself: it counts whatever else of the head is not learned. */
+	readonly today?: readonly Look[] | undefined;
 }
 
 /**
@@ -208,26 +237,24 @@ export interface LearnsFrom {
 export function learnedFrom(
 	visits: readonly Visit[],
 	day: string,
-	{ salon = 1, off = [], tried = [] }: LearnsFrom = {}
+	{ salon = 1, off = [], tried = [], today = [] }: LearnsFrom = {}
 ): Learned {
 	const prior: Personal = { ...UNKNOWN_CLIENT, mean: Math.log(salon) };
 	const taught = off.includes('rate') ? [] : teachingVisits(visits, day);
 	const last = taught.at(-1)?.visit.date;
 	const strands = off.includes('rate') ? [] : tried;
-	const since = last === undefined || strands.length > 0 ? 0 : yearsBetween(last, day);
-	// A strand of today is the last that was looked at: the visits are as long ago as they are.
-	const ago = strands.length > 0 && last !== undefined ? yearsBetween(last, day) : 0;
+	const now = [strands, today].flatMap((looks) => (looks.length > 0 ? [{ years: 0, looks }] : []));
+	// What is seen today is the last that was looked at: the visits are as long ago as they are.
+	const ago = last === undefined ? 0 : yearsBetween(last, day);
 	const looked = taught.map((visit) => ({ ...visit, years: visit.years + ago }));
-	const { personal, areas } = learnHead(
-		strands.length > 0 ? [...looked, { years: 0, looks: strands }] : looked,
-		prior,
-		since
-	);
+	const { personal, areas } =
+		now.length > 0 ? learnHead([...looked, ...now], prior) : learnHead(taught, prior, ago);
 	return {
 		personal,
 		factor: factorOf(personal),
 		visits: taught.length,
 		strandLooks: strands.length,
+		looksToday: today.length,
 		areas: off.includes('areas') ? [] : areas
 	};
 }

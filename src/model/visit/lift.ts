@@ -52,6 +52,8 @@ export interface Learned {
 	readonly visits: number;
 	/** Looks at test strands that count beside them. */
 	readonly strandLooks?: number | undefined;
+	/** What was seen on the day itself that counts beside them. */
+	readonly looksToday?: number | undefined;
 	/** Areas that were looked at by themselves, beside the rest of the head. */
 	readonly areas: readonly AreaHabit[];
 }
@@ -95,11 +97,13 @@ export const subjectOf = (reading: Reading, learned?: Learned, area?: AreaName):
 		readingSpread(
 			reading,
 			zone,
-			learned && learned.visits + (learned.strandLooks ?? 0) > 0
-				? learnedSpread(learned.personal.sd)
-				: SPREAD
+			learned && looksIn(learned) > 0 ? learnedSpread(learned.personal.sd) : SPREAD
 		)
 });
+
+/** Visits and single looks that it was learned from. */
+const looksIn = ({ visits, strandLooks = 0, looksToday = 0 }: Learned): number =>
+	visits + strandLooks + looksToday;
 
 const personalOf = (personal: number | undefined): Pick<HeadFactors, 'personal'> =>
 	personal === undefined ? {} : { personal };

@@ -148,9 +148,18 @@ function lighteningsAfter({ reading }: Visit, worked: readonly ZoneName[]): numb
 	return Math.min(MOST_LIGHTENINGS, again ? lightenings + 1 : Math.max(1, lightenings));
 }
 
-/** The last level that somebody saw on a zone before anything was laid over it. */
+/**
+ * The last level that somebody saw on a zone as it ended, before anything was laid over it. What was seen minutes before
+ * it came off is in what was expected of it.
+ */
 const seenOn = ({ run }: Visit, zone: ZoneName) =>
-	levelsSeen(run).findLast((seen) => seen.zone === zone);
+	levelsSeen(run).findLast(
+		({ zone: name, after, lay }) =>
+			name === zone &&
+			(after !== undefined || !run.lain || lay >= run.lain.minutes - AT_THE_END_MINUTES)
+	);
+/** Lightener does nothing that one sees in so many minutes. */
+const AT_THE_END_MINUTES = 3;
 
 /** Whether somebody looked at where a zone ended: bare, or under its toner. */
 const isSeen = (visit: Visit, zone: ZoneName): boolean =>

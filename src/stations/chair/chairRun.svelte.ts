@@ -101,6 +101,9 @@ export class ChairRun {
 		if (visit.run.lain) {
 			const own = head.zones.find(({ name }) => name === zone);
 			if (!own || !reaches(head.plan, zone)) return undefined;
+			// What it was read as says nothing of what was expected of it.
+			const foreseen = head.foreseenOnRead(own);
+			if (foreseen !== undefined) return foreseen;
 			return zone === main ? head.main.lift.level : head.main.levelWith(own, {});
 		}
 		const levels = (this.view.ended ?? []).flatMap(({ part, level }) =>

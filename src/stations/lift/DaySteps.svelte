@@ -36,7 +36,7 @@
 						? `, ${(step.plan.tint?.parts ?? []).map(({ name }) => name).join(' + ')}`
 						: ''}</span
 				>
-				<b class="figure">{formatLevel(left.level)}</b>
+				<b class="figure">{formatLevel(view.readAfter(step.id) ?? left.level)}</b>
 				<span class="text-13 font-normal text-ink-soft">condition {Math.round(left.condition)}</span
 				>
 			</button>

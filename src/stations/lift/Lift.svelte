@@ -104,6 +104,21 @@
 
 	$effect(() => () => (session.stepId = MAIN_STEP));
 
+	/** What it was read as, off and dry, and what was expected of it before. */
+	const read = $derived(view.readAfter(step.step.id));
+	const foreseen = $derived(
+		read === undefined ? undefined : view.foreseenOn(view.zone, step.number + 1)
+	);
+
+	/** What is expected where nobody has read it. */
+	const expectedWords = $derived.by(() => {
+		const comesOut = tintOf(step.plan)
+			? `comes out ${formatLevel(levelOfFibre(step.fibre))} ${view.liftedWord(step.fibre)}; the lift `
+			: '';
+		const white = view.reading.whiteShare > 0 ? ', the pigmented hair' : '';
+		const unread = view.reading.guess ? '; the hair is not read yet' : '';
+		return `${comesOut}${lay} ${step.plan.minutes} min, likely ${formatLevel(lift.low)} to ${formatLevel(lift.high)}${white}${unread}`;
+	});
 	const setMinute = (minutes: number) => session.changeMinutes(minutes);
 	function next() {
 		session.settle('lift');
@@ -118,15 +133,11 @@
 {:else}
 	<Station
 		question="Where will it get to, and when?"
-		answer={formatLevel(lift.level)}
-		words={lift.tone}
-		range="{tintOf(step.plan)
-			? `comes out ${formatLevel(levelOfFibre(step.fibre))} ${view.liftedWord(step.fibre)}; the lift `
-			: ''}{lay} {step.plan.minutes} min, likely {formatLevel(lift.low)} to {formatLevel(
-			lift.high
-		)}{view.reading.whiteShare > 0 ? ', the pigmented hair' : ''}{view.reading.guess
-			? '; the hair is not read yet'
-			: ''}"
+		answer={formatLevel(read ?? lift.level)}
+		words={read === undefined ? lift.tone : 'seen, dry'}
+		range={foreseen === undefined
+			? expectedWords
+			: `${formatLevel(foreseen)} was expected; it lay ${step.plan.minutes} min`}
 		guess={view.reading.guess === true}
 		facts={[
 			...(step === view.final

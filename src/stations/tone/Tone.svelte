@@ -52,11 +52,13 @@
 	const toned = $derived(toner.toned);
 	const parts = $derived(toner.parts);
 	const startWord = $derived(session.head.startWord);
-	const start = $derived(
-		session.head.seen
-			? `Seen ${formatLevel(session.head.seen.level)}`
-			: `${session.lightens ? 'Expected' : 'As it is,'} ${formatLevel(session.head.lift.level)}`
-	);
+	const start = $derived.by(() => {
+		const { seen, rawLevel, lift, toneStart } = session.head;
+		if (!seen) return `${session.lightens ? 'Expected' : 'As it is,'} ${formatLevel(lift.level)}`;
+		if (toneStart.seen) return `Seen ${formatLevel(seen.level)}`;
+		// It lay on, or something else goes on it.
+		return `Seen ${formatLevel(seen.level)} at ${Math.round(seen.minute)} min, expected ${formatLevel(rawLevel)}`;
+	});
 	const wallClock = useClock();
 	$effect(wallClock.run);
 	const clocks = new DayClocks(session, wallClock);
@@ -64,10 +66,20 @@
 	const after = $derived.by(() => {
 		const { head, visit, plan, steps } = session;
 		const minutes = Math.round(head.toneStart.minute);
-		if (!head.seen && steps.length > 1) return ` after ${steps.length} applications${still}`;
-		if (head.seen || !visit.run.lain) return ` at ${minutes} min`;
-		const planned = plan.minutes === minutes ? '' : `, ${plan.minutes} planned`;
-		return ` after ${minutes} min${planned}`;
+		if (head.toneStart.seen) return ` at ${minutes} min`;
+		const pace = !head.seen && head.isLookedAt ? ', by what was seen elsewhere' : '';
+		if (steps.length > 1) return ` after ${steps.length} applications${still}${pace}`;
+		const lay = Math.round(head.plan.minutes);
+		if (!visit.run.lain) return ` at ${lay} min${pace}`;
+		const planned = plan.minutes === lay ? '' : `, ${plan.minutes} planned`;
+		return ` after ${lay} min${planned}${pace}`;
+	});
+	/** Seen only where somebody saw it. */
+	const strandName = $derived.by(() => {
+		const { seenOf } = session.head;
+		if (seenOf === 'all') return 'seen';
+		if (seenOf === 'some') return 'partly seen';
+		return session.lightens ? 'lifted' : 'as it is';
 	});
 	/** Applications that are reckoned with and have not gone on, though the day has begun. */
 	const still = $derived.by(() => {
@@ -145,7 +157,7 @@
 		>
 			<div class="min-w-0">
 				<StrandRow
-					name={session.head.toneStart.seen ? 'seen' : session.lightens ? 'lifted' : 'as it is'}
+					name={strandName}
 					colours={session.head.rawColours}
 					value={formatLevel(session.head.rawLevel)}
 					words={beside(startWord, withWhite(session.head.rawLevel, session.head.rawLab))}
