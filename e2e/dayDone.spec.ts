@@ -26,10 +26,10 @@ alone(
 
 		// Chair, Lift and the rail name the same minutes, which are those that it lay.
 		const lay = main(page).getByRole('textbox', { name: 'It lay' });
-		await expect(lay).toHaveValue('54');
+		await expect(lay).toHaveValue('55');
 		await expect(main(page).getByText('38 were planned')).toBeVisible();
 		const rail = page.getByRole('navigation', { name: 'Stations of the visit' });
-		await expect(rail.getByRole('link', { name: /Chair/ })).toContainText('lay 54 min');
+		await expect(rail.getByRole('link', { name: /Chair/ })).toContainText('lay 55 min');
 		const expected = (await main(page)
 			.getByText(/^lengths/)
 			.first()
@@ -40,7 +40,7 @@ alone(
 		await expect(answer(page).locator('.big')).toHaveText(level);
 		await expect(
 			main(page)
-				.getByText(/lay 54 min/)
+				.getByText(/lay 55 min/)
 				.first()
 		).toBeVisible();
 
@@ -59,7 +59,7 @@ alone(
 				.first()
 		).toBeVisible();
 		await expect(answer(page).locator('.big')).toHaveText(level);
-		await expect(main(page).getByText('Lightening lay 54 min; 38 were planned.')).toBeVisible();
+		await expect(main(page).getByText('Lightening lay 55 min; 38 were planned.')).toBeVisible();
 		await expect(main(page).getByText(/^Left out: Another application, 38 min/)).toBeVisible();
 		await expect(main(page).getByText(/^Left out: Toner, /)).toBeVisible();
 		await saved(page);
@@ -69,7 +69,7 @@ alone(
 			.filter({ hasText: 'Hesper Oake' })
 			.filter({ hasText: 'Mar 3, 2026' });
 		await expect(rows.filter({ hasText: 'powder' })).toHaveCount(1);
-		await expect(rows.filter({ hasText: 'powder' })).toContainText('54');
+		await expect(rows.filter({ hasText: 'powder' })).toContainText('55');
 	}
 );
 
@@ -82,8 +82,10 @@ alone(
 		await page.clock.fastForward('02:00');
 		await main(page).getByRole('button', { name: 'All on' }).click();
 		await main(page).getByRole('button', { name: 'Rinsed, go to Tone' }).click();
-		// Rinsed at once, nothing was lifted: the toner starts from that, and the rail says the same.
-		await expect(main(page).getByText(/^Expected 5 .* after \d+ min, 38 planned/)).toBeVisible();
+		// Rinsed at once, next to nothing was lifted: the toner starts from that, and the rail says the same.
+		await expect(
+			main(page).getByText(/^Expected 5(?:\.1)? .* after \d+ min, 38 planned/)
+		).toBeVisible();
 		await expect(
 			page
 				.getByRole('navigation', { name: 'Stations of the visit' })

@@ -128,14 +128,25 @@ alone(
 		await page.clock.fastForward('58:00');
 		await page.getByRole('button', { name: /Stop here, or once more/ }).click();
 		await page.getByRole('button', { name: 'Stop: rinse all of it now' }).click();
-		for (const [zone, level] of [
-			['root', '8'],
-			['lengths', '9']
-		] as const)
-			await page
+		const read = (zone: string, level: string) =>
+			page
 				.getByRole('radiogroup', { name: `Level seen on the ${zone}` })
 				.getByRole('radio', { name: new RegExp(`^${level} `) })
 				.click();
+		const wasExpected = page.getByText(/\d was expected/).nth(1);
+		const before = await wasExpected.textContent();
+		await read('root', '8');
+		// A root that lags says that the head does: nobody has seen the lengths, and no station calls them seen.
+		await expect(wasExpected).not.toHaveText(before!);
+		await page.getByRole('button', { name: 'Tone it from here' }).click();
+		const start = page.getByText(/^Expected \d.* by what was seen elsewhere/);
+		await expect(start).toBeVisible();
+		await expect(page.getByText('partly seen')).toBeVisible();
+		const [level] = /\d(\.\d)?/.exec((await start.textContent())!)!;
+		await station(page, 'Lift');
+		await expect(answer(page).locator('.big')).toHaveText(level);
+		await station(page, 'Chair');
+		await read('lengths', '9');
 		await page.getByRole('button', { name: 'Tone it from here' }).click();
 		const zones = page.getByRole('region', { name: 'Zone by zone' });
 		await expect(zones).toContainText('Deepest: the root');

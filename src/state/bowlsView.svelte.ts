@@ -12,6 +12,7 @@ import {
 import type { Searches } from './searches';
 import type { Poured } from '../model/visit/cautions';
 import type { LiftPlan, Shelf, Visit } from '../schema/records';
+import { asWeighed } from '../model/day/weighed';
 import { daySteps, MAIN_STEP, onNothing } from '../model/day/steps';
 import { Search } from './search.svelte';
 import { headStaging } from '../model/visit/headStaging';
@@ -92,6 +93,12 @@ export class BowlsView {
 	/** The bowls as they are staged; nothing before they are found, or where something is in the way. */
 	staging: Staging | undefined = $derived.by(() =>
 		this.#answer?.ok ? this.#answer.staging : undefined
+	);
+	/** The same as far as they were weighed: what the head is worked with. */
+	laid: Staging | undefined = $derived.by(() =>
+		this.staging
+			? { ...this.staging, bowls: asWeighed(this.staging.bowls, this.#bowls) }
+			: undefined
 	);
 	/** Every strength that is mixed, with the place it goes on. */
 	poured: readonly Poured[] | undefined = $derived.by(() => {

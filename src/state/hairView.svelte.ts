@@ -86,7 +86,7 @@ import { StepView, type DayStrand } from './stepView.svelte';
 import { TonerView, type HairToTone, type TonerSource } from './tonerView.svelte';
 import { rawOf, type ToneStart } from '../model/visit/tone';
 import { naturalFibre } from '../model/day/placed';
-import { standingSeen } from '../model/day/standing';
+import { standingSeen } from '../model/visit/standing';
 import { levelsSeen, sectionsRead, type LevelSeen } from '../model/day/seen';
 import { Search } from './search.svelte';
 import { steady } from './steady';
@@ -450,8 +450,12 @@ export class HairView implements DayStrand, TonerSource {
 	}
 	/** On the zone that the figures speak of. */
 	seen = $derived.by(() => this.#seenOn(this.zone.name));
+	/** The last level seen on any zone. */
+	seenElsewhere = $derived.by(() => this.#levels.at(-1));
 	/** Whether somebody looked at any of it. */
-	isLookedAt = $derived.by(() => this.#levels.length > 0);
+	get isLookedAt(): boolean {
+		return this.seenElsewhere !== undefined;
+	}
 	/** What the toner starts from: what is there replaces what was expected. */
 	toneStart: ToneStart = $derived.by(() => this.startOn(this.zone));
 	/** What the toner finds on a zone. */

@@ -17,6 +17,7 @@ import {
 import { checksOf, isOpen } from '../model/commands/checks';
 import { tapAllOn } from '../model/commands/run';
 import { reckonedLain } from '../model/day/lain';
+import { strongerBy } from '../model/day/weighed';
 import type { Visit } from '../schema/records';
 import { steady } from './steady';
 import type { VisitState } from './visitState.svelte';
@@ -90,7 +91,7 @@ export class RunningView {
 	);
 	/** The bowls with what was done, once both are there. */
 	#service = $derived.by(() => {
-		const { head, staging } = this.#session.bowls;
+		const { head, laid: staging } = this.#session.bowls;
 		if (!staging) return undefined;
 		const { allOn, mixedAt, ...done } = this.#done;
 		const service = { ...done, mixedAt: new Map(mixedAt) };
@@ -172,9 +173,16 @@ export class RunningView {
 	get lain(): Lain {
 		const minute = this.#seconds() / 60;
 		const { sections } = this.#headBy(this.rate, minute) ?? {};
-		if (sections && sections.length > 0) return lainOn(sections, minute);
 		const { plan, bowls } = this.#session;
-		return { minutes: reckonedLain(this.#run, minute, plan.minutes, () => bowls.workMinutes) };
+		const { staging, laid } = bowls;
+		const off = staging && laid ? strongerBy(staging.bowls, laid.bowls) : 0;
+		const strength = off === 0 ? {} : { volume: plan.volume + off };
+		if (staging && sections && sections.length > 0) {
+			const planned = { minutes: plan.minutes, root: plan.minutes - plan.delays.root };
+			return { ...lainOn(planned, staging.finish, sections, minute), ...strength };
+		}
+		const minutes = reckonedLain(this.#run, minute, plan.minutes, () => bowls.workMinutes);
+		return { minutes, ...strength };
 	}
 	/** The service as it was planned and as it was done, in the order of the work; what did not begin is left out. */
 	log: readonly LoggedSection[] = $derived.by(() => {

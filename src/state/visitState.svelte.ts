@@ -26,7 +26,7 @@ import {
 	type CautionGrounds,
 	type StandingCaution
 } from '../model/visit/cautions';
-import { daySteps, MAIN_STEP, onNothing, planIn, type DayStep } from '../model/day/steps';
+import { daySteps, MAIN_STEP, onNothing, type DayStep } from '../model/day/steps';
 import { isWorked } from '../model/visit/headWork';
 import { liftDone, minutesBy, toneDone } from '../model/day/done';
 import { HairView, type DayDone, type HairSource, type StretchToner } from './hairView.svelte';
@@ -42,7 +42,7 @@ import { mixedFrom } from '../model/visit/tone';
 import type { PlanHead } from '../model/visit/planWork';
 import { usageFrom, type Usage } from '../model/visit/usage';
 import { isBegun } from '../model/day/clocks';
-import { setMinutes } from '../model/commands/acts';
+import { changeStep, setMinutes } from '../model/commands/acts';
 import { closeWhenOff, plannedOf } from '../model/commands/result';
 import { dayWork, type DayWork, type WorkBowls, type WorkedHead } from '../model/visit/work';
 import { Search } from './search.svelte';
@@ -316,7 +316,7 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 	/** Changes the application that Lift works on. */
 	changePlan(label: string, recipe: (draft: LiftPlan) => void): void {
 		this.change(this.stepId === MAIN_STEP ? label : `${label}, further application`, (draft) => {
-			recipe(planIn(draft, this.stepId) ?? draft.lift);
+			changeStep(draft, this.stepId, recipe);
 		});
 	}
 	/** How the colour is lived with at home. */

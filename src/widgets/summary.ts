@@ -47,12 +47,15 @@ export function stationLine(session: VisitState, station: Station): string {
 		case 'aim':
 			if (visit.aim.guess) return 'not agreed yet';
 			return `${formatLevel(aim.level)} ${aim.direction}, ${Math.round(aim.keepWarmth * 100)} % warmth`;
-		case 'lift':
+		case 'lift': {
+			const read = head.readAfter(session.steps.at(-1)!.id);
+			if (read !== undefined) return `${formatLevel(read)} seen, dry`;
 			return `${formatLevel(lift.level)} ${lift.tone} ${
 				session.steps.length > 1
 					? `after ${session.steps.length} applications`
 					: `${session.isOff(MAIN_STEP) ? 'after' : 'at'} ${head.plan.minutes} min`
 			}`;
+		}
 		case 'bowls': {
 			// Reckoned with one strength they are other bowls than those that will be mixed.
 			if (!session.bowls.ready) return 'being staged';
@@ -60,8 +63,9 @@ export function stationLine(session: VisitState, station: Station): string {
 			return `${bowls} bowl${bowls === 1 ? '' : 's'}, ${grams} g mixed`;
 		}
 		case 'chair': {
-			const { seen } = head;
-			if (seen) return `seen ${formatLevel(seen.level)} at ${seen.minute} min`;
+			const seen = head.seen ?? head.seenElsewhere;
+			const where = head.seen || !seen ? '' : `${seen.zone} `;
+			if (seen) return `${where}seen ${formatLevel(seen.level)} at ${seen.minute} min`;
 			const checks = visit.run.notes.length;
 			if (visit.run.lain) return `lay ${visit.run.lain.minutes} min, nothing seen yet`;
 			if (checks > 0) return `running, ${checks} check${checks === 1 ? '' : 's'}`;

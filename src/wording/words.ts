@@ -229,3 +229,7 @@ export const beside = (...words: readonly string[]): string => words.filter(Bool
 
 export const DEMO_DID_NOT_COME =
 	'The demo did not come, and nothing was changed. Try again when this device reaches Zelvant.';
+
+/** A strand by how much of it somebody saw. */
+export const seenWord = (seen: 'all' | 'some' | 'none'): string =>
+	({ all: 'seen', some: 'partly seen', none: 'expected' })[seen];

@@ -1,4 +1,4 @@
-import type { Visit } from '../../schema/records';
+import type { LiftPlan, Visit } from '../../schema/records';
 import type { DayAct } from '../day/acts';
 import { MAIN_STEP, onNothing, planIn } from '../day/steps';
 import { placedBowlId } from '../day/placed';
@@ -102,4 +102,16 @@ export function setRootDelay(draft: Visit, of: string, minutes: number): void {
 	}
 	const plan = planIn(draft, of);
 	if (plan) plan.delays.root = minutes;
+}
+
+/**
+ * Changes an application of a day, on a draft; a strength that is set once the main one is off is what it lay with.
+ * @param recipe changes the plan of it
+ */
+export function changeStep(draft: Visit, of: string, recipe: (plan: LiftPlan) => void): void {
+	const plan = planIn(draft, of) ?? draft.lift;
+	const { volume } = plan;
+	recipe(plan);
+	const { lain } = draft.run;
+	if (plan === draft.lift && lain && plan.volume !== volume) lain.volume = plan.volume;
 }

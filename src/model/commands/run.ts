@@ -111,8 +111,32 @@ export function takeJump(
 			: jumps.map((jump, i) => (i === known ? { ...jump, took: right } : jump));
 }
 
+const { min: weakest, max: strongest } = BOUNDS.volumeOrNone;
+const withinStrengths = (volume: number): number =>
+	Math.min(strongest, Math.max(weakest, Math.round(10 * volume) / 10));
+
 const inRecord = (minutes: number): number =>
 	Math.min(BOUNDS.lainMinutes.max, Math.max(0, Math.round(minutes)));
+
+/**
+ * The last of the lightener came off, on a draft: how long it lay is known from then on, and stands as it is set right.
+ * @param lain minutes that it lay, as they are known of its sections
+ */
+export function comeOff(run: Visit['run'], lain: Lain): void {
+	// Whose clock nobody started lay as long as was planned, as far as anybody knows.
+	if (run.startedAt === undefined || run.lain) return;
+	const { minutes, root, volume } = lain;
+	run.lain = {
+		minutes: inRecord(minutes),
+		...(root === undefined ? {} : { root: inRecord(root) }),
+		...(volume === undefined ? {} : { volume: withinStrengths(volume) })
+	};
+}
+
+/** Some of it lies after all, on a draft: nothing is known of how long, until that is off. */
+export function notAllOff(run: Visit['run']): void {
+	if (run.rinsedAtMinute === undefined) delete run.lain;
+}
 
 /**
  * The lightener is off, on a draft: the timer is held, its minute written down, and Chair is done.
@@ -121,12 +145,7 @@ const inRecord = (minutes: number): number =>
 export function rinse(draft: Visit, now: Date, shown: number, lain: Lain): void {
 	if (draft.run.runningSince) toggleRun(draft.run, now, shown);
 	draft.run.rinsedAtMinute = Math.floor(draft.run.elapsedSeconds / 60);
-	// Whose clock nobody started lay as long as was planned, as far as anybody knows.
-	if (draft.run.startedAt !== undefined)
-		draft.run.lain = {
-			minutes: inRecord(lain.minutes),
-			...(lain.root === undefined ? {} : { root: inRecord(lain.root) })
-		};
+	comeOff(draft.run, lain);
 	if (!draft.settled.includes('chair')) draft.settled.push('chair');
 }
 

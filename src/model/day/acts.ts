@@ -31,17 +31,13 @@ export interface DayAct {
 export function actsOf(visit: Visit, processes: readonly DayProcess[]): DayAct[] {
 	const { run } = visit;
 	const plan = mainPlan(visit);
+	const isOff = run.rinsedAtMinute !== undefined || run.lain !== undefined;
 	const main: DayAct = {
 		of: MAIN_STEP,
 		kind: 'main',
-		state:
-			run.rinsedAtMinute !== undefined
-				? 'done'
-				: run.startedAt === undefined
-					? 'planned'
-					: 'running',
+		state: isOff ? 'done' : run.startedAt === undefined ? 'planned' : 'running',
 		planned: plan.minutes,
-		lay: run.rinsedAtMinute === undefined ? undefined : (run.lain?.minutes ?? plan.minutes)
+		lay: isOff ? (run.lain?.minutes ?? plan.minutes) : undefined
 	};
 	return [
 		...(goesOn(plan) ? [main] : []),

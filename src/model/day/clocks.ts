@@ -20,7 +20,7 @@ export const RINSE = 'rinse ';
 /** Whether product lies on this head, or is put on, as far as the clocks tell. */
 export const isRunning = ({ run, status }: Visit): boolean =>
 	status === 'inChair' &&
-	((run.startedAt !== undefined && run.rinsedAtMinute === undefined) ||
+	((run.startedAt !== undefined && run.rinsedAtMinute === undefined && run.lain === undefined) ||
 		(run.clocks ?? []).some((clock) => liesBy(clock) && !clock.of.startsWith(RINSE)));
 
 /** Whether anything was put on this head today, as far as the clocks tell. */

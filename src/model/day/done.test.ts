@@ -70,6 +70,12 @@ describe('the day as it was done', () => {
 		const sooner = day((draft) => (draft.run.lain = { minutes: 40, root: 62 }));
 		expect(liftDone(sooner, sooner.run).lift.delays.root).toBe(0);
 	});
+	it('it lay with the strength of most of it, once that is known', () => {
+		const done = (lain: Visit['run']['lain']) =>
+			liftDone(session.visit, { ...session.visit.run, lain }).lift;
+		expect(done({ minutes: 40, volume: 12 })).toMatchObject({ minutes: 40, volume: 12 });
+		expect(done({ minutes: 40 }).volume).toBe(session.visit.lift.volume);
+	});
 	it('a toner that nobody chose stays open, as it is planned', () => {
 		const visit = day((draft) => {
 			draft.tone.choice = 'open';

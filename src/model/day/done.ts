@@ -18,8 +18,8 @@ const withMinutes = <T extends { readonly minutes: number }>(
 ): T => (minutes === undefined || minutes === plan.minutes ? plan : { ...plan, minutes });
 
 /**
- * The lightening of a day with the minutes that each application really lay, once it is off; what lies or is to come
- * keeps those that are planned. What is not otherwise is the very same.
+ * The lightening of a day with the minutes that each application really lay, once it is off, and its
+ * strength where it was mixed otherwise; what lies or is to come keeps those that are planned. What is not otherwise is the very same.
  */
 export function liftDone({ lift, before, after, noLift }: LiftDay, run: Done): LiftDay {
 	const stepDone = (step: LiftStep): LiftStep => withMinutes(step, minutesBy(run, step.id));
@@ -33,9 +33,10 @@ export function liftDone({ lift, before, after, noLift }: LiftDay, run: Done): L
 
 function mainDone(lift: LiftDay['lift'], { lain }: Done): LiftDay['lift'] {
 	if (!lain) return lift;
-	const { minutes, root } = lain;
-	const done = withMinutes(lift, minutes);
+	const { minutes, root, volume = lift.volume } = lain;
 	const late = root === undefined ? lift.delays.root : Math.max(0, minutes - root);
+	const timed = withMinutes(lift, minutes);
+	const done = volume === lift.volume ? timed : { ...timed, volume };
 	return late === lift.delays.root ? done : { ...done, delays: { ...lift.delays, root: late } };
 }
 

@@ -24,10 +24,17 @@ export function reckonedLain(
  * @param minute on the timer
  */
 export function lainAt(
-	{ lain, rinsedAtMinute }: Pick<Visit['run'], 'lain' | 'rinsedAtMinute'>,
+	run: Pick<Visit['run'], 'lain' | 'rinsedAtMinute' | 'taps'>,
 	minute: number
 ): number {
-	if (!lain || rinsedAtMinute === undefined) return minute;
-	const begun = Math.max(0, rinsedAtMinute - lain.minutes);
-	return Math.max(0, Math.min(minute, rinsedAtMinute) - begun);
+	const off = offMinuteOf(run);
+	if (!run.lain || off === undefined) return minute;
+	const begun = Math.max(0, off - run.lain.minutes);
+	return Math.max(0, Math.min(minute, off) - begun);
+}
+
+/** Minute on the timer at which the last of the lightener came off. */
+function offMinuteOf({ rinsedAtMinute, taps = [] }: Pick<Visit['run'], 'rinsedAtMinute' | 'taps'>) {
+	const offs = taps.flatMap(({ act, minute }) => (act === 'off' ? [minute] : []));
+	return rinsedAtMinute ?? (offs.length > 0 ? Math.max(...offs) : undefined);
 }

@@ -1,3 +1,4 @@
+import { BOUNDS } from '../../core/vocabulary';
 import type { ChosenPart, MixedBowl, Visit } from '../../schema/records';
 import { MAIN_STEP } from './steps';
 
@@ -28,6 +29,62 @@ export function weighedFor(
 	const volumes = [...new Set(own.map(({ volume }) => volume))].sort((p, q) => p - q);
 	return { grams: own.reduce((sum, bowl) => sum + gramsOf(bowl, 'grams'), 0), volumes };
 }
+
+/**
+ * Bowls of the main application with the strength and the ratio at which they were weighed, once all that belongs in
+ * them is in: what was weighed lies on the head, whatever was staged.
+ */
+export function asWeighed<S extends Pick<MixedBowl, 'id' | 'volume' | 'ratio'>>(
+	staged: readonly S[],
+	{ mixed }: Pick<Visit['bowls'], 'mixed'>
+): readonly S[] {
+	const weighed = new Map(
+		mixed.flatMap((bowl) => {
+			const { id, kind, step = MAIN_STEP, done } = bowl;
+			return kind === 'lightener' && step === MAIN_STEP && done ? [[id, mixtureOf(bowl)]] : [];
+		})
+	);
+	return weighed.size === 0 ? staged : staged.map((bowl) => ({ ...bowl, ...weighed.get(bowl.id) }));
+}
+
+/**
+ * Volumes by which the middle one of a head's bowls was weighed stronger than it was staged: staged bowls differ among
+ * themselves on purpose, and a few that were mixed otherwise say nothing of the rest.
+ */
+export function strongerBy(
+	staged: readonly Pick<MixedBowl, 'volume'>[],
+	weighed: readonly Pick<MixedBowl, 'volume'>[]
+): number {
+	const off = staged.map(({ volume }, i) => weighed[i]!.volume - volume).toSorted((p, q) => p - q);
+	const middle =
+		off.length === 0
+			? 0
+			: (off[Math.ceil(off.length / 2) - 1]! + off[Math.floor(off.length / 2)]!) / 2;
+	return Math.abs(middle) < HARDLY ? 0 : middle;
+}
+
+/** A scale and its jug are off by as much, volumes. */
+const HARDLY = 0.5;
+
+/** Strength and ratio of a weighed bowl of lightener; of one without developer, or without lightener, as it was noted. */
+function mixtureOf({ parts, volume, ratio }: MixedBowl): Pick<MixedBowl, 'volume' | 'ratio'> {
+	const developers = parts.flatMap(({ key, grams }) =>
+		key.startsWith(DEVELOPER) ? [{ grams, volume: Number(key.slice(DEVELOPER.length)) }] : []
+	);
+	const developer = developers.reduce((sum, { grams }) => sum + grams, 0);
+	const lightener = parts
+		.filter(({ key }) => key === 'lightener' || key === 'second')
+		.reduce((sum, { grams }) => sum + grams, 0);
+	if (!(developer > 0 && lightener > 0)) return { volume, ratio };
+	const { min, max } = BOUNDS.ratio;
+	return {
+		volume: developers.reduce((sum, each) => sum + each.grams * each.volume, 0) / developer,
+		ratio: Math.min(max, Math.max(min, developer / lightener))
+	};
+}
+
+/** What the developer of a bowl goes by in it, before its volumes. */
+const DEVELOPER = 'developer:';
 
 /**
  * The colours of a bowl as they were weighed.

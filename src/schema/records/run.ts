@@ -88,12 +88,13 @@ export const run = z.extend(timer, {
 	rinsedAtMinute: z.optional(z.number().check(z.minimum(0), z.maximum(1440))),
 	/**
 	 * Whole minutes that the main application lay on what is typical of the head, and on the root where that was worked
-	 * apart; told when it is rinsed. Absent in records of before.
+	 * apart, and its strength, where it was mixed otherwise than planned; told when it is off. Absent in records of before.
 	 */
 	lain: z.optional(
 		z.object({
 			minutes: within(BOUNDS.lainMinutes),
-			root: z.optional(within(BOUNDS.lainMinutes))
+			root: z.optional(within(BOUNDS.lainMinutes)),
+			volume: z.optional(within(BOUNDS.volumeOrNone))
 		})
 	),
 	/** What was planned and never came about: it is no part of the day any more. */

@@ -50,7 +50,7 @@
 	const acts = $derived((head?.acts ?? []).slice(0, 3));
 	const until = $derived(acts[0] && !answer.process ? acts[0].minute - seconds / 60 : undefined);
 	const bowls = $derived(
-		session.bowls.staging ? bowlsNow(session.bowls.staging, head, service.minute) : []
+		session.bowls.laid ? bowlsNow(session.bowls.laid, head, service.minute) : []
 	);
 	const isWeighed = (id: string) => session.visit.bowls.mixed.some((bowl) => bowl.id === id);
 </script>

@@ -93,11 +93,11 @@
 <svelte:window onkeydown={press} />
 
 {#snippet putOn(small: boolean)}
-	{#if putting && session.bowls.staging}
+	{#if putting && session.bowls.laid}
 		<PuttingOn
 			section={putting}
 			{then}
-			staging={session.bowls.staging}
+			staging={session.bowls.laid}
 			nameOf={service.nameOf}
 			minute={service.minute}
 			justOn={service.justOn}

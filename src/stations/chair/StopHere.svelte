@@ -36,7 +36,7 @@
 	/** The section at this whole minute: what is worked out takes longer than the screen’s own beat. */
 	const now = $derived(minute >= 0 ? untrack(() => section) : section);
 	const volume = $derived(
-		session.bowls.staging?.bowls.find(({ number }) => number === section.bowl)?.volume
+		session.bowls.laid?.bowls.find(({ number }) => number === section.bowl)?.volume
 	);
 	const plan = $derived({
 		...mainPlan(session.visit),

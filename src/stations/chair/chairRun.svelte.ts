@@ -9,6 +9,8 @@ import {
 import {
 	beganEarlier,
 	logAllOn,
+	comeOff,
+	notAllOff,
 	rinse,
 	tappedEarlier,
 	tapAllOn,
@@ -193,7 +195,7 @@ export class ChairRun {
 
 	/** Somebody looked at a section; for a moment it can be taken back by the message that says so. */
 	look(section: RunningSection, told: Told): void {
-		const { staging } = this.#session.bowls;
+		const { laid: staging } = this.#session.bowls;
 		if (!staging) return;
 		const zone = this.zoneOf(section);
 		let id = '';
@@ -236,7 +238,13 @@ export class ChairRun {
 		const what =
 			sections.length === 1 ? this.nameOf(first.section) : `each of ${sections.length} sections`;
 		const done = `${what} ${DONE_WORDS[act]}`;
+		const isTapped = (one: RunningSection) =>
+			sections.some(({ section, part }) => one.section === section && one.part === part);
+		const isLast =
+			act === 'off' && head.sections.every((one) => one.state === 'off' || isTapped(one));
+		const { lain } = this.view;
 		this.#session.change(done, ({ run }) => {
+			if (isLast) comeOff(run, lain);
 			for (const { section, part } of sections) {
 				const last = act === 'on' && tapOn(run, { section, part }, head.sections, this.#seconds());
 				if (last && !run.allOn) this.#logAllOn(run);
@@ -276,6 +284,7 @@ export class ChairRun {
 			({ run }) => {
 				for (const { section, part } of sections) untapSection(run, { act, section, part });
 				if (act === 'on') delete run.allOn;
+				if (act === 'off') notAllOff(run);
 			}
 		);
 	}

@@ -8,7 +8,7 @@
 	import { useVisit } from '../../state/visitContext';
 	import { tonedWord } from '../../widgets/summary';
 	import { hairOfHead } from '../../state/hairOfHead';
-	import { beside, headWords, withWhite } from '../../wording/words';
+	import { beside, headWords, seenWord, withWhite } from '../../wording/words';
 	import { mixedLab } from '../../model/head/hair';
 	import { readiness } from '../../core/lift';
 	import { tintOf } from '../../model/day/steps';
@@ -53,19 +53,29 @@
 {#each heads as head (head.key)}
 	{@const shown = head.view.shown}
 	{@const chosen = head.view === view}
+	{@const read = head.view.readAfter(shown.step.id)}
+	{@const isSeen = read !== undefined && shown === head.view.final}
 	<StrandRow
 		name={heads.length > 1
 			? headWords(head.areas)
 			: view.steps.length > 1
 				? `after ${step.number + 1}`
-				: tintOf(shown.plan)
-					? 'comes out'
-					: 'lifted'}
+				: isSeen
+					? seenWord(head.view.seenOf)
+					: tintOf(shown.plan)
+						? 'comes out'
+						: 'lifted'}
 		strong={chosen}
-		colours={shown.liftedColours}
-		value={formatLevel(levelOfFibre(shown.fibre))}
-		words={beside(head.view.liftedWord(shown.fibre), among(head.view, shown.fibre, 'after'))}
-		lab={heads.length === 1 ? labOfFibre(shown.fibre, head.view.reading.whiteShare) : undefined}
+		colours={isSeen ? head.view.rawColours : shown.liftedColours}
+		value={formatLevel(read ?? levelOfFibre(shown.fibre))}
+		words={isSeen
+			? head.view.startWord
+			: beside(head.view.liftedWord(shown.fibre), among(head.view, shown.fibre, 'after'))}
+		lab={heads.length > 1
+			? undefined
+			: isSeen
+				? head.view.rawLab
+				: labOfFibre(shown.fibre, head.view.reading.whiteShare)}
 		note={heads.length === 1 ? '' : readyWords(readiness(shown.ready, shown.lastMinute))}
 		height={heads.length === 1 ? 92 : chosen ? 60 : 30}
 		warm={chosen ? warm : undefined}

@@ -29,7 +29,7 @@
 	import MixingBench from './MixingBench.svelte';
 	import ToneDials from './ToneDials.svelte';
 	import ZoneMinutes from './ZoneMinutes.svelte';
-	import { beside, formatPrice, withWhite } from '../../wording/words';
+	import { beside, formatPrice, seenWord, withWhite } from '../../wording/words';
 	import {
 		distanceWords,
 		formulaWords,
@@ -77,8 +77,7 @@
 	/** Seen only where somebody saw it. */
 	const strandName = $derived.by(() => {
 		const { seenOf } = session.head;
-		if (seenOf === 'all') return 'seen';
-		if (seenOf === 'some') return 'partly seen';
+		if (seenOf !== 'none') return seenWord(seenOf);
 		return session.lightens ? 'lifted' : 'as it is';
 	});
 	/** Applications that are reckoned with and have not gone on, though the day has begun. */

@@ -2,10 +2,10 @@ import { onScale } from '../../core/hair';
 import { predictLift } from '../../core/lift';
 import type { Reading } from '../../schema/records';
 import { namedHair, seenFibre, type ZoneStart } from '../head/hair';
-import { applicationOn, type LiftSubject } from '../visit/lift';
-import type { ToneStart } from '../visit/tone';
-import type { LevelSeen } from './seen';
-import { MAIN_STEP, reaches, type DayStep } from './steps';
+import { applicationOn, type LiftSubject } from './lift';
+import type { ToneStart } from './tone';
+import type { LevelSeen } from '../day/seen';
+import { MAIN_STEP, reaches, type DayStep } from '../day/steps';
 
 /** Hair on which the applications of a day follow one another, and what is expected of it where nobody looks. */
 export interface ExpectedHair {
