@@ -1,5 +1,6 @@
 import {
 	serviceClock,
+	STAGING,
 	workEnd,
 	type ClockAside,
 	type ClockRound,
@@ -16,6 +17,7 @@ import { asWeighed } from '../model/day/weighed';
 import { daySteps, MAIN_STEP, onNothing } from '../model/day/steps';
 import { Search } from './search.svelte';
 import { headStaging } from '../model/visit/headStaging';
+import type { StagedWork } from '../model/visit/behindHelp';
 import { sectionWork, type HeadWorkSource, type SectionWork } from '../model/visit/headWork';
 import type { Learned } from '../model/visit/lift';
 import type { HandPace } from '../model/visit/handPace';
@@ -85,6 +87,12 @@ export class BowlsView {
 	headWith(change: Partial<Visit['bowls']>): HeadStaging {
 		return headStaging({ ...this.#work, bowls: { ...this.#bowls, ...change } });
 	}
+	/** The same as what would help is looked for. */
+	get stagedWork(): StagedWork {
+		const { reading, aim, bowls, plan, learned, limitMinutes } = this.#work;
+		const { sections, workMinutes } = this;
+		return { reading, aim, bowls, plan, learned, limitMinutes, sections, workMinutes };
+	}
 	/** Whether anything is put on at all. */
 	worked = $derived.by(() => this.sections.some(({ load }) => load !== undefined));
 	workMinutes = $derived.by(() => workEnd(this.head));
@@ -94,6 +102,14 @@ export class BowlsView {
 	staging: Staging | undefined = $derived.by(() =>
 		this.#answer?.ok ? this.#answer.staging : undefined
 	);
+	/** What of the head stays short of its aim, and where it comes to; nothing where all of it comes near. */
+	get slowest(): { readonly section: string; readonly level: number } | undefined {
+		const { behind, shortfall = 0, finish = [] } = this.staging ?? {};
+		const ends = finish.filter(({ section }) => section === behind);
+		if (behind === undefined || shortfall <= STAGING.nearEnough || ends.length === 0)
+			return undefined;
+		return { section: behind, level: Math.min(...ends.map(({ level }) => level)) };
+	}
 	/** The same as far as they were weighed: what the head is worked with. */
 	laid: Staging | undefined = $derived.by(() =>
 		this.staging

@@ -1,17 +1,11 @@
 import { AREAS } from '../core/vocabulary';
-import {
-	BASE_BREAK,
-	minutesTo,
-	removalStep,
-	TARGET_TOLERANCE,
-	type StepKind,
-	type UsualStep
-} from '../core/plan';
+import { BASE_BREAK, minutesTo, removalStep, TARGET_TOLERANCE, type StepKind } from '../core/plan';
 import { levelOfFibre, type AreaName, type Fibre } from '../core/lift';
 import { newId } from '../model/identity';
 import { hairOfHead } from './hairOfHead';
-import type { LiftPlan, LiftStep, ZoneName } from '../schema/records';
-import { lifting, reaches } from '../model/day/steps';
+import type { LiftStep, ZoneName } from '../schema/records';
+import { reaches } from '../model/day/steps';
+import { covering, onceMore, withUsual } from '../model/visit/onceMore';
 import { seenFibre, ZONES, type ZoneStart } from '../model/head/hair';
 import type { HairView } from './hairView.svelte';
 import { applicationOn, liftTarget } from '../model/visit/lift';
@@ -40,30 +34,6 @@ export interface Offer {
 	/** What it would be, or what there is no use for. */
 	readonly why: OfferReason;
 }
-
-const covering = (zones: readonly ZoneName[]): LiftPlan['covers'] => ({
-	root: zones.includes('root'),
-	lengths: zones.includes('lengths'),
-	ends: zones.includes('ends')
-});
-
-const withUsual = (
-	plan: LiftPlan,
-	kind: StepKind,
-	usual: UsualStep,
-	zones: readonly ZoneName[],
-	areas?: readonly AreaName[]
-): LiftStep => ({
-	// Its own shade, if it is a tint, is chosen for itself.
-	...lifting(plan),
-	...usual,
-	id: newId(),
-	kind,
-	delays: { root: 0, lengths: 0, ends: 0 },
-	drawThroughMinutes: 0,
-	covers: covering(zones),
-	...(areas ? { areas: [...areas] } : {})
-});
 
 /** Hair that the day leaves short of its aim, with the level it still has to come up. */
 function lagging(session: VisitState): Lagging[] {
@@ -132,26 +102,6 @@ function againOn(session: VisitState): LiftStep | undefined {
 		)
 	);
 	return onceMore(plan, minutes, zones, areas);
-}
-
-/**
- * The mixture of the day once more, fresh, on some of the head.
- * @param minutes that it lies
- */
-export function onceMore(
-	plan: LiftPlan,
-	minutes: number,
-	zones: readonly ZoneName[],
-	areas: readonly AreaName[]
-): LiftStep {
-	const { product, volume, ratio, placement, damp } = plan;
-	return withUsual(
-		plan,
-		'again',
-		{ product, volume, ratio, placement, damp, minutes },
-		zones,
-		areas.length === AREAS.length ? undefined : areas
-	);
 }
 
 /** What could be added to the day. */

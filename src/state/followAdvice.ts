@@ -1,4 +1,5 @@
 import { placeOnce, STAGING, usualRinse, type StagingAdvice } from '../core/work';
+import { wayChange, type BowlWay } from '../model/visit/behindHelp';
 import type { BowlsPlan } from '../schema/records';
 import { setSections } from '../model/commands/sections';
 import type { VisitState } from './visitState.svelte';
@@ -56,5 +57,14 @@ export function follow(session: VisitState, { what }: Pick<StagingAdvice, 'what'
 	session.change(`advice ${what}`, ({ bowls }) => {
 		bowls.rinse.mode ??= usualRinse(session.bowls.workMinutes);
 		FOLLOW[what]?.(session, bowls);
+	});
+}
+
+/** Works the head in another way, with the rinse that it was tried with. */
+export function followWay(session: VisitState, way: BowlWay): void {
+	const work = session.bowls.stagedWork;
+	session.change(`advice ${way.name}`, ({ bowls }) => {
+		bowls.rinse.mode ??= usualRinse(work.workMinutes);
+		Object.assign(bowls, wayChange(way, work));
 	});
 }

@@ -1,3 +1,5 @@
+import { formatLevel } from '../core/hair';
+import type { AreaName } from '../core/lift';
 import { factsOf } from '../core/vocabulary';
 import { BOWL_LIFE_MINUTES, consistencyOf, type Bowl } from '../core/mix';
 import type { Product } from '../core/lift';
@@ -14,7 +16,7 @@ import {
 	type StagingProblemFault,
 	type StrandPart
 } from '../core/work';
-import type { BowlsPlan, MixedBowl, PlacedToner, Shelf } from '../schema/records';
+import type { BowlsPlan, LiftStep, MixedBowl, PlacedToner, Shelf } from '../schema/records';
 import { PLACE_NAMES } from './tone';
 import { areaWords, formatRatio, labelIn, PRODUCT_OPTIONS, STEP_NAMES } from './words';
 
@@ -257,6 +259,39 @@ export function adviceWords({ what, section }: StagingAdvice, nameOf: SectionNam
 			return 'Rinse ten minutes later.';
 	}
 }
+
+/** Why the head's figure and that of its bowls are two. */
+export const slowestWords = (
+	slowest: { readonly section: string; readonly level: number } | undefined,
+	nameOf: SectionNamer
+): string =>
+	slowest
+		? `the slowest of it, ${nameOf(slowest.section)}, comes to ${formatLevel(slowest.level)} by its bowl`
+		: '';
+
+/** Another way of working the head. */
+export function wayWords({
+	order,
+	rinse,
+	hands
+}: {
+	readonly order?: OrderName | undefined;
+	readonly rinse?: RinseMode | undefined;
+	readonly hands?: 2 | undefined;
+}): string {
+	const parts = [
+		...(hands ? ['a second pair of hands'] : []),
+		...(order ? [`worked ${ORDER_LABELS[order]}`] : []),
+		...(rinse ? [`rinsed ${RINSE_LABELS[rinse]}`] : [])
+	].join(', ');
+	return `${parts[0]!.toUpperCase()}${parts.slice(1)}.`;
+}
+
+/** Another application on what stays behind. */
+export const againWords = (
+	{ volume, minutes }: Pick<LiftStep, 'volume' | 'minutes'>,
+	areas: readonly AreaName[]
+): string => `Another application on the ${areaWords(areas)}: ${volume} vol, ${minutes} min.`;
 
 /** What stands in the way of a staging, and what to do. */
 export function stagingFaultWords(fault: StagingProblemFault, nameOf: SectionNamer): string {

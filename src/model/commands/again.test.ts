@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { LiftStep, Visit } from '../../schema/records';
 import { openVisit } from '../../testing/demoVisit';
-import { addAgain, takesAgain } from './again';
+import { addAgain } from './again';
+import { takesAgain } from '../visit/onceMore';
 import { toggleClock } from './clocks';
 
 const { session } = await openVisit('hesper-oake');

@@ -16,6 +16,7 @@
 	import { aimDifferenceWords } from '../../wording/areas';
 	import { aimAreaColours, areaColours } from '../../model/visit/areaColours';
 	import { lightsAimWords } from '../../wording/kept';
+	import { sectionNamer, slowestWords } from '../../wording/bowls';
 	import { verdictWords } from '../../wording/verdict';
 	import { KIND_OPTIONS } from '../../wording/aim';
 	import { useVisit } from '../../state/visitContext';
@@ -44,6 +45,13 @@
 	const directions = $derived(directionRungs(view.reading, aim));
 	const strands = $derived(aimView.strands);
 	const words = $derived(aimView.judgement && verdictWords(aimView.judgement));
+	/** What is had today is had of all of it only if its bowls bring it there. */
+	const asStaged = $derived.by(() => {
+		if (aimView.judgement?.verdict !== 'today') return '';
+		const { slowest, sections } = session.bowls;
+		const said = slowestWords(slowest, sectionNamer(sections.map(({ section }) => section)));
+		return said === '' ? '' : ` As it is staged now, ${said}: Bowls shows what helps.`;
+	});
 	const needs = $derived(aimView.needs);
 	const bare = $derived(areaColours(session.visit.reading));
 	const colours = $derived(aimAreaColours(session.visit.reading, session.visit.aim));
@@ -94,7 +102,7 @@
 	guess={session.visit.aim.guess === true}
 	words={beside(view.aim.direction, session.visit.aim.guess ? 'not agreed yet' : '')}
 	range="{session.areas.length > 0 ? `The ${areaWords(session.areas)}. ` : ''}{words?.sentence ??
-		'Working out the visits…'}"
+		'Working out the visits…'}{asStaged}"
 	facts={[
 		{ value: words?.short ?? '…', label: words?.label ?? 'being worked out' },
 		!session.lightens

@@ -4,23 +4,113 @@
 	import TextButton from '../../ui/TextButton.svelte';
 	import Progress from '../../ui/Progress.svelte';
 	import { useVisit } from '../../state/visitContext';
-	import { canFollow, follow } from '../../state/followAdvice';
-	import { adviceWords, formatSpread, sectionNamer } from '../../wording/bowls';
+	import { canFollow, follow, followWay } from '../../state/followAdvice';
+	import { goto } from '$app/navigation';
+	import { addAgain } from '../../model/commands/again';
+	import { dayHelps, type HelpfulWay } from '../../model/visit/behindHelp';
+	import { formatWeeks } from '../../wording/words';
+	import { formatLevel } from '../../core/hair';
+	import {
+		adviceWords,
+		againWords,
+		formatSpread,
+		sectionNamer,
+		wayWords
+	} from '../../wording/bowls';
 
 	interface Props {
 		staging: Staging;
 		/** What would help, once it is known. */
 		advice: Staging['advice'] | undefined;
+		/** Ways of working the head otherwise that would help, once they are known. */
+		ways: readonly HelpfulWay[] | undefined;
 		/** Share of the search for it that is done, 0-1. */
 		progress: number;
 	}
-	let { staging, advice, progress }: Props = $props();
+	let { staging, advice, ways, progress }: Props = $props();
 	const session = useVisit();
 	const nameOf = $derived(sectionNamer(session.bowls.sections.map(({ section }) => section)));
 	const behind = $derived(staging.behind === undefined ? '' : nameOf(staging.behind));
 	/** So many at first; the rest on request. */
 	const FIRST = 2;
 	let all = $state(false);
+
+	/** Something that would help, what comes of it, and the act that does it. */
+	interface Help {
+		readonly key: string;
+		readonly words: string;
+		readonly outcome: string;
+		/** Levels that are missed with it, apart and short. */
+		readonly missed: number;
+		readonly act?: (() => void) | undefined;
+		/** Where it is seen and chosen. */
+		readonly href?: string;
+	}
+	const outcomeWords = ({ spread, shortfall }: Pick<Staging, 'spread' | 'shortfall'>) =>
+		`${formatSpread(spread)} apart${shortfall > 0.05 ? `, ${formatSpread(shortfall)} below` : ''}`;
+	/** The same head with the same mixture, worked otherwise: the best first. */
+	const otherwise: Help[] = $derived(
+		[
+			...(advice ?? []).map((option): Help => ({
+				key: option.what,
+				words: adviceWords(option, nameOf),
+				outcome: outcomeWords(option),
+				missed: option.spread + option.shortfall,
+				act: canFollow(option) ? () => follow(session, option) : undefined
+			})),
+			...(ways ?? []).map((way): Help => ({
+				key: way.name,
+				words: wayWords(way),
+				outcome: outcomeWords(way),
+				missed: way.spread + way.shortfall,
+				act: () => followWay(session, way)
+			}))
+		].sort((p, q) => p.missed - q.missed)
+	);
+	/** What else could be done, where that is not enough. */
+	const beyond: Help[] = $derived.by(() => {
+		const work = session.bowls.stagedWork;
+		return dayHelps(work, staging, session.visit, session.judging.found).map((help): Help => {
+			switch (help.kind) {
+				case 'again': {
+					const { step, areas, level, condition } = help.again;
+					return {
+						key: help.kind,
+						words: againWords(step, areas),
+						outcome: `to ${formatLevel(level)}, condition ${Math.round(condition)}`,
+						missed: 0,
+						act: () => session.change('once more on what lags', (draft) => addAgain(draft, step))
+					};
+				}
+				case 'aim':
+					return {
+						key: help.kind,
+						words: `Aim at ${formatLevel(help.level)} instead of ${formatLevel(work.aim.level)}: all of it gets there.`,
+						outcome: '',
+						missed: 0,
+						act: () => session.changeWholeAim('level', (draft) => (draft.level = help.level))
+					};
+				case 'visits':
+					return {
+						key: help.kind,
+						words: `${help.visits} visits over ${formatWeeks(help.weeks)}, as Aim says: Lift shows each of them.`,
+						outcome: '',
+						missed: 0,
+						href: `/visit/${session.id}/lift`
+					};
+			}
+		});
+	});
+	/** Nothing is listed before all of it is known: what is under the thumb stays there. */
+	const isKnown = $derived(advice !== undefined && ways !== undefined);
+	const isEnough = $derived(
+		otherwise.some(({ act, missed }) => act && missed <= 2 * STAGING.nearEnough)
+	);
+	const helps = $derived([
+		...(all ? otherwise : otherwise.slice(0, FIRST)),
+		...(all || !isEnough ? beyond : [])
+	]);
+	const count = $derived(otherwise.length + beyond.length);
 </script>
 
 <section class="border-b border-line pt-1 pb-1.5" aria-label="What would help">
@@ -30,39 +120,28 @@
 				? `The ${behind} stays ${formatSpread(staging.shortfall)} below the aim.`
 				: `The ${behind} stays behind: the head lies ${formatSpread(staging.spread)} level apart.`}</b
 		>
-		{#if advice && advice.length > 0}
-			<span class={[advice.length <= FIRST && 'hidden @max-wide:inline']}
+		{#if isKnown && count > 0}
+			<span class={[helps.length === count && !all && 'hidden @max-wide:inline']}
 				><TextButton pressed={all} onclick={() => (all = !all)}
-					>{all
-						? 'Only the best'
-						: advice.length === 1
-							? 'One way'
-							: `All ${advice.length} ways`}</TextButton
+					>{all ? 'Only the best' : count === 1 ? 'One way' : `All ${count} ways`}</TextButton
 				></span
 			>
 		{/if}
-		{#if advice === undefined}<Progress
+		{#if !isKnown}<Progress
 				label="Looking for what would help…"
 				share={progress || undefined}
-			/>{:else if advice.length === 0}Nothing helps by itself: aim deeper, or plan another visit.{/if}
+			/>{:else if count === 0}Nothing brings it nearer today.{/if}
 	</p>
-	{#if advice}
+	{#if isKnown}
 		<!-- Where there is little room the bowls come first. -->
 		<ul class={[!all && '@max-wide:hidden']}>
-			{#each all ? advice : advice.slice(0, FIRST) as option (option.what)}
+			{#each helps as { key, words, outcome, act, href } (key)}
 				<li class="flex min-h-12 items-center justify-between gap-3">
-					<span
-						>{adviceWords(option, nameOf)}
-						<span class="whitespace-nowrap text-ink-soft"
-							>{formatSpread(option.spread)} apart{option.shortfall > 0.05
-								? `, ${formatSpread(option.shortfall)} below`
-								: ''}</span
-						></span
-					>
-					{#if canFollow(option)}
-						<Button onclick={() => follow(session, option)}
-							>Do it<span class="sr-only">: {adviceWords(option, nameOf)}</span></Button
-						>
+					<span>{words} <span class="whitespace-nowrap text-ink-soft">{outcome}</span></span>
+					{#if act}
+						<Button onclick={act}>Do it<span class="sr-only">: {words}</span></Button>
+					{:else if href}
+						<Button onclick={() => void goto(href)}>See them</Button>
 					{/if}
 				</li>
 			{/each}

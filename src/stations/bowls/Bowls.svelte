@@ -23,6 +23,7 @@
 	import OneSection from './OneSection.svelte';
 	import WholeHead from './WholeHead.svelte';
 	import { LateHead } from '../../state/lateHead.svelte';
+	import { bowlWays, helpfulWays, wayChange } from '../../model/visit/behindHelp';
 	import { dayBowls, mixtureCost, type MixBowl } from '../../model/visit/dayBowls';
 	import SectionList from './SectionList.svelte';
 	import { otherWays } from '../../state/otherWays';
@@ -69,6 +70,23 @@
 	const advice = $derived(
 		advisor.found?.ok && !advisor.searching ? advisor.found.staging.advice : undefined
 	);
+
+	/** The same head worked otherwise; looked for once the levers of its bowls are known. */
+	const otherwise = $derived(advice === undefined ? [] : bowlWays(session.bowls.stagedWork));
+	const helper = new Search(compute, 'compareHeads', `help ${session.id}`, () =>
+		otherwise.length > 0
+			? otherwise.map((way) => ({
+					name: way.name,
+					head: session.bowls.headWith(wayChange(way, session.bowls.stagedWork))
+				}))
+			: undefined
+	);
+	const helpful = $derived.by(() => {
+		if (helper.trouble) return [];
+		return staging && helper.found && !helper.searching
+			? helpfulWays(staging, otherwise, helper.found)
+			: undefined;
+	});
 
 	const range = $derived.by(() => {
 		const strength = `${strengthWords(main)}, ${formatRatio(plan.ratio)}`;
@@ -171,7 +189,8 @@
 						{#if staging?.behind !== undefined}<AdviceList
 								{staging}
 								{advice}
-								progress={advisor.progress}
+								ways={helpful}
+								progress={(advisor.progress + helper.progress) / 2}
 							/>{/if}
 						{#if session.bowls.ready}<Part name="bowls"
 								><BowlList {bowls} {weigh} onweigh={mix} /></Part

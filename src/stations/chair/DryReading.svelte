@@ -12,7 +12,8 @@
 	} from '../../model/commands/checks';
 	import { BOUNDS } from '../../core/vocabulary';
 	import { setMinutes } from '../../model/commands/acts';
-	import { addAgain, takesAgain } from '../../model/commands/again';
+	import { addAgain } from '../../model/commands/again';
+	import { takesAgain } from '../../model/visit/onceMore';
 	import { MAIN_STEP, reaches } from '../../model/day/steps';
 	import { seenFibre } from '../../model/head/hair';
 	import { applicationOn, liftTarget } from '../../model/visit/lift';

@@ -5,11 +5,12 @@
 	import { rgbOf } from '../../core/colour';
 	import { formatLevel, undertoneWord } from '../../core/hair';
 	import type { RunningSection } from '../../core/work';
-	import { addAgain, takesAgain } from '../../model/commands/again';
+	import { addAgain } from '../../model/commands/again';
+	import { takesAgain } from '../../model/visit/onceMore';
 	import { mainPlan } from '../../model/day/steps';
 	import { backupParts, stallProblem } from '../../model/visit/stall';
 	import type { ZoneName } from '../../schema/records';
-	import { onceMore } from '../../state/dayOffers';
+	import { onceMore } from '../../model/visit/onceMore';
 	import { Search } from '../../state/search.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import Button from '../../ui/Button.svelte';

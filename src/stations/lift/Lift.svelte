@@ -17,6 +17,7 @@
 	import { levelOfFibre, readiness } from '../../core/lift';
 	import { factsOf } from '../../core/vocabulary';
 	import { mayBeginWords, readyWords } from '../../wording/ready';
+	import { sectionNamer, slowestWords } from '../../wording/bowls';
 	import AddStep from './AddStep.svelte';
 	import LiftDials from './LiftDials.svelte';
 	import LiftField from './LiftField.svelte';
@@ -117,8 +118,16 @@
 			: '';
 		const white = view.reading.whiteShare > 0 ? ', the pigmented hair' : '';
 		const unread = view.reading.guess ? '; the hair is not read yet' : '';
-		return `${comesOut}${lay} ${step.plan.minutes} min, likely ${formatLevel(lift.low)} to ${formatLevel(lift.high)}${white}${unread}`;
+		return `${comesOut}${lay} ${step.plan.minutes} min, likely ${formatLevel(lift.low)} to ${formatLevel(lift.high)}${white}${unread}${
+			slowest === '' || step.step.id !== MAIN_STEP || session.isOff(MAIN_STEP) ? '' : `; ${slowest}`
+		}`;
 	});
+	const slowest = $derived(
+		slowestWords(
+			session.bowls.slowest,
+			sectionNamer(session.bowls.sections.map(({ section }) => section))
+		)
+	);
 	const setMinute = (minutes: number) => session.changeMinutes(minutes);
 	function next() {
 		session.settle('lift');
