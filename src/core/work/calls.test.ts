@@ -23,6 +23,21 @@ describe('what calls whoever is at the chair', () => {
 		]);
 		expect(callsOf(head, 40).at(-1)).toMatchObject({ kind: 'look', act: { act: 'mix' } });
 	});
+	it('is ready where a packet has had its time, beside the rinse of all; a look before it is a look', () => {
+		const head: RunningHead = {
+			sections: [section('nape', 'ready')],
+			acts: [act('takeOff', 20), act('ready', 20), act('rinse', 20)]
+		};
+		expect(callsOf(head, 20).map(({ kind }) => kind)).toEqual(['ready', 'look', 'ready']);
+	});
+	it('what should be on for five minutes and was not tapped is looked for', () => {
+		const head: RunningHead = {
+			sections: [section('nape', 'puttingOn')],
+			acts: [act('beOn', 20)]
+		};
+		expect(callsOf(head, 24.9)).toEqual([]);
+		expect(callsOf(head, 25).map(({ kind }) => kind)).toEqual(['look']);
+	});
 	it('asks again after five minutes, and is loudest where product may lie no longer or is hot', () => {
 		const head: RunningHead = {
 			sections: [section('nape', 'overdue'), section('back', 'check')],

@@ -4,6 +4,7 @@ import { blockMinutes } from './rinse';
 import {
 	asideStay,
 	chairMinutes,
+	finishMinutes,
 	inOrder,
 	lastRinse,
 	ordersOf,
@@ -12,6 +13,15 @@ import {
 	usualFoils,
 	usualRinse
 } from '.';
+
+describe('drying and showing a head', () => {
+	it('takes 35 minutes to 25 cm, half a minute for each further one, and ten to comb out what was teased', () => {
+		expect(finishMinutes(12)).toBe(35);
+		expect(finishMinutes(25)).toBe(35);
+		expect(finishMinutes(45)).toBe(45);
+		expect(finishMinutes(45, true)).toBe(55);
+	});
+});
 
 describe('orders of work', () => {
 	const sections = (
@@ -100,6 +110,7 @@ describe('sections and foils', () => {
 		expect(usualFoils(1, 'low', 'weave', 'medium')).toBe(48);
 		expect(usualFoils(1, 'medium', 'babylight', 'medium')).toBe(64);
 		expect(usualFoils(1, 'medium', 'teased', 'medium')).toBe(50);
+		expect(usualFoils(1, 'medium', 'slice', 'medium')).toBe(56);
 		expect(usualFoils(1, 'medium', 'weave', 'seeThrough')).toBe(90);
 		expect(usualFoils(1, 'medium', 'weave', 'thick')).toBe(39);
 	});
