@@ -144,12 +144,14 @@ function passes(args) {
 	);
 	return status === 0;
 }
-const layerOf = (file) => file.split('/').slice(0, 2).join('/');
+/** Where the tests of a layer stand; a rule of the model is held by what asks it too. */
+const TESTS_OF = { 'src/model': ['src/model/', 'src/state/'] };
 /** The tests of its own folder, of its layer, and where it is wished all that it concerns: the nearest notice first. */
-const isMissed = ({ file }) =>
-	passes([`${dirname(file)}/`]) &&
-	passes([`${layerOf(file)}/`]) &&
-	(!values.whole || passes(['related', file]));
+const isMissed = ({ file }) => {
+	const layer = file.split('/').slice(0, 2).join('/');
+	const asked = [`${dirname(file)}/`, ...(TESTS_OF[layer] ?? [`${layer}/`])];
+	return asked.every((place) => passes([place])) && (!values.whole || passes(['related', file]));
+};
 
 console.log(
 	`${faults.length} faults${values.draw ? ` of ${all.length}, seed ${values.seed}` : ''}`

@@ -1,3 +1,4 @@
+import { PACES, SEVERITIES, STOPPED_BY } from '../core/vocabulary';
 import * as z from 'zod/mini';
 import * as hair from './hair';
 
@@ -79,7 +80,7 @@ export const predictAnswer = z.object({
 		})
 	),
 	cautions: z.array(
-		z.object({ code: z.string(), severity: z.enum(['note', 'ask', 'stop']), message: z.string() })
+		z.object({ code: z.string(), severity: z.enum(SEVERITIES), message: z.string() })
 	)
 });
 
@@ -189,7 +190,7 @@ export const planRequest = z.object({
 	}),
 	constraints: z._default(
 		z.object({
-			pace: z.optional(z.enum(['gentle', 'steady', 'brisk'])),
+			pace: z.optional(z.enum(PACES)),
 			scalp: z.optional(z.boolean()),
 			maxVolume: z.optional(z.number().check(z.minimum(10), z.maximum(40))),
 			ceilings: z.optional(hair.ceilings),
@@ -252,9 +253,7 @@ const servicePlan = z.object({
 export const planAnswer = z.object({
 	plans: z.array(servicePlan),
 	/** How near one gets, where the aim cannot be had. */
-	nearest: z.optional(
-		z.extend(servicePlan, { stoppedBy: z.enum(['condition', 'visits', 'spent']) })
-	),
+	nearest: z.optional(z.extend(servicePlan, { stoppedBy: z.enum(STOPPED_BY) })),
 	/** The hair is at the level already. */
 	already: z.boolean()
 });

@@ -7,6 +7,7 @@ import {
 	PLACEMENT_NAMES,
 	POROSITIES,
 	SECTIONS,
+	SHADE_FORMS,
 	TEXTURES,
 	UNDERTONES,
 	VEHICLES,
@@ -40,7 +41,7 @@ export const tone = z
 	.string()
 	.check(z.regex(/^[NVBMRCGAP]{1,2}$/, 'one or two of the letters N V B M R C G A P'));
 
-export const shadeForm = z.enum(['based', 'pure', 'concentrate']);
+export const shadeForm = z.enum(SHADE_FORMS);
 export const intensity = z.number().check(z.minimum(0.1), z.maximum(4));
 
 /** Level of natural hair: the model is solved for 1-10. */

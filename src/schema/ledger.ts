@@ -4,8 +4,9 @@ import {
 	BOUNDS,
 	CURE_ACTS,
 	STEP_KINDS,
-	TONE_FAULTS,
-	TONER_PLACES
+	TEST_RESULTS,
+	TONER_PLACES,
+	TONE_FAULTS
 } from '../core/vocabulary';
 import * as hair from './hair';
 import { within } from './hair';
@@ -54,7 +55,7 @@ export const ledgerThing = z.discriminatedUnion('kind', [
 	}),
 	z.object({
 		kind: z.literal('trial'),
-		result: z.enum(['pending', 'clean', 'reacted'])
+		result: z.enum(TEST_RESULTS)
 	}),
 	z.object({
 		kind: z.literal('bench'),

@@ -1,10 +1,10 @@
-import { factsOf } from '../vocabulary';
+import { factsOf, type SEVERITIES } from '../vocabulary';
 import { SCALP, sparesDye, type Placement, type Product } from '../lift';
 import type { Facts, Sensitivity } from './facts';
 import { CAUTION_LIMITS, USUAL_CEILINGS, type Ceilings } from './limits';
 
 /** note: good to know. ask: think, then go on. stop: a written reason is needed to go on. */
-export type Severity = 'note' | 'ask' | 'stop';
+export type Severity = (typeof SEVERITIES)[number];
 
 /** Where in the work the decision is made. */
 export type CautionStation = 'read' | 'lift' | 'bowls' | 'chair' | 'tone';

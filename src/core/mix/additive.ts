@@ -1,10 +1,11 @@
+import type { ADDITIVE_UNITS } from '../vocabulary';
 import { toStep } from './weigh';
 
 /** How a salon doses its additive: outside the ratio, by the lightener it protects from. */
 export interface AdditiveRule {
 	readonly name: string;
 	readonly amount: number;
-	readonly unit: 'g' | 'drops' | 'ml';
+	readonly unit: (typeof ADDITIVE_UNITS)[number];
 	/** So many grams of lightener take one amount. */
 	readonly perGrams: number;
 }

@@ -1,5 +1,7 @@
+import { SURFACES } from './constants';
+
 /** A grey card reflects so much of the light that falls on it. */
-const GREY_CARD = 0.18;
+const GREY_CARD = SURFACES.greyCard.luminance;
 /** A card is never so dark or so bright that a channel is changed further. */
 const GAIN = { least: 0.2, most: 6 } as const;
 

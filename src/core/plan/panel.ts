@@ -1,3 +1,4 @@
+import type { PANEL_WORN } from '../vocabulary';
 /** How far hair of a curl hangs, as a share of its length drawn straight (reasoned). */
 export const CURL_HANG = { straight: 1, wavy: 0.92, curly: 0.75, coily: 0.5 } as const;
 export type Curl = keyof typeof CURL_HANG;
@@ -16,7 +17,7 @@ export interface HiddenPanel {
 	readonly lengthCm: number;
 	readonly curl: Curl;
 	readonly layers: Layers;
-	readonly worn: 'down' | 'halfUp' | 'up';
+	readonly worn: (typeof PANEL_WORN)[number];
 }
 
 /**

@@ -18,7 +18,7 @@ import {
 	type Remembered,
 	type Spread
 } from '../lift';
-import { factsOf } from '../vocabulary';
+import { factsOf, type STOPPED_BY } from '../vocabulary';
 import { PLAN, SEARCH, TARGET_TOLERANCE } from './constants';
 import { removalStep } from './day';
 
@@ -74,7 +74,7 @@ export interface PlanConstraints {
 }
 
 /** What stops the nearest that can be had. */
-export type Stopped = 'condition' | 'visits' | 'spent';
+export type Stopped = (typeof STOPPED_BY)[number];
 
 /** One way of working, repeated visit after visit. */
 export interface Recipe {

@@ -1,3 +1,4 @@
+import type { STOPPED_BY } from '../vocabulary';
 import { undertoneOf, type Undertone } from '../colour';
 import {
 	labOfFibre,
@@ -27,7 +28,7 @@ export interface SessionsEstimate {
 	/** Whether the target interval is met within the limits. */
 	readonly reaches: boolean;
 	/** Why it stops short: the hair, the number of visits, or nothing left to gain. */
-	readonly stoppedBy?: 'condition' | 'visits' | 'spent';
+	readonly stoppedBy?: (typeof STOPPED_BY)[number];
 }
 
 /** The end of the wish: what the visits work towards. */

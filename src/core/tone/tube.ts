@@ -1,10 +1,11 @@
+import type { SHADE_FORMS } from '../vocabulary';
 import { pureBrown, type Pigment } from '../hair';
 import { BALANCED_NATURAL, CONCENTRATE, DEPOSIT, FAMILIES, SHARES, TUBE } from './constants';
 import { type DyeAmounts, addDyes } from './dyes';
 import type { Vehicle } from './deposit';
 
 /** How a shade is made up: on a brown base, as pure pigment, or as a concentrate. */
-export type ShadeForm = 'based' | 'pure' | 'concentrate';
+export type ShadeForm = (typeof SHADE_FORMS)[number];
 
 /** A tone letter of the model. */
 export type Family = keyof typeof FAMILIES;

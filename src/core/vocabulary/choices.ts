@@ -240,3 +240,41 @@ export const HEAD_TONES = ['N', 'P', 'V', 'BV', 'B', 'A', 'G'] as const;
 export const HEAD_TONE_LEVELS = [6, 7, 8, 9, 10] as const;
 export const HEAD_TONE_MINUTES = [5, 10, 15, 20] as const;
 export const HEAD_VOLUMES = [10, 20, 30, 40] as const;
+/** Ways of wearing the hair over a panel. */
+export const PANEL_WORN = ['down', 'halfUp', 'up'] as const;
+/** Of two clocks that tell different times, the one that was right. */
+export const CLOCKS = ['wall', 'steady'] as const;
+/** What was decided on a toner. */
+export const TONER_CHOICES = ['open', 'formula', 'none'] as const;
+/** Stations of a visit, in the order of the work. */
+export const STATIONS = ['read', 'aim', 'lift', 'bowls', 'chair', 'tone', 'sendOff'] as const;
+/** How far a visit is. */
+export const VISIT_STATUSES = ['waiting', 'inChair', 'done'] as const;
+/** What came of a test on the skin. */
+export const TEST_RESULTS = ['pending', 'clean', 'reacted'] as const;
+/** What was done to the hair of a zone before. */
+export const ZONE_STATES = ['natural', 'coloured', 'lightened'] as const;
+/** What a head went through that is no colour. */
+export const WORN_BY = ['perm', 'relaxer', 'henna', 'swimming'] as const;
+/** How much of a cut is in layers. */
+export const FEW_OR_MANY = ['none', 'some', 'many'] as const;
+/** How hair feels between the fingers. */
+export const HAIR_FEELS = ['smooth', 'rough', 'gummy'] as const;
+/** How its ends look. */
+export const ENDS_LOOK = ['sound', 'dry', 'splitting'] as const;
+/** What is in the water at home. */
+export const WATERS = ['soft', 'hard', 'iron', 'copper'] as const;
+/** How a scalp looks before anything is done. */
+export const SCALPS = ['calm', 'dry', 'oily', 'irritated', 'broken'] as const;
+/** What a swatch was read by. */
+export const SWATCH_READ_BY = ['picture', 'measured', 'eye'] as const;
+/** What an additive is measured in. */
+export const ADDITIVE_UNITS = ['g', 'drops', 'ml'] as const;
+/** What a bowl is weighed for. */
+export const MIXED_KINDS = ['lightener', 'lowlights', 'filler', 'firstToner', 'toner'] as const;
+/** What a tube is: colour on a base, without one, or to be added by drops. */
+export const SHADE_FORMS = ['based', 'pure', 'concentrate'] as const;
+/** How grave a caution is. */
+export const SEVERITIES = ['note', 'ask', 'stop'] as const;
+/** Why more visits would not bring it nearer. */
+export const STOPPED_BY = ['condition', 'visits', 'spent'] as const;

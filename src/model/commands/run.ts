@@ -1,4 +1,4 @@
-import { BOUNDS } from '../../core/vocabulary';
+import { BOUNDS, type CLOCKS } from '../../core/vocabulary';
 import type { Lain, RunningSection } from '../../core/work';
 import type { Visit } from '../../schema/records';
 
@@ -52,7 +52,7 @@ export function rebaseRun(run: Timer, now: Date, shown: number): void {
 }
 
 /** Which of two clocks is right where they disagree: the one on the wall, or one that nobody can set. */
-export type RightClock = 'wall' | 'steady';
+export type RightClock = (typeof CLOCKS)[number];
 
 /** A jump of the clock on the wall, as a window noticed it. */
 export interface NoticedJump {

@@ -1,3 +1,4 @@
+import type { SHADE_FORMS } from '../../core/vocabulary';
 import { newId } from '../identity';
 import type { ShelfLine } from '../../schema/records';
 
@@ -7,7 +8,7 @@ export function addShade(
 	code: string,
 	level: number,
 	tone: string,
-	form: 'based' | 'pure' | 'concentrate' = 'based'
+	form: (typeof SHADE_FORMS)[number] = 'based'
 ): void {
 	line.shades = line.shades.filter((shade) => shade.code !== code);
 	line.shades.push({ id: newId(), code, level, tone, ...(form === 'based' ? {} : { form }) });

@@ -1,3 +1,4 @@
+import type { ADDITIVE_UNITS } from '../../core/vocabulary';
 import { additiveDose, shareOut, toStep, type Bowl } from '../../core/mix';
 import type { Product } from '../../core/lift';
 import type { StepKind } from '../../core/plan';
@@ -24,7 +25,7 @@ export type BowlPart = {
 	/** What it goes by in the bowl, whatever the shelf calls it. */
 	readonly key: string;
 	readonly amount: number;
-	readonly unit: 'g' | 'drops' | 'ml';
+	readonly unit: (typeof ADDITIVE_UNITS)[number];
 } & (
 	| { readonly kind: 'lightener'; readonly product: Product }
 	| { readonly kind: 'colour'; readonly code: string }

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { BOUNDS, RESULT_KIND_NAMES } from '../../core/vocabulary';
+import { BOUNDS, PANEL_WORN, RESULT_KIND_NAMES } from '../../core/vocabulary';
 import * as hair from '../hair';
 import { within } from '../hair';
 import { zoneName, areaName } from './reading';
@@ -36,9 +36,7 @@ export const aim = z.extend(strandAim, {
 	/** Depth left or put back at the scalp, and how far it runs, cm. */
 	rootDepth: z.optional(z.object({ level: hair.level, cm: within(BOUNDS.rootDepthCm) })),
 	/** A hidden panel: how far under the parting its top edge lies, cm, and how the hair is worn. */
-	panel: z.optional(
-		z.object({ topEdgeCm: within(BOUNDS.panelEdgeCm), worn: z.enum(['down', 'halfUp', 'up']) })
-	),
+	panel: z.optional(z.object({ topEdgeCm: within(BOUNDS.panelEdgeCm), worn: z.enum(PANEL_WORN) })),
 	/** Nobody has agreed on it yet: only something to start from. */
 	guess: z.optional(z.literal(true)),
 	/** Levels to lift past the aim, so that the toner has room. */

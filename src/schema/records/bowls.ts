@@ -1,11 +1,12 @@
 import * as z from 'zod/mini';
 import {
 	BOUNDS,
-	PICKING_NAMES,
+	MIXED_KINDS,
 	ORDER_NAMES,
-	TECHNIQUES,
+	PICKING_NAMES,
 	RINSE_MODES,
 	STRAND_PARTS,
+	TECHNIQUES,
 	TONER_PLACES
 } from '../../core/vocabulary';
 import * as hair from '../hair';
@@ -18,7 +19,7 @@ import { headSection } from './lift';
 export const mixedBowl = z.object({
 	/** What it goes by for good, whatever its sections are called or where they stand. */
 	id: text(200, 1),
-	kind: z.enum(['lightener', 'lowlights', 'filler', 'firstToner', 'toner']),
+	kind: z.enum(MIXED_KINDS),
 	/** The hair it went on, where it is a toner for some of it alone. */
 	place: z.optional(z.enum(TONER_PLACES)),
 	/** The application of the day that it belongs to; none for colour beside it. */

@@ -1,11 +1,19 @@
 import * as z from 'zod/mini';
 import {
-	BOUNDS,
-	MOST_TEST_LOOKS,
-	STRETCHES,
-	ZONE_NAMES,
 	AREAS,
-	HISTORY_REACHES
+	BOUNDS,
+	ENDS_LOOK,
+	FEW_OR_MANY,
+	HAIR_FEELS,
+	HISTORY_REACHES,
+	MOST_TEST_LOOKS,
+	SCALPS,
+	STRETCHES,
+	TEST_RESULTS,
+	WATERS,
+	WORN_BY,
+	ZONE_NAMES,
+	ZONE_STATES
 } from '../../core/vocabulary';
 import * as hair from '../hair';
 import { wholeWithin, within } from '../hair';
@@ -15,7 +23,7 @@ import { id, when, day, text } from './base';
 export const strandTest = z.object({
 	id,
 	date: day,
-	result: z.enum(['pending', 'clean', 'reacted']),
+	result: z.enum(TEST_RESULTS),
 	/** Level it reached, where somebody looked. */
 	level: z.optional(hair.level),
 	note: text(500),
@@ -50,7 +58,7 @@ export const zoneName = z.enum(ZONE_NAMES);
 
 export const areaName = z.enum(AREAS);
 
-export const zoneState = z.enum(['natural', 'coloured', 'lightened']);
+export const zoneState = z.enum(ZONE_STATES);
 
 export const zoneReading = z.object({
 	state: zoneState,
@@ -87,7 +95,7 @@ export const historyEntry = z.discriminatedUnion('kind', [
 		share: z.optional(hair.share),
 		onto
 	}),
-	z.object({ ...past, kind: z.enum(['perm', 'relaxer', 'henna', 'swimming']), onto }),
+	z.object({ ...past, kind: z.enum(WORN_BY), onto }),
 	z.object({ ...past, kind: z.literal('cut'), cm: within(BOUNDS.cutCm) })
 ]);
 
@@ -111,7 +119,7 @@ export const reading = z.extend(areaReading, {
 	density: hair.density,
 	curl: hair.curl,
 	haircut: z.object({
-		layers: z.enum(['none', 'some', 'many']),
+		layers: z.enum(FEW_OR_MANY),
 		/** Areas clipped short: no foil holds there. */
 		undercut: z.array(areaName).check(z.maxLength(8))
 	}),
@@ -121,15 +129,15 @@ export const reading = z.extend(areaReading, {
 		perm: z.boolean(),
 		heatHabit: z.boolean(),
 		stretch: z.enum(STRETCHES),
-		feel: z.enum(['smooth', 'rough', 'gummy']),
-		ends: z.enum(['sound', 'dry', 'splitting'])
+		feel: z.enum(HAIR_FEELS),
+		ends: z.enum(ENDS_LOOK)
 	}),
 	relaxerWeeksAgo: z.optional(within(BOUNDS.weeksAgo)),
 	henna: z.boolean(),
 	metallicSalts: z.boolean(),
 	/** Water at home: lime dulls, iron warms, copper greens. */
-	water: z.enum(['soft', 'hard', 'iron', 'copper']),
-	scalp: z.enum(['calm', 'dry', 'oily', 'irritated', 'broken']),
+	water: z.enum(WATERS),
+	scalp: z.enum(SCALPS),
 	strandTests: z.array(strandTest).check(z.maxLength(40)),
 	/** Nobody has read this head yet: what stands here is only something to start from. */
 	guess: z.optional(z.literal(true)),

@@ -1,17 +1,18 @@
 import * as z from 'zod/mini';
 import {
+	ACT_KINDS,
 	BOUNDS,
-	MOST_PARTS,
 	CHECK_WORDS,
+	CLOCKS,
+	CURE_ACTS,
 	HEATS,
+	MOST_PARTS,
 	SCALP_FEELS,
+	STRAND_PARTS,
 	STRETCHES,
 	TAP_ACTS,
-	STRAND_PARTS,
-	CURE_ACTS,
-	TONE_FAULTS,
-	ACT_KINDS,
-	TONER_PLACES
+	TONER_PLACES,
+	TONE_FAULTS
 } from '../../core/vocabulary';
 import * as hair from '../hair';
 import { within } from '../hair';
@@ -80,7 +81,7 @@ const clockJump = z.object({
 	at: when,
 	/** How far the clock on the wall went ahead of one that nobody can set; negative: back. */
 	byMinutes: z.number().check(z.minimum(-1440), z.maximum(1440)),
-	took: z.enum(['wall', 'steady'])
+	took: z.enum(CLOCKS)
 });
 
 export const run = z.extend(timer, {

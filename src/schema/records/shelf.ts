@@ -1,10 +1,12 @@
 import * as z from 'zod/mini';
 import {
+	ADDITIVE_UNITS,
 	BOUNDS,
+	HAND_PACE_NAMES,
 	LEARNED_OF_HANDS,
 	MOST_PARTS,
 	PACES,
-	HAND_PACE_NAMES
+	SWATCH_READ_BY
 } from '../../core/vocabulary';
 import * as hair from '../hair';
 import { within } from '../hair';
@@ -60,7 +62,7 @@ export const ringSwatch = z.object({
 	lab: z.optional(lab),
 	/** Standard deviation of its level, where that is known. */
 	sd: z.optional(z.number().check(z.minimum(0), z.maximum(12))),
-	by: z.enum(['picture', 'measured', 'eye']),
+	by: z.enum(SWATCH_READ_BY),
 	date: day
 });
 
@@ -100,7 +102,7 @@ export const shelf = z.object({
 	additive: z.object({
 		name: text(80),
 		amount: within(BOUNDS.additiveAmount),
-		unit: z.enum(['g', 'drops', 'ml']),
+		unit: z.enum(ADDITIVE_UNITS),
 		perGrams: within(BOUNDS.additivePerGrams)
 	}),
 	/** What 100 g cost, in the currency of the rates; without them no bowl is priced. */

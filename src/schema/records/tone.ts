@@ -1,5 +1,12 @@
 import * as z from 'zod/mini';
-import { BOUNDS, MOST_PARTS, MOST_PLACED, TONER_ORDERS, TONER_PLACES } from '../../core/vocabulary';
+import {
+	BOUNDS,
+	MOST_PARTS,
+	MOST_PLACED,
+	TONER_CHOICES,
+	TONER_ORDERS,
+	TONER_PLACES
+} from '../../core/vocabulary';
 import * as hair from '../hair';
 import { wholeWithin, within } from '../hair';
 import { colourAim } from './aim';
@@ -16,7 +23,7 @@ export const tonerMix = z.object({
 	/** Another developer than the line's own. */
 	developerVolume: z.optional(within(BOUNDS.volumeOrNone)),
 	/** `none` is an answer too. */
-	choice: z.enum(['open', 'formula', 'none']),
+	choice: z.enum(TONER_CHOICES),
 	parts: z.array(chosenPart).check(z.maxLength(MOST_PARTS))
 });
 

@@ -1,5 +1,11 @@
 import * as z from 'zod/mini';
-import { BOUNDS, STRETCHES, SURPRISE_CAUSES } from '../../core/vocabulary';
+import {
+	BOUNDS,
+	STATIONS,
+	STRETCHES,
+	SURPRISE_CAUSES,
+	VISIT_STATUSES
+} from '../../core/vocabulary';
 import * as hair from '../hair';
 import { wholeWithin, within } from '../hair';
 import { aim } from './aim';
@@ -69,7 +75,7 @@ export const result = z.object({
 	recordedAt: z.optional(when)
 });
 
-export const station = z.enum(['read', 'aim', 'lift', 'bowls', 'chair', 'tone', 'sendOff']);
+export const station = z.enum(STATIONS);
 
 export const visit = z.object({
 	...document,
@@ -77,7 +83,7 @@ export const visit = z.object({
 	clientId: id,
 	colourist: text(120),
 	date: day,
-	status: z.enum(['waiting', 'inChair', 'done']),
+	status: z.enum(VISIT_STATUSES),
 	chairSince: z.optional(when),
 	/** Stations the colourist has said are done. */
 	settled: z.array(station).check(z.maxLength(7)),
