@@ -67,6 +67,10 @@ describe('areas of a head', () => {
 		expect(off).toBeLessThan(-0.05);
 		expect(fringe.rawLevel).toBeCloseTo(fringe.lift.level + off, 1);
 		expect(fringe.rawLevel).toBeLessThan(own - 0.4);
+		// Nobody looked at it.
+		expect(fringe.toneStart.seen).toBe(false);
+		expect(fringe.readAfter('main')).toBeUndefined();
+		expect(session.head.readAfter('main')).toBe(seen);
 		expect(fringe.rawLevel).toBeGreaterThan(seen + 0.1);
 		// While it lay, beside what was to be expected by then.
 		session.change('not read', ({ run }) => (run.notes = []));
@@ -100,6 +104,7 @@ describe('areas of a head', () => {
 			run.notes = [note(7.1, 'fringe', section.id), note(8, 'rest')];
 		});
 		expect(fringe.rawLevel).toBeCloseTo(7.1, 1);
+		expect(fringe.toneStart.seen).toBe(true);
 		expect(session.head.rawLevel).toBeCloseTo(8, 1);
 		const other = session.bowls.sections.find(
 			({ section: { areas } }) => !areas.includes('fringe')

@@ -354,18 +354,18 @@ export class HairView implements DayStrand, TonerSource {
 		() =>
 			new Map(this.#levels.flatMap((seen) => (seen.after === MAIN_STEP ? [[seen.zone, seen]] : [])))
 	);
-	/** A zone as the day leaves it: as it was read again, dry, when all was off, or else as it is expected. */
+	/** A zone as the day leaves it, whatever a tint lays over it: as looks at it tell, or else as it is expected. */
 	leftOn(zone: ZoneStart): Fibre {
-		const last = this.steps.at(-1)!.id;
-		const seen = this.#levels.findLast(
-			({ zone: name, after }) => name === zone.name && after === last
-		);
-		return seen ? seenFibre(this.reading, seen.level) : this.final.zoneWith(zone, {});
+		const seen = this.#seenOn(zone.name);
+		// A warmth that was named lies beside the level, and is not taken for it.
+		const bare = seen && { ...seen, undertone: undefined };
+		return bare ? standingSeen(bare, zone, this).fibre : this.final.zoneWith(zone, {});
 	}
 	/** Level at which the zone that the figures speak of was read, off and dry, after an application of the day. */
 	readAfter(step: DayStep['id']): number | undefined {
-		return this.#levels.findLast(({ zone, after }) => zone === this.zone.name && after === step)
-			?.level;
+		return this.#levels.findLast(
+			({ zone, after, isTold }) => zone === this.zone.name && after === step && !isTold
+		)?.level;
 	}
 	/** How many applications of the day there are up to the main one. */
 	#toMain = $derived.by(() => this.steps.findIndex(({ id }) => id === MAIN_STEP) + 1);

@@ -19,7 +19,7 @@ export const seenApart = (
 	levels.flatMap(({ zone, level, minute, lay, after }) => {
 		const [then, own] = [rest, area].map((hair) => expectedThen(hair, { zone, lay, after }));
 		if (then === undefined || own === undefined) return [];
-		return [{ zone, level: onScale(level + own - then), minute, lay, after }];
+		return [{ zone, level: onScale(level + own - then), minute, lay, after, isTold: true }];
 	});
 
 /** Level that was to be expected of a zone when it was looked at; nothing where nothing goes on it. */

@@ -18,8 +18,8 @@ const withMinutes = <T extends { readonly minutes: number }>(
 ): T => (minutes === undefined || minutes === plan.minutes ? plan : { ...plan, minutes });
 
 /**
- * The lightening of a day with the minutes that each application really lay, once it is off, and its
- * strength where it was mixed otherwise; what lies or is to come keeps those that are planned. What is not otherwise is the very same.
+ * The lightening of a day with the minutes that each application really lay, once it is off, and its strength where it
+ * was mixed otherwise; what lies or is to come keeps those that are planned. What is not otherwise is the very same.
  */
 export function liftDone({ lift, before, after, noLift }: LiftDay, run: Done): LiftDay {
 	const stepDone = (step: LiftStep): LiftStep => withMinutes(step, minutesBy(run, step.id));

@@ -14,6 +14,8 @@ export interface LevelSeen {
 	readonly lay: number;
 	/** It was read off and dry, after the application that is named; otherwise while it lay. */
 	readonly after?: DayStep['id'] | undefined;
+	/** It is what looks at the rest of the head tell of this hair: nobody looked at it. */
+	readonly isTold?: true;
 }
 
 /**

@@ -57,6 +57,11 @@ describe('hair that somebody looked at, at the end of the day', () => {
 		// Whoever looked past the time of the main application looked at the end of the day.
 		expect(stands({ lay: END + 5, level: 7 }, [main, again]).level).toBeCloseTo(7, 1);
 	});
+	it('nobody saw it where only looks at the rest of the head tell of it', () => {
+		const told = stands({ after: MAIN_STEP, isTold: true });
+		expect(told.level).toBeCloseTo(8, 1);
+		expect(told.seen).toBe(false);
+	});
 	it('hair on which nothing went is as it was seen', () => {
 		const off = {
 			...main,

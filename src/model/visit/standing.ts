@@ -30,7 +30,7 @@ export function standingSeen(seen: LevelSeen, zone: ZoneStart, hair: ExpectedHai
 	const level = onScale(seen.level + gained);
 	const ahead = aheadOf(seen, hair.steps).filter(({ plan }) => reaches(plan, zone.name));
 	// What is still to come of it nobody saw.
-	const isSeen = gained < HARDLY && ahead.length === 0;
+	const isSeen = gained < HARDLY && ahead.length === 0 && !seen.isTold;
 	if (undertone && isSeen) return { ...namedHair(reading, level, undertone), seen: true, minute };
 	const fibre = seenFibre(reading, level);
 	const applications = ahead.map(({ plan }) => applicationOn(plan, zone));
