@@ -65,6 +65,9 @@ describe('what is done where it went wrong', () => {
 	});
 	it('against violet and ash: clarify, wait, then a warm gloss of warm or natural shades alone', () => {
 		expect(actsOf({})).toEqual(['clarify', 'wait', 'warmGloss']);
+		// A clarifying wash takes what four ordinary ones do; one waits a week.
+		expect(solve({}).cures[0]).toMatchObject({ washes: 4 });
+		expect(solve({}).cures[1]).toMatchObject({ weeks: 1 });
 		for (const cure of solve({}).cures) {
 			if (!('formula' in cure)) continue;
 			expect(cure.formula.shadeIds.every((id) => /[NGCR]$/.test(id))).toBe(true);
@@ -136,12 +139,19 @@ describe('why it came about', () => {
 		['overViolet', {}, 'tooLong'],
 		['overViolet', { bareLevel: 9.5 }, 'tooPale'],
 		['overViolet', { porous: true }, 'porous'],
+		['overViolet', { porous: true, bareLevel: 9.5 }, 'tooPale'],
+		['overAsh', {}, 'tooLong'],
+		['overAsh', { porous: true }, 'porous'],
 		['overGreen', {}, 'coldOnYellow'],
+		['hotRoot', {}, 'rootTooEarly'],
+		['spot', {}, 'missed'],
 		['tooDark', {}, 'tooDeepShade'],
+		['tooDark', { porous: true }, 'porous'],
 		['slidOff', { holds: 0.8 }, 'spent'],
 		['slidOff', { takesLittle: true }, 'holdsLittle'],
 		['slidOff', {}, 'porous'],
-		['patchy', {}, 'evenness']
+		['patchy', {}, 'evenness'],
+		['patchy', { porous: true }, 'porous']
 	] as const)('%s with %o: %s', (fault, change, cause) => {
 		expect(causeOf(fault, { ...FACTS, ...change })).toBe(cause);
 	});
