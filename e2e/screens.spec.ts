@@ -114,7 +114,7 @@ test('nothing needed at arm’s length is below the fold of a tablet beside the 
 	await follow(page, '/visit/hesper-oake-today/bowls');
 	await seen('every section', main.getByRole('list', { name: 'Every section when it is rinsed' }));
 	const bowl = main.locator('.bowls > li');
-	await expect(main.getByText(/^All \d ways$/)).toBeVisible();
+	await expect(main.getByText(/^All \d+ ways$/)).toBeVisible();
 	await seen('first bowl', bowl.first());
 	await seen('the one after it', bowl.nth(1));
 	await follow(page, '/visit/hesper-oake-today/chair');
