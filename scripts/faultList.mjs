@@ -108,7 +108,7 @@ export const RULES = [
 	],
 	[
 		'src/model/visit/standing.ts',
-		'const isSeen = gained < HARDLY && ahead.length === 0 && !seen.isTold;',
+		'const isSeen = gained < LEAST_SEEN_STEP && ahead.length === 0 && !seen.isTold;',
 		'const isSeen = true;'
 	],
 	[

@@ -116,14 +116,14 @@ export class BowlsView {
 			? { ...this.staging, bowls: asWeighed(this.staging.bowls, this.#bowls) }
 			: undefined
 	);
-	/** Every strength that is mixed, with the place it goes on. */
+	/** Every strength that is mixed, or was weighed, with the place it goes on. */
 	poured: readonly Poured[] | undefined = $derived.by(() => {
-		const { staging, sections } = this;
-		return staging?.finish.flatMap(({ section, part, bowl }) => {
+		const { laid, sections } = this;
+		return laid?.finish.flatMap(({ section, part, bowl }) => {
 			// The last answer stands until the next is there: it may know a section that is no more.
 			const work = sections.find((one) => one.section.id === section);
 			if (!work) return [];
-			const { volume } = staging.bowls.find(({ number }) => number === bowl)!;
+			const { volume } = laid.bowls.find(({ number }) => number === bowl)!;
 			const onScalp = work.onScalp && part !== 'lengths';
 			return [{ placement: work.placement, onScalp, volume }];
 		});

@@ -18,18 +18,7 @@ import {
 	type Fibre,
 	type LiftResult
 } from '../core/lift';
-import {
-	addDyes,
-	laidAtHome,
-	meltShares,
-	rawLab,
-	reachShare,
-	weeksWorn,
-	type FadedWeek,
-	type WashHabit,
-	type RawHair,
-	type Reaching
-} from '../core/tone';
+import { rawLab, reachShare, type FadedWeek, type WashHabit, type Reaching } from '../core/tone';
 import type { TintQuestion } from '../compute/tasks';
 import type { Searches } from './searches';
 import { aimOf, aimOn, readingOf } from '../model/head/exceptions';
@@ -65,7 +54,6 @@ import {
 	oldColourOnWhite,
 	pointsOf,
 	seenFibre,
-	tonedColours,
 	zoneAt,
 	zonesOf,
 	type ZoneStart
@@ -82,6 +70,7 @@ import {
 } from '../model/visit/lift';
 import { seenApart } from './seenApart';
 import { restarted, strandSinceDry } from './sinceDry';
+import { TonedStrand, type StretchToner } from './tonedStrand.svelte';
 import { StepView, type DayStrand } from './stepView.svelte';
 import { TonerView, type HairToTone, type TonerSource } from './tonerView.svelte';
 import { rawOf, type ToneStart } from '../model/visit/tone';
@@ -90,12 +79,6 @@ import { standingSeen } from '../model/visit/standing';
 import { levelsSeen, sectionsRead, type LevelSeen } from '../model/day/seen';
 import { Search } from './search.svelte';
 import { steady } from './steady';
-
-/** A toner that goes on a stretch of the strand alone, from one end of it. */
-export interface StretchToner {
-	readonly reach: Reaching;
-	readonly toner: TonerView;
-}
 
 /** What goes on the hair on a day: each with the minutes that it lay, or is to lie. */
 export type DayDone = LiftDay & Pick<Visit, 'tone'>;
@@ -532,10 +515,10 @@ export class HairView implements DayStrand, TonerSource {
 		return state === 'lightened' ? naturalFibre(this.reading) : fibre;
 	}
 	/** Its white fibres, where a tint of the day lies on them. */
-	#whites = $derived.by(() => (this.toneStart.seen ? undefined : this.final.whites));
+	whites = $derived.by(() => (this.toneStart.seen ? undefined : this.final.whites));
 	rawColours = $derived.by(() =>
 		this.withOldLights(
-			coloursOf(this.rawFibres, this.reading.whiteShare, this.#whites),
+			coloursOf(this.rawFibres, this.reading.whiteShare, this.whites),
 			undefined,
 			this.lights
 		)
@@ -573,15 +556,25 @@ export class HairView implements DayStrand, TonerSource {
 		doseToday: this.doseToday,
 		porous: this.zones.some((zone) => this.taken[zone.name] && this.porosityToTone(zone) === 'high')
 	}));
+	/** Its strand with colour laid over it. */
+	readonly #tonedStrand: TonedStrand = new TonedStrand(this, () => this.#source);
 	/** The strand with its filler on. */
-	filledColours = $derived.by(() =>
-		tonedColours(this.rawFibres, this.toner.fillerDyes, this.reading.whiteShare, this.#whites)
-	);
-	tonedColours = $derived.by(() => this.#afterWeeks(0));
-	fadedColours = $derived.by(() => this.#afterWeeks(FADE_WEEKS));
+	get filledColours(): StrandColours {
+		return this.#tonedStrand.filled;
+	}
+	get tonedColours(): StrandColours {
+		return this.#tonedStrand.toned;
+	}
+	get fadedColours(): StrandColours {
+		return this.#tonedStrand.faded;
+	}
 	/** The strand some weeks after the visit, at this client's washes; what has grown since is not on it. */
 	coloursAfter(weeks: number): StrandColours {
-		return this.#afterWeeks(weeks);
+		return this.#tonedStrand.after(weeks);
+	}
+	/** Whether most of a zone gets a toner of its own. */
+	isTonedApart(zone: ZoneStart): boolean {
+		return this.#tonedStrand.isTonedApart(zone);
 	}
 	/** As it goes home: under the glaze, where one goes over all of this head's hair. */
 	finished = $derived.by((): Pick<TonerView['toned'], 'level' | 'lab'> => {
@@ -591,57 +584,6 @@ export class HairView implements DayStrand, TonerSource {
 	/** As it looks when the toner has mostly gone. */
 	get faded(): FadedWeek {
 		return this.toner.weeks[FADE_WEEKS]!;
-	}
-	/** What was mixed for a place of the strand, each with its share of it; the toner for the rest last. */
-	#tonersAt = $derived.by(() => {
-		const { stretches } = this.#source;
-		const { lengthCm } = this.reading;
-		const toners = [...stretches.map(({ toner }) => toner), this.toner];
-		return (cm: number) =>
-			meltShares(
-				cm,
-				lengthCm,
-				stretches.map(({ reach }) => reach)
-			).flatMap((share, i) => (share > 0 ? [{ share, toner: toners[i]! }] : []));
-	});
-
-	/** Whether most of a zone gets a toner of its own. */
-	isTonedApart({ fromCm, toCm }: ZoneStart): boolean {
-		const rest = this.#tonersAt((fromCm + toCm) / 2).find(({ toner }) => toner === this.toner);
-		return (rest?.share ?? 0) < 0.5;
-	}
-	#afterWeeks(weeks: number) {
-		const { habit, glazes } = this.#source;
-		const washes = weeksWorn(habit, weeks) * habit.washesPerWeek;
-		const home = laidAtHome(habit, weeks, this.toner.conditions.porosity);
-		const filler = this.toner.fillerDyes;
-		const over = glazes.map((glaze) => glaze.dyesAfter(washes));
-		const toners = new Map(
-			[this.toner, ...this.#source.stretches.map(({ toner }) => toner)].map(
-				(toner) => [toner, toner.dyesAfter(washes)] as const
-			)
-		);
-		const at = this.points.map(({ distanceCm }) => ({
-			zone: zoneAt(this.zones, distanceCm).name,
-			toners: this.#tonersAt(distanceCm)
-		}));
-		const dyes = (pigment: Fibre | RawHair['pigment'], point: number) => {
-			const laid = at[point]!.toners.reduce(
-				(sum, { share, toner }) => addDyes(sum, toners.get(toner)!(pigment), share),
-				addDyes(filler(pigment), home)
-			);
-			return over.reduce((sum, glaze) => addDyes(sum, glaze(pigment)), laid);
-		};
-		const { rawFibres, taken } = this;
-		const toned = tonedColours(rawFibres, dyes, this.reading.whiteShare, this.#whites);
-		const bare = this.rawColours;
-		// A toner goes only where the service goes: hair that is left out keeps its own colour.
-		const isTaken = (point: number) => taken[at[point]!.zone];
-		return this.withOldLights(
-			{ ...toned, hair: toned.hair.map((rgb, i) => (isTaken(i) ? rgb : bare.hair[i]!)) },
-			(pigment, point) => (isTaken(point) ? dyes(pigment, point) : {}),
-			this.lights
-		);
 	}
 	/** What the toner makes of the old light pieces: each zone's level by then. */
 	lightsToned: readonly (LightsResult & { readonly toned: number })[] = $derived.by(() => {

@@ -4,7 +4,8 @@ import { ADDED_HAIR, reachOf } from '../model/day/placed';
 import { rawOf } from '../model/visit/tone';
 import type { Aim, PlacedToner, ShelfLine, TonePlan } from '../schema/records';
 import { WHITE_FIBRE, type AreaName, type Fibre } from '../core/lift';
-import type { HairView, StretchToner } from './hairView.svelte';
+import type { HairView } from './hairView.svelte';
+import type { StretchToner } from './tonedStrand.svelte';
 import type { Searches } from './searches';
 import { TonerView, type HairToTone, type TonerSource } from './tonerView.svelte';
 

@@ -1,4 +1,4 @@
-import { describeTone } from '../core/hair';
+import { describeTone, LEAST_SEEN_STEP } from '../core/hair';
 import { levelOfFibre, type AreaName } from '../core/lift';
 import {
 	aftercareOf,
@@ -199,7 +199,7 @@ export class SendOffView {
 			kind: visit.aim.kind,
 			growthCmPerMonth,
 			showsFrom:
-				step < HARDLY
+				step < LEAST_SEEN_STEP
 					? undefined
 					: regrowthShows((week) => toner.levelAfter(week, scalp) - naturalLevel, growthCmPerMonth),
 			fadesBy: this.fadesBy,
@@ -241,8 +241,3 @@ export class SendOffView {
 
 /** Where a toner of its own goes that is laid on a zone. */
 const PLACE_OF = { root: 'root', lengths: 'middle', ends: 'ends' } as const;
-
-/** Nearer than this nobody tells what was seen from what was expected, levels. */
-export const AS_EXPECTED = 0.25;
-/** Nobody sees a step of less, levels. */
-const HARDLY = 0.25;

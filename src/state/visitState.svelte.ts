@@ -29,22 +29,22 @@ import {
 import { daySteps, MAIN_STEP, onNothing, type DayStep } from '../model/day/steps';
 import { isWorked } from '../model/visit/headWork';
 import { liftDone, minutesBy, toneDone } from '../model/day/done';
-import { HairView, type DayDone, type HairSource, type StretchToner } from './hairView.svelte';
+import { HairView, type DayDone, type HairSource } from './hairView.svelte';
+import type { StretchToner } from './tonedStrand.svelte';
 import { tonerIn } from '../model/day/placed';
 import { PlacedTonerView } from './placedToner.svelte';
 import type { TonerView } from './tonerView.svelte';
-import { learnedFrom, looksToday, recordedBefore, type LearnsFrom } from '../model/visit/learned';
-import { taughtByStrands } from '../model/visit/strandTests';
 import type { Learned } from '../model/visit/lift';
 import { Lowlights, type LowlightSource } from './lowlights.svelte';
 import { handPaceFrom, type HandPace } from '../model/visit/handPace';
 import { mixedFrom } from '../model/visit/tone';
 import type { PlanHead } from '../model/visit/planWork';
-import { usageFrom, type Usage } from '../model/visit/usage';
+import type { Usage } from '../model/visit/usage';
 import { isBegun } from '../model/day/clocks';
 import { changeStep, setMinutes } from '../model/commands/acts';
 import { closeWhenOff, plannedOf } from '../model/commands/result';
 import { dayWork, type DayWork, type WorkBowls, type WorkedHead } from '../model/visit/work';
+import { HeadLearning } from './headLearning.svelte';
 import { Search } from './search.svelte';
 import { undertoneOf, type Undertone } from '../core/colour';
 import type { WashHabit } from '../core/tone';
@@ -327,49 +327,21 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 		glossWeeks: this.client?.glossWeeks,
 		water: this.#reading.water
 	}));
-	/** Whose past counts, and which of it; the same for as long as none of it changes. */
-	#past = $derived.by(
-		steady(() => {
-			const { clientId, date } = this.visit;
-			const past = recordedBefore(this.#workspace.visitsOf(clientId), date);
-			return { clientId, date, past: past.map(({ id, updatedAt }) => ({ id, updatedAt })) };
-		})
-	);
-	#learnsFrom: LearnsFrom = $derived.by(
-		steady(() => ({
-			salon: this.shelf?.textureRates?.[this.#reading.texture],
-			off: this.client?.learnOff,
-			tried: taughtByStrands(this.#reading, this.visit.date)
-		}))
-	);
-	/** What this client's recorded visits taught; not worked out again while they stay as they are. */
-	taught: Learned = $derived.by(() => {
-		const { clientId, date } = this.#past;
-		return learnedFrom(
-			untrack(() => this.#workspace.visitsOf(clientId)),
-			date,
-			this.#learnsFrom
-		);
-	});
-	#looksToday = $derived.by(steady(() => looksToday(this.visit)));
-	/** The same with what is seen of the head today: what nobody has looked at is expected by it. */
-	learnedToday: Learned | undefined = $derived.by(() => {
-		const today = this.#looksToday;
-		if (today.length === 0) return this.learned;
-		const { clientId, date } = this.#past;
-		const visits = this.usesLearned ? untrack(() => this.#workspace.visitsOf(clientId)) : [];
-		return learnedFrom(visits, date, { ...(this.usesLearned ? this.#learnsFrom : {}), today });
-	});
-	/** What their leftovers taught of how much this head takes. */
-	usage: Usage = $derived.by(() => {
-		const { clientId, date } = this.#past;
-		return usageFrom(
-			untrack(() => this.#workspace.visitsOf(clientId)),
-			date,
-			this.shelf,
-			this.client?.learnOff?.includes('grams')
-		);
-	});
+	/** What its past and what is seen today teach. */
+	readonly learning: HeadLearning = new HeadLearning(this);
+	/** All visits of its client. */
+	get visits(): readonly Visit[] {
+		return this.#workspace.visitsOf(this.visit.clientId);
+	}
+	get learned(): Learned | undefined {
+		return this.learning.learned;
+	}
+	get learnedToday(): Learned | undefined {
+		return this.learning.today;
+	}
+	get usage(): Usage {
+		return this.learning.usage;
+	}
 	/** How fast whoever works on this head puts colour on. */
 	handPace: HandPace = $derived.by(
 		steady(() =>
@@ -380,9 +352,6 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 	get workedHead(): WorkedHead {
 		return { ...this.visit, handPace: this.handPace.factor };
 	}
-	/** Whether predictions use it; off, the head is looked at as a typical one. */
-	usesLearned = $state(true);
-	learned: Learned | undefined = $derived.by(() => (this.usesLearned ? this.taught : undefined));
 	/** Areas that share reading and aim; the rest of the head first. */
 	#reading = $derived(this.visit.reading);
 	#aim = $derived(this.visit.aim);

@@ -52,3 +52,6 @@ export const CONDITION_BANDS = [
 	{ from: CONDITION_FROM.fragile, name: 'fragile' },
 	{ from: 0, name: 'stop' }
 ] as const;
+
+/** Nobody sees a step of less between two levels, nor tells it from what was expected: finer no eye reads (reasoned). */
+export const LEAST_SEEN_STEP = 0.25;

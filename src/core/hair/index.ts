@@ -18,7 +18,7 @@ export {
 	undertoneWord,
 	type LiftedFrom
 } from './describe';
-export { CONDITION_FROM } from './constants';
+export { CONDITION_FROM, LEAST_SEEN_STEP } from './constants';
 export { fed, lightenPigment, rawLightness } from './lighten';
 export { naturalPigment, pureBrown, type Pigment, type Warmth } from './natural';
 export { labOfMixture, labOfPigment } from './point';

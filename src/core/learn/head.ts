@@ -2,7 +2,7 @@ import { perLadder } from '../colour';
 import type { AreaName } from '../lift';
 import { LEARN } from './constants';
 import { levelsOf, type Look } from './look';
-import { wordShare } from './word';
+import { logLikelihood } from './word';
 import { factorOf, fadePersonal, UNKNOWN_CLIENT, type Personal } from './personal';
 import { addSeen, ratesBy, type PlaceEvidence, type RateSums } from './places';
 
@@ -39,15 +39,8 @@ const UNKNOWN_AREA: Personal = { mean: 0, sd: LEARN.areaSd };
 /** What a look says of the rate where it was taken. */
 const evidenceOf = (look: Look): PlaceEvidence<AreaName> => {
 	const levelAt = levelsOf(look);
-	const logOf = (level: number): number =>
-		look.seen === undefined
-			? Math.log(Math.max(LEAST_LIKELY, wordShare(look, look.target, level)))
-			: -(((look.seen - level) / LEARN.readingSd) ** 2) / 2;
-	return { place: look.area, logLikelihood: (logRate) => logOf(levelAt(logRate)) };
+	return { place: look.area, logLikelihood: (logRate) => logLikelihood(look, levelAt(logRate)) };
 };
-
-/** Nothing that was said is taken to be quite impossible. */
-const LEAST_LIKELY = 1e-12;
 
 type Sums = RateSums<AreaName>;
 

@@ -18,4 +18,4 @@ export {
 } from './surprise';
 export { usageOf } from './usage';
 export { intensityOfSwatch } from './swatches';
-export { WORD_APART, wordShare, type Spoken } from './word';
+export { logLikelihood, WORD_APART, type Spoken } from './word';

@@ -17,9 +17,9 @@ export interface Spoken {
  * what was expected, or to the target.
  * @param level of the hair
  * @param target level at which it is ready
- * @returns 0-1; of no word, that it is as it was expected
+ * @returns 0-1
  */
-export function wordShare({ word, expected }: Spoken, target: number, level: number): number {
+function wordShare({ word, expected }: Spoken, target: number, level: number): number {
 	const eye = SPREAD.reader;
 	const share = (from: number, to: number) => normalShare(to / eye) - normalShare(from / eye);
 	switch (word) {
@@ -30,4 +30,19 @@ export function wordShare({ word, expected }: Spoken, target: number, level: num
 		default:
 			return share(expected - WORD_APART - level, expected + WORD_APART - level);
 	}
+}
+
+/** Nothing that was said is taken to be quite impossible. */
+const LEAST_LIKELY = 1e-12;
+
+/** A level that somebody named, or a word, with the level at which the hair was to be ready. */
+type Told =
+	| { readonly seen: number }
+	| (Spoken & { readonly seen?: undefined; readonly target: number });
+
+/** Log of how likely it is that an eye tells so much of hair of a level; a word that was not said says nothing. */
+export function logLikelihood(told: Told, level: number): number {
+	if (told.seen !== undefined) return -(((told.seen - level) / SPREAD.reader) ** 2) / 2;
+	if (told.word === undefined) return 0;
+	return Math.log(Math.max(LEAST_LIKELY, wordShare(told, told.target, level)));
 }

@@ -1,7 +1,7 @@
 import {
 	headAndPlaces,
+	logLikelihood,
 	WORD_APART,
-	wordShare,
 	type Personal,
 	type PlaceEvidence,
 	type Spoken
@@ -114,7 +114,8 @@ function evidenceOf(
 	mean: number,
 	reach: number
 ): PlaceEvidence<Place> {
-	const { minute, word, level } = check;
+	const { minute, level } = check;
+	const told = level === undefined ? { ...check, target } : { seen: level };
 	const step = (2 * reach) / (GRID.levels - 1);
 	const levels = Float64Array.from(
 		{ length: GRID.levels },
@@ -127,10 +128,6 @@ function evidenceOf(
 	};
 	return {
 		place: one.planned.section.area ?? SOMEWHERE,
-		logLikelihood: (logRate) => {
-			const then = levelAt(logRate);
-			if (level !== undefined) return -(((level - then) / SPREAD.reader) ** 2) / 2;
-			return word === undefined ? 0 : Math.log(Math.max(1e-12, wordShare(check, target, then)));
-		}
+		logLikelihood: (logRate) => logLikelihood(told, levelAt(logRate))
 	};
 }

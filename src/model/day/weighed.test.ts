@@ -81,6 +81,16 @@ describe('bowls as they were weighed', () => {
 		expect(weighed([['lightener', 20]])[0]).toEqual({ id: 'one', volume: 20, ratio: 2 });
 		expect(asWeighed(staged, { mixed: [] })).toBe(staged);
 	});
+	it('are no stronger by what a scale errs by', () => {
+		const strength = (grams: number) =>
+			weighed([
+				['lightener', 20],
+				['developer:20', 40 - grams],
+				['developer:30', grams]
+			])[0]!.volume;
+		expect(strength(1.9)).toBe(20);
+		expect(strength(2)).toBeCloseTo(20.5, 9);
+	});
 	it('never leave what a ratio can be', () => {
 		expect(
 			weighed([

@@ -1,3 +1,4 @@
+import { median } from 'd3-array';
 import { BOUNDS } from '../../core/vocabulary';
 import type { ChosenPart, MixedBowl, Visit } from '../../schema/records';
 import { MAIN_STEP } from './steps';
@@ -44,7 +45,14 @@ export function asWeighed<S extends Pick<MixedBowl, 'id' | 'volume' | 'ratio'>>(
 			return kind === 'lightener' && step === MAIN_STEP && done ? [[id, mixtureOf(bowl)]] : [];
 		})
 	);
-	return weighed.size === 0 ? staged : staged.map((bowl) => ({ ...bowl, ...weighed.get(bowl.id) }));
+	return weighed.size === 0
+		? staged
+		: staged.map((bowl) => {
+				const { volume, ratio } = weighed.get(bowl.id) ?? bowl;
+				// What a scale errs by makes no other strength, and no caution.
+				const isSame = Math.abs(volume - bowl.volume) < HARDLY;
+				return { ...bowl, ratio, volume: isSame ? bowl.volume : volume };
+			});
 }
 
 /**
@@ -55,11 +63,7 @@ export function strongerBy(
 	staged: readonly Pick<MixedBowl, 'volume'>[],
 	weighed: readonly Pick<MixedBowl, 'volume'>[]
 ): number {
-	const off = staged.map(({ volume }, i) => weighed[i]!.volume - volume).toSorted((p, q) => p - q);
-	const middle =
-		off.length === 0
-			? 0
-			: (off[Math.ceil(off.length / 2) - 1]! + off[Math.floor(off.length / 2)]!) / 2;
+	const middle = median(staged, ({ volume }, i) => weighed[i]!.volume - volume) ?? 0;
 	return Math.abs(middle) < HARDLY ? 0 : middle;
 }
 

@@ -1,4 +1,4 @@
-import { onScale } from '../../core/hair';
+import { LEAST_SEEN_STEP, onScale } from '../../core/hair';
 import { predictLift } from '../../core/lift';
 import type { Reading } from '../../schema/records';
 import { namedHair, seenFibre, type ZoneStart } from '../head/hair';
@@ -16,9 +16,6 @@ export interface ExpectedHair {
 	levelAt(zone: ZoneStart, minutes: number): number;
 }
 
-/** A step of less nobody sees: a warmth that was named is still the same, levels. */
-const HARDLY = 0.25;
-
 /**
  * A zone as it stands at the end of the day, where somebody looked at it: off and dry as it was read; while it lay as it
  * was seen, and lightened since by what was still to be expected; with whatever goes on it after that.
@@ -29,8 +26,8 @@ export function standingSeen(seen: LevelSeen, zone: ZoneStart, hair: ExpectedHai
 	const gained = gainedSince(seen, zone, hair);
 	const level = onScale(seen.level + gained);
 	const ahead = aheadOf(seen, hair.steps).filter(({ plan }) => reaches(plan, zone.name));
-	// What is still to come of it nobody saw.
-	const isSeen = gained < HARDLY && ahead.length === 0 && !seen.isTold;
+	// What is still to come of it nobody saw; after less than one sees, a warmth that was named is still the same.
+	const isSeen = gained < LEAST_SEEN_STEP && ahead.length === 0 && !seen.isTold;
 	if (undertone && isSeen) return { ...namedHair(reading, level, undertone), seen: true, minute };
 	const fibre = seenFibre(reading, level);
 	const applications = ahead.map(({ plan }) => applicationOn(plan, zone));

@@ -5,9 +5,10 @@
 	import Progress from '../../ui/Progress.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import { canFollow, follow, followWay } from '../../state/followAdvice';
+	import type { BowlHelp } from '../../state/bowlHelp.svelte';
 	import { goto } from '$app/navigation';
 	import { addAgain } from '../../model/commands/again';
-	import { dayHelps, type HelpfulWay } from '../../model/visit/behindHelp';
+	import { dayHelps } from '../../model/visit/behindHelp';
 	import { formatWeeks } from '../../wording/words';
 	import { formatLevel } from '../../core/hair';
 	import {
@@ -20,14 +21,9 @@
 
 	interface Props {
 		staging: Staging;
-		/** What would help, once it is known. */
-		advice: Staging['advice'] | undefined;
-		/** Ways of working the head otherwise that would help, once they are known. */
-		ways: readonly HelpfulWay[] | undefined;
-		/** Share of the search for it that is done, 0-1. */
-		progress: number;
+		help: BowlHelp;
 	}
-	let { staging, advice, ways, progress }: Props = $props();
+	let { staging, help }: Props = $props();
 	const session = useVisit();
 	const nameOf = $derived(sectionNamer(session.bowls.sections.map(({ section }) => section)));
 	const behind = $derived(staging.behind === undefined ? '' : nameOf(staging.behind));
@@ -51,14 +47,14 @@
 	/** The same head with the same mixture, worked otherwise: the best first. */
 	const otherwise: Help[] = $derived(
 		[
-			...(advice ?? []).map((option): Help => ({
+			...(help.levers ?? []).map((option): Help => ({
 				key: option.what,
 				words: adviceWords(option, nameOf),
 				outcome: outcomeWords(option),
 				missed: option.spread + option.shortfall,
 				act: canFollow(option) ? () => follow(session, option) : undefined
 			})),
-			...(ways ?? []).map((way): Help => ({
+			...(help.ways ?? []).map((way): Help => ({
 				key: way.name,
 				words: wayWords(way),
 				outcome: outcomeWords(way),
@@ -70,12 +66,12 @@
 	/** What else could be done, where that is not enough. */
 	const beyond: Help[] = $derived.by(() => {
 		const work = session.bowls.stagedWork;
-		return dayHelps(work, staging, session.visit, session.judging.found).map((help): Help => {
-			switch (help.kind) {
+		return dayHelps(work, staging, session.visit, session.judging.found).map((one): Help => {
+			switch (one.kind) {
 				case 'again': {
-					const { step, areas, level, condition } = help.again;
+					const { step, areas, level, condition } = one.again;
 					return {
-						key: help.kind,
+						key: one.kind,
 						words: againWords(step, areas),
 						outcome: `to ${formatLevel(level)}, condition ${Math.round(condition)}`,
 						missed: 0,
@@ -84,16 +80,16 @@
 				}
 				case 'aim':
 					return {
-						key: help.kind,
-						words: `Aim at ${formatLevel(help.level)} instead of ${formatLevel(work.aim.level)}: all of it gets there.`,
+						key: one.kind,
+						words: `Aim at ${formatLevel(one.level)} instead of ${formatLevel(work.aim.level)}: all of it gets there.`,
 						outcome: '',
 						missed: 0,
-						act: () => session.changeWholeAim('level', (draft) => (draft.level = help.level))
+						act: () => session.changeWholeAim('level', (draft) => (draft.level = one.level))
 					};
 				case 'visits':
 					return {
-						key: help.kind,
-						words: `${help.visits} visits over ${formatWeeks(help.weeks)}, as Aim says: Lift shows each of them.`,
+						key: one.kind,
+						words: `${one.visits} visits over ${formatWeeks(one.weeks)}, as Aim says: Lift shows each of them.`,
 						outcome: '',
 						missed: 0,
 						href: `/visit/${session.id}/lift`
@@ -102,7 +98,7 @@
 		});
 	});
 	/** Nothing is listed before all of it is known: what is under the thumb stays there. */
-	const isKnown = $derived(advice !== undefined && ways !== undefined);
+	const isKnown = $derived(help.levers !== undefined && help.ways !== undefined);
 	const isEnough = $derived(
 		otherwise.some(({ act, missed }) => act && missed <= 2 * STAGING.nearEnough)
 	);
@@ -129,7 +125,7 @@
 		{/if}
 		{#if !isKnown}<Progress
 				label="Looking for what would help…"
-				share={progress || undefined}
+				share={help.progress || undefined}
 			/>{:else if count === 0}Nothing brings it nearer today.{/if}
 	</p>
 	{#if isKnown}

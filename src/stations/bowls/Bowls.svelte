@@ -23,7 +23,7 @@
 	import OneSection from './OneSection.svelte';
 	import WholeHead from './WholeHead.svelte';
 	import { LateHead } from '../../state/lateHead.svelte';
-	import { bowlWays, helpfulWays, wayChange } from '../../model/visit/behindHelp';
+	import { BowlHelp } from '../../state/bowlHelp.svelte';
 	import { dayBowls, mixtureCost, type MixBowl } from '../../model/visit/dayBowls';
 	import SectionList from './SectionList.svelte';
 	import { otherWays } from '../../state/otherWays';
@@ -60,34 +60,11 @@
 	const late = new LateHead(session);
 
 	// What other ways would do, and what would help, is looked for only while somebody looks here.
-	const advisor = new Search(compute, 'stageHead', `advice ${session.id}`, () =>
-		staging?.behind === undefined ? undefined : { head: session.bowls.head, advise: true }
-	);
+	const help = new BowlHelp(session, compute);
 	const ways = $derived(looked === 'clock' ? [] : otherWays(session, looked));
 	const comparer = new Search(compute, 'compareHeads', `ways ${session.id}`, () =>
 		ways.length > 0 ? ways : undefined
 	);
-	const advice = $derived(
-		advisor.found?.ok && !advisor.searching ? advisor.found.staging.advice : undefined
-	);
-
-	/** The same head worked otherwise; looked for once the levers of its bowls are known. */
-	const otherwise = $derived(advice === undefined ? [] : bowlWays(session.bowls.stagedWork));
-	const helper = new Search(compute, 'compareHeads', `help ${session.id}`, () =>
-		otherwise.length > 0
-			? otherwise.map((way) => ({
-					name: way.name,
-					head: session.bowls.headWith(wayChange(way, session.bowls.stagedWork))
-				}))
-			: undefined
-	);
-	const helpful = $derived.by(() => {
-		if (helper.trouble) return [];
-		return staging && helper.found && !helper.searching
-			? helpfulWays(staging, otherwise, helper.found)
-			: undefined;
-	});
-
 	const range = $derived.by(() => {
 		const strength = `${strengthWords(main)}, ${formatRatio(plan.ratio)}`;
 		if (!staging) return `${strength} · reserve ${weigh(main.reserveGrams)} within`;
@@ -186,12 +163,7 @@
 							</p>
 						{/each}
 						{#if fault}<p class="mb-3 font-semibold text-stop" role="alert">{fault}</p>{/if}
-						{#if staging?.behind !== undefined}<AdviceList
-								{staging}
-								{advice}
-								ways={helpful}
-								progress={(advisor.progress + helper.progress) / 2}
-							/>{/if}
+						{#if staging?.behind !== undefined}<AdviceList {staging} {help} />{/if}
 						{#if session.bowls.ready}<Part name="bowls"
 								><BowlList {bowls} {weigh} onweigh={mix} /></Part
 							>{/if}

@@ -242,9 +242,9 @@ export class ChairRun {
 			sections.some(({ section, part }) => one.section === section && one.part === part);
 		const isLast =
 			act === 'off' && head.sections.every((one) => one.state === 'off' || isTapped(one));
-		const { lain } = this.view;
+		const lain = isLast ? this.view.lain : undefined;
 		this.#session.change(done, ({ run }) => {
-			if (isLast) comeOff(run, lain);
+			if (lain) comeOff(run, lain);
 			for (const { section, part } of sections) {
 				const last = act === 'on' && tapOn(run, { section, part }, head.sections, this.#seconds());
 				if (last && !run.allOn) this.#logAllOn(run);

@@ -8,7 +8,7 @@
 
 	const session = useVisit();
 	const view = $derived(session.view);
-	const taught = $derived(session.taught);
+	const taught = $derived(session.learning.taught);
 	const step = $derived(view.shown);
 	const as = (learned?: Learned) =>
 		liftAnswer(
@@ -29,8 +29,8 @@
 >
 	<Switch
 		label="Predict with it"
-		checked={session.usesLearned}
-		onchange={(on) => (session.usesLearned = on)}
+		checked={session.learning.isUsed}
+		onchange={(on) => (session.learning.isUsed = on)}
 	/>
 	<p>
 		With it {formatLevel(withIt.level)}, likely {formatLevel(withIt.low)} to {formatLevel(

@@ -214,7 +214,7 @@
 			{/if}
 			<AddStep />
 			<Part name="why"><Why /></Part>
-			{#if session.taught.visits > 0 || session.taught.strandLooks}
+			{#if session.learning.taught.visits > 0 || session.learning.taught.strandLooks}
 				{#await import('./LearnedFold.svelte') then { default: LearnedFold }}<LearnedFold />{/await}
 			{/if}
 			<Part name="if it stops short"><StallFold /></Part>

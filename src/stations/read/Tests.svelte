@@ -92,7 +92,7 @@
 			onremove={() => dropStrand(test.id)}
 		/>
 	{/each}
-	{#if session.taught.strandLooks}
+	{#if session.learning.taught.strandLooks}
 		<p class="text-14 text-ink-soft">
 			Looks at hair without old colour teach how fast this head lifts; every prediction reckons with
 			it.

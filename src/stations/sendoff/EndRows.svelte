@@ -1,8 +1,8 @@
 <script lang="ts">
-	import { formatLevel } from '../../core/hair';
+	import { formatLevel, LEAST_SEEN_STEP } from '../../core/hair';
 	import { BOUNDS } from '../../core/vocabulary';
 	import { seePlace, type SeenPlace } from '../../model/commands/result';
-	import { AS_EXPECTED, type EndRow } from '../../state/sendOffView.svelte';
+	import type { EndRow } from '../../state/sendOffView.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import Button from '../../ui/Button.svelte';
 	import Choice from '../../ui/Choice.svelte';
@@ -47,7 +47,7 @@
 	function tapOf({ seen, expected }: EndRow): Tap | '' {
 		if (seen?.level === undefined) return '';
 		const gap = seen.level - expected.toned;
-		return gap < -AS_EXPECTED ? 'deeper' : gap > AS_EXPECTED ? 'lighter' : 'as';
+		return gap < -LEAST_SEEN_STEP ? 'deeper' : gap > LEAST_SEEN_STEP ? 'lighter' : 'as';
 	}
 	const tapped = (row: EndRow, tap: Tap) =>
 		see(row, {

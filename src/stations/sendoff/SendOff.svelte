@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
-	import { formatLevel } from '../../core/hair';
+	import { formatLevel, LEAST_SEEN_STEP } from '../../core/hair';
 	import { isRunning } from '../../model/day/clocks';
 	import { removeVisit } from '../../model/commands/remove';
 	import { record } from '../../model/commands/result';
@@ -11,7 +11,7 @@
 	import { nextFromRecord } from '../../model/commands/series';
 	import { useClock } from '../../state/clock.svelte';
 	import { useRecords } from '../../state/records';
-	import { AS_EXPECTED, SendOffView } from '../../state/sendOffView.svelte';
+	import { SendOffView } from '../../state/sendOffView.svelte';
 	import { useVisit } from '../../state/visitContext';
 	import { keysOfClient } from '../../store/exportFile';
 	import Button from '../../ui/Button.svelte';
@@ -131,7 +131,7 @@
 			: 'Judge it dry and straight; waves hide faults.'
 		: result.unsure
 			? 'From before: seen or only expected was not told apart.'
-			: Math.abs(gap) <= AS_EXPECTED
+			: Math.abs(gap) <= LEAST_SEEN_STEP
 				? 'As expected.'
 				: `${Math.abs(gap).toFixed(1)} level ${gap > 0 ? 'lighter' : 'deeper'} than expected.`}
 	facts={[

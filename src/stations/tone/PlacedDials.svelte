@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { formatLevel } from '../../core/hair';
+	import { formatLevel, LEAST_SEEN_STEP } from '../../core/hair';
 	import { levelOfFibre } from '../../core/lift';
 	import { regrowthShows } from '../../core/plan';
 	import { turnedTo, type Direction } from '../../core/tone';
@@ -42,15 +42,13 @@
 		session.change(`without the toner, ${mix.place}`, ({ tone }) => dropPlaced(tone, id));
 		session.tonerId = undefined;
 	}
-	/** Nobody sees a step of less, levels. */
-	const HARDLY = 0.25;
 	/** A shadow is worth its bowl by how late the regrowth then shows. */
 	const regrowth = $derived.by(() => {
 		if (mix.place !== 'root') return '';
 		const { reading, rawFibres } = session.head;
 		const { naturalLevel, growthCmPerMonth } = reading;
 		const atScalp = rawFibres[0]!;
-		if (levelOfFibre(atScalp) - naturalLevel < HARDLY)
+		if (levelOfFibre(atScalp) - naturalLevel < LEAST_SEEN_STEP)
 			return 'The scalp stays as it grows: no line there.';
 		const shows = (toner: typeof placed.toner) =>
 			regrowthShows((week) => toner.levelAfter(week, atScalp) - naturalLevel, growthCmPerMonth);
