@@ -136,12 +136,17 @@ export const RULES = [
 		'recordedBefore(visits, day)'
 	],
 	['src/model/visit/behindHelp.ts', 'asked(less) < asked(way) &&', ''],
-	['src/model/visit/behindHelp.ts', '|| judged?.darkColour', ''],
+	['src/model/visit/helps.ts', '|| judged?.darkColour', ''],
+	['src/model/visit/behindHelp.ts', 'level < asked - STAGING.nearEnough', 'level < asked'],
+	['src/model/visit/dayEnd.ts', 'missed(worst) > STAGING.nearEnough', 'missed(worst) > 0'],
+	['src/model/visit/dayEnd.ts', 'isEnough({ minutes: longest })', 'isEnough({ minutes: 60 })'],
+	['src/core/plan/verdict.ts', 'end.condition >= PLAN.minCondition', 'true'],
 	[
-		'src/model/visit/behindHelp.ts',
-		'if (level >= asked - STAGING.nearEnough) return [];',
-		'if (level > asked) return [];'
+		'src/core/plan/verdict.ts',
+		"verdict === 'today' ? end?.behind",
+		"verdict !== 'already' ? end?.behind"
 	],
+	['src/core/plan/verdict.ts', 'length === 1 && !judgement.darkColour', 'length === 1'],
 	// Looks and what is shown of them.
 	['src/state/seenApart.ts', 'onScale(level + own - then)', 'onScale(level)'],
 	[

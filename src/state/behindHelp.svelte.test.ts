@@ -6,12 +6,12 @@ import {
 	againOnBehind,
 	aimInReach,
 	bowlWays,
-	dayHelps,
 	helpfulWays,
 	wayChange
 } from '../model/visit/behindHelp';
+import { beyondWork } from '../model/visit/helps';
 import { openVisit } from '../testing/demoVisit';
-import { followWay } from './followAdvice';
+import { doHelp } from './followAdvice';
 
 const BEHIND = ['hesper-oake', 'teodor-vask', 'anneke-rill', 'dorrit-vane', 'casimir-bly'] as const;
 
@@ -53,7 +53,7 @@ describe('a head of which some stays behind', () => {
 		const [best] = helpful;
 		expect(best!.rinse).toBe('eachReady');
 		const strongest = session.plan.volume;
-		followWay(session, best!);
+		doHelp(session, session.verdict, { kind: 'way', way: best! });
 		const after = session.bowls.staging!;
 		expect(after.spread).toBeCloseTo(best!.spread, 6);
 		expect(after.shortfall).toBeCloseTo(best!.shortfall, 6);
@@ -81,11 +81,20 @@ describe('a head of which some stays behind', () => {
 
 	it('old dark colour is promised nothing for today', async () => {
 		const { session, work, staging } = await behind('yusra-halden');
-		const judged = { verdict: 'visits', visits: 2, weeks: 4, darkColour: true } as const;
+		const judged = {
+			verdict: 'visits',
+			visits: 2,
+			weeks: 4,
+			condition: 70,
+			darkColour: true
+		} as const;
 		const kinds = (dark: boolean) =>
-			dayHelps(work, staging, session.visit, { ...judged, darkColour: dark }).map(
-				({ kind }) => kind
-			);
+			beyondWork({
+				work,
+				staging,
+				visit: session.visit,
+				judged: { ...judged, darkColour: dark }
+			}).map(({ kind }) => kind);
 		expect(kinds(true)).toEqual(['visits']);
 		expect(kinds(false)).toEqual(['again', 'visits']);
 		session.change('again', (draft) => addAgain(draft, againOnBehind(work, staging)!.step));

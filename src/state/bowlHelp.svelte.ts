@@ -1,47 +1,76 @@
 import { bowlWays, helpfulWays, wayChange, type HelpfulWay } from '../model/visit/behindHelp';
-import type { Staging } from '../core/work';
+import { STAGING, type StagingAdvice } from '../core/work';
+import { leverChange } from './leverChange';
 import { Search } from './search.svelte';
 import type { Searches } from './searches';
-import type { VisitState } from './visitState.svelte';
+import type { BowlsView } from './bowlsView.svelte';
 
 /** What would help a head of which some stays behind; it is looked for only while somebody looks. */
 export class BowlHelp {
-	readonly #session: VisitState;
+	readonly #bowls: () => BowlsView;
 	readonly #levers: Search<'stageHead'>;
 	readonly #ways: Search<'compareHeads'>;
 
-	/** @param searches the door to the worker, or whoever answers on the spot */
-	constructor(session: VisitState, searches: Searches) {
-		this.#session = session;
-		const { bowls, id } = session;
-		this.#levers = new Search(searches, 'stageHead', `advice ${id}`, () =>
-			bowls.staging?.behind === undefined ? undefined : { head: bowls.head, advise: true }
-		);
-		this.#ways = new Search(searches, 'compareHeads', `help ${id}`, () => {
-			const ways = this.#otherwise;
-			return ways.length === 0
-				? undefined
-				: ways.map((way) => ({
-						name: way.name,
-						head: bowls.headWith(wayChange(way, bowls.stagedWork))
-					}));
+	/**
+	 * @param bowls those that are looked at
+	 * @param searches the door to the worker, or whoever answers on the spot
+	 */
+	constructor(bowls: () => BowlsView, lane: string, searches: Searches) {
+		this.#bowls = bowls;
+		this.#levers = new Search(searches, 'stageHead', `advice ${lane}`, () => {
+			const { staging, head } = bowls();
+			return staging?.behind === undefined ? undefined : { head, advise: true };
+		});
+		this.#ways = new Search(searches, 'compareHeads', `help ${lane}`, () => {
+			const looked = bowls();
+			const { stagedWork } = looked;
+			const heads = [
+				...this.#done.map(({ lever, change }) => ({ name: lever.what, change })),
+				...this.#otherwise.map((way) => ({ name: way.name, change: wayChange(way, stagedWork) }))
+			].map(({ name, change }) => ({ name, head: looked.headWith(change) }));
+			return heads.length === 0 ? undefined : heads;
 		});
 	}
 
-	/** Levers of the bowls that help, the best first; nothing before they are known. A search that failed has none. */
-	levers: Staging['advice'] | undefined = $derived.by(() => {
+	/** Levers of the bowls that promise to help; nothing before they are known. A search that failed has none. */
+	#promised: readonly StagingAdvice[] | undefined = $derived.by(() => {
 		const { found, searching, trouble } = this.#levers;
 		if (trouble) return [];
 		return found?.ok && !searching ? found.staging.advice : undefined;
 	});
+	/** Those of them that a tap brings about, with what it changes. */
+	#done = $derived.by(() =>
+		(this.#promised ?? []).flatMap((lever) => {
+			const change = leverChange(lever, this.#bowls());
+			return change ? [{ lever, change }] : [];
+		})
+	);
+	/**
+	 * Levers of the bowls that help, each with what the head comes to once it is done and not as it was tried; nothing before
+	 * they are known.
+	 */
+	levers: readonly StagingAdvice[] | undefined = $derived.by(() => {
+		const { found, searching, trouble } = this.#ways;
+		const { staging } = this.#bowls();
+		if (!this.#promised || trouble) return this.#promised;
+		if (!staging || !found || searching) return undefined;
+		const worth = staging.spread + staging.shortfall - STAGING.worthAdvising;
+		return this.#promised.flatMap((lever) => {
+			if (!this.#done.some((one) => one.lever === lever)) return [lever];
+			const outcome = found.find(({ name }) => name === lever.what)?.outcome;
+			return outcome && outcome.spread + outcome.shortfall < worth
+				? [{ ...lever, spread: outcome.spread, shortfall: outcome.shortfall }]
+				: [];
+		});
+	});
 	/** The same head worked otherwise; looked for once the levers are known. */
 	#otherwise = $derived.by(() =>
-		this.levers === undefined ? [] : bowlWays(this.#session.bowls.stagedWork)
+		this.#promised === undefined ? [] : bowlWays(this.#bowls().stagedWork)
 	);
 	/** Ways of working it that help, the best first; nothing before they are known. */
 	ways: readonly HelpfulWay[] | undefined = $derived.by(() => {
 		const { found, searching, trouble } = this.#ways;
-		const { staging } = this.#session.bowls;
+		const { staging } = this.#bowls();
 		if (trouble) return [];
 		return staging && found && !searching
 			? helpfulWays(staging, this.#otherwise, found)

@@ -11,7 +11,8 @@ import { mergeSections, partShare, splitSection, stageHeadSteps } from '../core/
 import { readingOf } from '../model/head/exceptions';
 import { openVisit, SPOT } from '../testing/demoVisit';
 import { dayBowls, lightenerBowls, mixtureCost } from '../model/visit/dayBowls';
-import { canFollow, follow } from './followAdvice';
+import { doHelp } from './followAdvice';
+import { canDo } from './leverChange';
 import { clockRows } from '../stations/bowls/clockRows';
 import { editSection } from '../model/commands/sections';
 import { takeTechnique } from '../model/commands/technique';
@@ -282,9 +283,10 @@ describe('the bowls of a demo head', () => {
 			const { spread, shortfall } = session.bowls.staging!;
 			const answer = finish(stageHeadSteps({ head: session.bowls.head, advise: true }));
 			const advice = answer.ok ? answer.staging.advice : [];
-			expect(advice.some(canFollow)).toBe(true);
-			for (const option of advice.filter(canFollow)) {
-				follow(session, option);
+			const done = (lever: (typeof advice)[number]) => canDo({ kind: 'lever', lever });
+			expect(advice.some(done)).toBe(true);
+			for (const option of advice.filter(done)) {
+				doHelp(session, session.verdict, { kind: 'lever', lever: option });
 				const then = session.bowls.staging!;
 				expect(then.spread + then.shortfall, option.what).toBeLessThanOrEqual(
 					option.spread + option.shortfall + 0.1

@@ -17,7 +17,7 @@ import { asWeighed } from '../model/day/weighed';
 import { daySteps, MAIN_STEP, onNothing } from '../model/day/steps';
 import { Search } from './search.svelte';
 import { headStaging } from '../model/visit/headStaging';
-import type { StagedWork } from '../model/visit/behindHelp';
+import type { StagedWork } from '../model/visit/sectionEnds';
 import { sectionWork, type HeadWorkSource, type SectionWork } from '../model/visit/headWork';
 import type { Learned } from '../model/visit/lift';
 import type { HandPace } from '../model/visit/handPace';

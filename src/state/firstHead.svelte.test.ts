@@ -44,7 +44,8 @@ describe('three facts of a head', () => {
 			expect(head.takePlan()).toBe(true);
 			// The warmth of a root, and porous ends, are in the plan as they are in the lift.
 			const lifted = head.session.head.final.lift;
-			const judged = head.judgement!.hair.find(({ id }) => id === head.judgement!.decides)!;
+			const { judgement } = head.answer!;
+			const judged = judgement.hair.find(({ id }) => id === judgement.decides)!;
 			if (judged.id === head.session.head.zone.name)
 				expect(lifted.level, JSON.stringify(facts)).toBeCloseTo(plan.visits[0]!.level, 6);
 		}

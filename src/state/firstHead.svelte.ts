@@ -1,5 +1,6 @@
 import { plainShelf } from '../model/demo/shelf';
 import { scratch } from '../store/open';
+import { dayVerdict } from '../core/plan';
 import { compute } from '../compute/browser';
 import { deciding } from '../model/visit/planDay';
 import { isUntouched, takeToday } from '../model/commands/takePlan';
@@ -31,14 +32,19 @@ export class FirstHead {
 		this.session.change('facts', (draft) => tellFacts(draft, this.facts));
 	}
 
-	/** The verdict on these facts; none while it is being worked out. */
-	judgement = $derived.by(() =>
-		this.session.judging.searching ? undefined : this.session.judging.found
-	);
+	/** The answer on these facts; none while it is being worked out. */
+	answer = $derived.by(() => {
+		// Of no head yet is said how it is worked: the answer is that of its hair alone.
+		const { searching, found } = this.session.judging;
+		return searching || !found
+			? undefined
+			: dayVerdict({ judgement: found, end: undefined, repeated: undefined });
+	});
 
 	/** What the first day of the plan is, where there is anything to be lifted. */
 	get today() {
-		const hair = this.judgement && deciding(this.judgement);
+		const { searching, found } = this.session.judging;
+		const hair = searching ? undefined : found && deciding(found);
 		return hair?.plan ?? hair?.nearest;
 	}
 

@@ -46,6 +46,7 @@ import { closeWhenOff, plannedOf } from '../model/commands/result';
 import { dayWork, type DayWork, type WorkBowls, type WorkedHead } from '../model/visit/work';
 import { HeadLearning } from './headLearning.svelte';
 import { Search } from './search.svelte';
+import { VerdictView, type VerdictSource } from './verdictView.svelte';
 import { undertoneOf, type Undertone } from '../core/colour';
 import type { WashHabit } from '../core/tone';
 import { steady } from './steady';
@@ -59,7 +60,7 @@ export type VisitClock = Pick<Clock, 'now' | 'moment'>;
  * answers from here and from the views of its hair, and change the document through {@link change} and
  * its like, nothing else.
  */
-export class VisitState implements HairSource, BowlsSource, LowlightSource {
+export class VisitState implements HairSource, BowlsSource, VerdictSource, LowlightSource {
 	readonly #workspace: Workspace;
 	readonly #clock: VisitClock;
 	readonly id: string;
@@ -83,6 +84,8 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 		this.bowls = new BowlsView(this, `bowls ${lane}`, searches);
 		this.lowlights = new Lowlights(this, `lowlights ${lane}`, searches);
 		this.judging = new Search(searches, 'judgeAim', `aim ${lane}`, () => aimProblem(this));
+		this.aimVerdict = new VerdictView(this, 'plan', lane, searches);
+		this.verdict = new VerdictView(this, 'day', lane, searches);
 	}
 
 	/** The rest of the head: what holds wherever no area differs. Bowls, chair and record stand on it. */
@@ -91,8 +94,11 @@ export class VisitState implements HairSource, BowlsSource, LowlightSource {
 	readonly bowls: BowlsView;
 	/** Depth put back between the light strands. */
 	readonly lowlights: Lowlights;
-	/** The plain verdict on the aim, and the plan that it stands on: the same for Aim and for Lift. */
+	/** What the aim takes at its best, each piece of hair by itself. */
 	readonly judging: Search<'judgeAim'>;
+	/** The answer to the aim: of the day as Aim’s plan has it until somebody sets it, and of the day as it stands. */
+	readonly aimVerdict: VerdictView;
+	readonly verdict: VerdictView;
 	readonly #searches: Searches;
 	readonly #ofAreas = new Map<AreaName, HairView>();
 	/** What the core says of the hair of an area, or of the rest of the head. */

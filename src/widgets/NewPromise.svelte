@@ -5,7 +5,7 @@
 	import { openVisit } from '../state/openVisit';
 	import { useRecords } from '../state/records';
 	import { startWords } from '../wording/planStanding';
-	import { verdictWords } from '../wording/verdict';
+	import { answerWords } from './answerWords';
 
 	interface Props {
 		/** The last that was recorded, and the one that comes after it. */
@@ -26,8 +26,8 @@
 		return none || parts.length === 0 ? undefined : weeks[Math.round(start.weeks)]?.left;
 	});
 	const promised = $derived(next.series?.promise);
-	const judged = $derived(after.judging.found);
-	const words = $derived(judged && verdictWords(judged));
+	const judged = $derived(after.aimVerdict.answer);
+	const words = $derived(answerWords(after.aimVerdict));
 	/** Visits that are still to come by what is known now, and by what was promised. */
 	const toCome = $derived(judged?.visits);
 	const wasToCome = $derived(promised && promised.visits - next.series!.number + 1);

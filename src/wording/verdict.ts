@@ -1,53 +1,18 @@
-import { formatLevel, undertoneWord } from '../core/hair';
-import { hairOfId, type AimJudgement, type Alternative, type SessionsEstimate } from '../core/plan';
-import { areaWords, formatWeeks } from './words';
+import { formatLevel } from '../core/hair';
+import {
+	hairOfId,
+	type Alternative,
+	type Behind,
+	type BehindWhy,
+	type DayVerdict
+} from '../core/plan';
+import type { SectionNamer } from './bowls';
+import { areaWords, formatWeeks, visitsWords } from './words';
 
 /** A piece of hair as a verdict calls it: “root of the crown and nape”. */
 export function hairWords(id: string): string {
 	const { zone, areas } = hairOfId(id);
 	return areas.length === 0 ? zone : `${zone} of the ${areaWords(areas)}`;
-}
-
-/** The plain verdict on an aim: today, in n visits, or not with this hair. */
-export function aimVerdict(sessions: SessionsEstimate, target: number) {
-	const { visits, reaches, stoppedBy } = sessions;
-	const last = visits.at(-1);
-	if (reaches && visits.length === 0) {
-		return {
-			visits: 'no lift',
-			label: 'needed',
-			sentence: 'This hair is light enough already: tone only.',
-			say: 'nothing has to be lightened for this.',
-			foot: 'Lightening is not needed for this aim.'
-		};
-	}
-	if (reaches && last) {
-		const many = visits.length > 1;
-		return {
-			visits: many ? `${visits.length} visits` : 'today',
-			label: many ? `over ${formatWeeks(last.week)}` : 'in one visit',
-			sentence: `Lifts to ${formatLevel(last.level)}, likely ${formatLevel(last.low)} to ${formatLevel(last.high)}.`,
-			say: many
-				? `it takes ${visits.length} visits with ${formatWeeks(visits[1]!.week)} between; after the first it will be ${undertoneWord(visits[0]!.undertone.name, visits[0]!.level)}.`
-				: `it can be done today, and costs ${Math.round(100 - last.condition)} points of condition in all.`,
-			foot: `Condition after: about ${Math.round(last.condition)}. A prediction is a plan: a test strand decides.`
-		};
-	}
-	const nearest = last
-		? `${formatLevel(last.level)} ${undertoneWord(last.undertone.name, last.level)} after ${visits.length} visit${visits.length === 1 ? '' : 's'}`
-		: 'the colour it has now';
-	const why = {
-		condition: 'the hair would not stand it',
-		visits: 'six visits would not do',
-		spent: 'this mixture gains nothing more'
-	}[stoppedBy ?? 'spent'];
-	return {
-		visits: 'not so',
-		label: 'with this hair and mixture',
-		sentence: `Level ${formatLevel(target)} is out of reach: ${why}. Nearest: ${nearest}.`,
-		say: `${why}; what can be had is ${nearest}.`,
-		foot: 'Aim lower, choose a stronger way in Lift, or cut and wait.'
-	};
 }
 
 /** What a judgement says, in the words of the consultation. */
@@ -56,11 +21,11 @@ export interface VerdictWords {
 	readonly short: string;
 	readonly label: string;
 	readonly sentence: string;
+	/** What Aim’s plan takes, where the day was set otherwise and does not do it today. */
+	readonly plan: string | undefined;
 	/** What else can be had, where it is not today. */
 	readonly instead: readonly string[];
 }
-
-const visitsWords = (visits: number): string => `${visits} visit${visits === 1 ? '' : 's'}`;
 
 function insteadWords(alternative: Alternative): string {
 	switch (alternative.kind) {
@@ -88,50 +53,102 @@ export const DARK_COLOUR =
 /** Why nothing but a tint is planned. */
 const NO_LIGHTENER = 'Without lightener: persulfates are not borne.';
 
-/** The plain verdict: today, in n visits, or not with this hair. */
-export function verdictWords(judgement: AimJudgement): VerdictWords {
-	const { verdict, visits, weeks, condition, hardest, alternatives, lifts } = judgement;
-	const decides = hardest
-		? ` The ${hairWords(hardest)} decide${hardest.startsWith('root') ? 's' : ''}.`
+const STOPPED = {
+	condition: 'the hair would not stand more',
+	visits: 'six visits would not do',
+	spent: 'another would gain nothing'
+} as const;
+
+/** Why some of a head stays behind. */
+const BEHIND_WHY: Readonly<Record<BehindWhy, (behind: Behind) => string>> = {
+	time: ({ minutes, longest }) => `it lies ${minutes} min where others lie ${longest}`,
+	strength: ({ volume }) => `its bowl is ${volume} vol`,
+	hair: () => 'this mixture does no more for it'
+};
+
+/** What stays behind, by how much and why. */
+export const behindWords = (behind: Behind, nameOf: SectionNamer): string =>
+	`the ${nameOf(behind.section)}, ${formatLevel(behind.level)}, stays ${behind.by.toFixed(1)} below: ${BEHIND_WHY[behind.why](behind)}`;
+
+/** An answer in one or two words, read across the room. */
+const shortOf = (verdict: DayVerdict['verdict'], visits: number): string =>
+	({ already: 'no lift', today: 'today', visits: visitsWords(visits), notSo: 'not so' })[verdict];
+
+/** The plain answer to an aim: today, in n visits, or not with this hair. */
+export function verdictWords(answer: DayVerdict, nameOf: SectionNamer): VerdictWords {
+	const { verdict, visits, weeks, judgement } = answer;
+	const short = shortOf(verdict, visits);
+	/** A day that was set otherwise and does not do it today leaves Aim’s plan. */
+	const plan =
+		answer.isOwn && verdict !== 'today' && judgement.verdict !== 'notSo'
+			? `Aim’s plan: ${shortOf(judgement.verdict, judgement.visits)}, condition ${Math.round(judgement.condition)}.`
+			: undefined;
+	const instead = judgement.alternatives.map(insteadWords);
+	const label = {
+		already: 'tone only',
+		today: 'in one visit',
+		visits: `over ${formatWeeks(weeks)}`,
+		notSo: answer.isOwn ? 'as it is set' : 'with this hair'
+	}[verdict];
+	const sentence = answer.isOwn ? ownSentence(answer, nameOf) : planSentence(answer, nameOf);
+	return { short, label, sentence, plan, instead };
+}
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+const butFor = ({ behind }: DayVerdict, nameOf: SectionNamer): string =>
+	behind ? ` ${capital(behindWords(behind, nameOf))}.` : '';
+
+/** What is sure of it: where the hair that needs most is lifted to, and the condition of what suffers most. */
+function sureOf({ lifts, condition, isOwn, judgement: { hardest } }: DayVerdict): string {
+	const of = hardest && !isOwn ? `${hairWords(hardest)} ` : '';
+	const to = lifts
+		? `${of}to ${formatLevel(lifts.level)}, likely ${formatLevel(lifts.low)} to ${formatLevel(lifts.high)}; `
 		: '';
-	const after = `condition ${Math.round(condition)}`;
-	const sure = lifts
-		? `${hardest ? `${hairWords(hardest)} ` : ''}to ${formatLevel(lifts.level)}, likely ${formatLevel(lifts.low)} to ${formatLevel(lifts.high)}; `
-		: '';
+	return `${to}condition ${Math.round(condition)}`;
+}
+
+/** The answer of Aim’s plan. */
+function planSentence(answer: DayVerdict, nameOf: SectionNamer): string {
+	const { verdict, visits, weeks, behind, judgement } = answer;
+	const { hardest } = judgement;
+	const sure = sureOf(answer);
 	const bare = judgement.withoutLightener ? ` ${NO_LIGHTENER}` : '';
 	const why = `${judgement.darkColour ? ` ${DARK_COLOUR}` : ''}${bare}`;
-	const instead = alternatives.map(insteadWords);
 	switch (verdict) {
 		case 'already':
-			return {
-				short: 'no lift',
-				label: 'tone only',
-				sentence:
-					judgement.hair.length === 0
-						? 'Every zone stays as it is: nothing is lightened.'
-						: 'This hair is light enough already: tone only.',
-				instead
-			};
+			return judgement.hair.length === 0
+				? 'Every zone stays as it is: nothing is lightened.'
+				: 'This hair is light enough already: tone only.';
 		case 'today':
-			return {
-				short: 'today',
-				label: 'in one visit',
-				sentence: `Can be done today: ${sure}${after}.${bare}`,
-				instead
-			};
+			return `Can be done today${behind ? `, all but the ${nameOf(behind.section)}` : ''}: ${sure}.${butFor(answer, nameOf)}${bare}`;
 		case 'visits':
-			return {
-				short: visitsWords(visits),
-				label: `over ${formatWeeks(weeks)}`,
-				sentence: `${visitsWords(visits)} over ${formatWeeks(weeks)}: ${sure}${after}.${why}`,
-				instead
-			};
-		case 'notSo':
-			return {
-				short: 'not so',
-				label: 'with this hair',
-				sentence: `It cannot be had with this hair.${decides}${why}`,
-				instead
-			};
+			return `${visitsWords(visits)} over ${formatWeeks(weeks)}: ${sure}.${why}`;
+		case 'notSo': {
+			const decides = hardest
+				? ` The ${hairWords(hardest)} decide${hardest.startsWith('root') ? 's' : ''}.`
+				: '';
+			return `It cannot be had with this hair.${decides}${why}`;
+		}
+	}
+}
+
+/** The answer of a day that was set otherwise than Aim’s plan. */
+function ownSentence(answer: DayVerdict, nameOf: SectionNamer): string {
+	const { verdict, visits, weeks, behind, judgement, stops } = answer;
+	const sure = sureOf(answer);
+	const why = judgement.darkColour ? ` ${DARK_COLOUR}` : '';
+	switch (verdict) {
+		case 'already':
+			return planSentence(answer, nameOf);
+		case 'today':
+			return `Can be done today as it is set${behind ? `, all but the ${nameOf(behind.section)}` : ''}: ${sure}.${butFor(answer, nameOf)}`;
+		case 'visits':
+			return `${visitsWords(visits)} over ${formatWeeks(weeks)} as it is set: ${sure}.${why}`;
+		case 'notSo': {
+			const nearest =
+				stops?.level === undefined ? 'nothing is gained' : `nearest ${formatLevel(stops.level)}`;
+			return `Not as it is set: ${nearest}, ${STOPPED[stops?.stoppedBy ?? 'spent']}.${why}`;
+		}
 	}
 }

@@ -134,6 +134,7 @@ export const formatMonth = formatterOf({ month: 'long', year: 'numeric' });
 
 /** Weeks, one or many. */
 export const formatWeeks = (weeks: number): string => `${weeks} week${weeks === 1 ? '' : 's'}`;
+export const visitsWords = (visits: number): string => `${visits} visit${visits === 1 ? '' : 's'}`;
 
 export const AREA_NAMES: Readonly<Record<AreaName, string>> = {
 	nape: 'nape',

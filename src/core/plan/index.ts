@@ -27,3 +27,4 @@ export { aftercareOf, type Aftercare } from './aftercare';
 export { freshenWeek, priceRange, RETURN_WEEKS_BY_KIND } from './upkeep';
 export { regrowthShows } from './regrowthShows';
 export { trueDepositLevel } from './trueDeposit';
+export { dayVerdict, type Behind, type BehindWhy, type DayEnd, type DayVerdict } from './verdict';

@@ -38,7 +38,13 @@ export {
 	type RinseMode,
 	type RinseStep
 } from './rinse';
-export { oneStrengthSteps, stageBowlsSteps, type Staging, type StagingAnswer } from './staging';
+export {
+	oneStrengthSteps,
+	stageBowlsSteps,
+	type SectionFinish,
+	type Staging,
+	type StagingAnswer
+} from './staging';
 export { consequencesOf, type Consequence } from './consequences';
 export { headRate, isSeenReady, type HeadRate, type SectionCheck } from './headRate';
 export { isOnForgotten, type NextAct } from './nextActs';

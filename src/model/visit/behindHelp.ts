@@ -1,5 +1,5 @@
 import { levelOfFibre, predictLift, type AreaName } from '../../core/lift';
-import { minutesTo, type AimJudgement } from '../../core/plan';
+import { minutesTo } from '../../core/plan';
 import { RINSE_MODES, ZONE_NAMES } from '../../core/vocabulary';
 import {
 	inOrder,
@@ -11,26 +11,10 @@ import {
 	type RinseMode,
 	type Staging
 } from '../../core/work';
-import type { Aim, BowlsPlan, LiftPlan, LiftStep, Reading, Visit } from '../../schema/records';
-import { aimOf, aimOn } from '../head/exceptions';
-import { mainZone, seenFibre } from '../head/hair';
-import { hairAt, sectionLevel, workedIn, type SectionWork } from './headWork';
-import { planAt } from './kept';
-import { applicationOn, liftTarget, subjectOf, type Learned } from './lift';
-import { onceMore, takesAgain } from './onceMore';
-
-/** A head whose bowls are staged. */
-export interface StagedWork {
-	readonly reading: Reading;
-	readonly aim: Aim;
-	readonly plan: LiftPlan;
-	readonly bowls: BowlsPlan;
-	/** In the order of the work. */
-	readonly sections: readonly SectionWork[];
-	readonly workMinutes: number;
-	readonly learned: Learned | undefined;
-	readonly limitMinutes: number;
-}
+import type { BowlsPlan, LiftStep } from '../../schema/records';
+import { sectionLevel } from './headWork';
+import { onceMore } from './onceMore';
+import { sectionEnds, type StagedWork } from './sectionEnds';
 
 /** Another way of working the same head with the same mixture: nothing of it is stronger or lies longer than was chosen. */
 export interface BowlWay {
@@ -126,31 +110,19 @@ export interface AgainOnBehind {
  * @returns nothing where none is left short, or the product gains nothing more
  */
 export function againOnBehind(
-	{ reading, aim, plan, sections, learned, limitMinutes }: StagedWork,
-	{ finish, shortfall }: Pick<Staging, 'finish' | 'shortfall'>
+	work: StagedWork,
+	staging: Pick<Staging, 'finish' | 'shortfall'>
 ): AgainOnBehind | undefined {
-	if (shortfall <= STAGING.nearEnough) return undefined;
-	const short = finish.flatMap(({ section, part, level, condition }) => {
-		const work = sections.find((one) => one.section.id === section);
-		if (!work || part === 'oldLights') return [];
-		const areas = workedIn({ reading, aim, plan }, work.section);
-		const [area] = areas;
-		const { reading: own, zones } = hairAt(reading, area);
-		const worked = planAt(plan, reading, aim, area);
-		const zone = mainZone(zones, worked.covers);
-		const asked = liftTarget(aimOn(aimOf(aim, area), zone.name));
-		if (level >= asked - STAGING.nearEnough) return [];
-		const { factors } = subjectOf(own, learned, area);
-		const application = applicationOn({ ...worked, drawThroughMinutes: 0 }, zone);
-		// What is left of old colour is known by the lift alone.
-		const fibre =
-			zone.state === 'coloured'
-				? predictLift(zone.fibre, [application], factors).at(-1)!.fibre
-				: seenFibre(own, level);
-		const minutes = minutesTo(asked, fibre, application, factors, limitMinutes);
-		return [{ areas, zone, level, condition, fibre, application, factors, minutes }];
-	});
-	const minutes = Math.max(0, ...short.map((one) => one.minutes));
+	if (staging.shortfall <= STAGING.nearEnough) return undefined;
+	const short = sectionEnds(work, staging).filter(
+		({ level, asked }) => level < asked - STAGING.nearEnough
+	);
+	const minutes = Math.max(
+		0,
+		...short.map(({ asked, fibre, application, factors }) =>
+			minutesTo(asked, fibre, application, factors, work.limitMinutes)
+		)
+	);
 	const ends = short.map(({ fibre, application, factors, condition }) => {
 		const result = predictLift(fibre, [{ ...application, minutes }], factors, condition).at(-1)!;
 		return { level: levelOfFibre(result.fibre), condition: result.condition };
@@ -161,7 +133,7 @@ export function againOnBehind(
 	const areas = [...new Set(short.flatMap((one) => one.areas))];
 	const zones = ZONE_NAMES.filter((name) => short.some(({ zone }) => zone.name === name));
 	return {
-		step: onceMore(plan, minutes, zones, areas),
+		step: onceMore(work.plan, minutes, zones, areas),
 		areas,
 		level,
 		condition: Math.min(...ends.map((end) => end.condition))
@@ -182,36 +154,4 @@ export function aimInReach(
 	if (shortfall <= STAGING.nearEnough) return undefined;
 	const level = aim.level - Math.ceil((shortfall - STAGING.nearEnough) / AIM_STEP) * AIM_STEP;
 	return level > reading.naturalLevel ? level : undefined;
-}
-
-/** What the day, the aim or more visits could do for a head that its bowls alone do not bring there. */
-export type DayHelp =
-	| { readonly kind: 'again'; readonly again: AgainOnBehind }
-	| { readonly kind: 'aim'; readonly level: number }
-	| { readonly kind: 'visits'; readonly visits: number; readonly weeks: number };
-
-/**
- * What is left to do where working the head otherwise is not enough, the nearest first. Old dark colour is never promised
- * to go in one day.
- * @param judged the plain verdict on the aim; nothing before it is found
- */
-export function dayHelps(
-	work: StagedWork,
-	staging: Pick<Staging, 'finish' | 'shortfall'>,
-	visit: Pick<Visit, 'after' | 'run'>,
-	judged: Pick<AimJudgement, 'verdict' | 'visits' | 'weeks' | 'darkColour'> | undefined
-): DayHelp[] {
-	const isPlanned = visit.after.some(({ kind }) => kind === 'again');
-	const again =
-		isPlanned || !takesAgain(visit) || judged?.darkColour
-			? undefined
-			: againOnBehind(work, staging);
-	const level = aimInReach(work, staging);
-	return [
-		...(again ? [{ kind: 'again', again } as const] : []),
-		...(level === undefined ? [] : [{ kind: 'aim', level } as const]),
-		...(judged?.verdict === 'visits'
-			? [{ kind: 'visits', visits: judged.visits, weeks: judged.weeks } as const]
-			: [])
-	];
 }

@@ -30,8 +30,8 @@
 	const plan = $derived(step.plan);
 	const answer = $derived(step.course);
 	const moments = $derived(answer.course.map(({ lab, ...rest }) => ({ ...rest, hex: hexOf(lab) })));
-	const verdict = $derived(head.judgement && verdictWords(head.judgement));
-	const nothingToLift = $derived(!session.lightens || head.judgement?.verdict === 'already');
+	const verdict = $derived(head.answer && verdictWords(head.answer, () => ''));
+	const nothingToLift = $derived(!session.lightens || head.answer?.verdict === 'already');
 	const ready = $derived.by(() => {
 		const when = readiness(step.ready, step.lastMinute);
 		return typeof when === 'string' ? undefined : when;

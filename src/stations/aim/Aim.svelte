@@ -8,6 +8,9 @@
 	import Choice from '../../ui/Choice.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
 	import Tick from '../../ui/Tick.svelte';
+	import { answerWords } from '../../widgets/answerWords';
+	import AimsPlan from '../../widgets/AimsPlan.svelte';
+	import BestHelp from '../../widgets/BestHelp.svelte';
 	import AreaPicker from '../../widgets/AreaPicker.svelte';
 	import HeadField from '../../widgets/HeadField.svelte';
 	import Ladder from '../../widgets/Ladder.svelte';
@@ -16,8 +19,6 @@
 	import { aimDifferenceWords } from '../../wording/areas';
 	import { aimAreaColours, areaColours } from '../../model/visit/areaColours';
 	import { lightsAimWords } from '../../wording/kept';
-	import { sectionNamer, slowestWords } from '../../wording/bowls';
-	import { verdictWords } from '../../wording/verdict';
 	import { KIND_OPTIONS } from '../../wording/aim';
 	import { useVisit } from '../../state/visitContext';
 	import { areaWords, beside, withWhite } from '../../wording/words';
@@ -26,7 +27,6 @@
 	import { AimView } from '../../state/aimView.svelte';
 	import { aimAlike, aimAt, setColour, type AimPlace } from '../../model/commands/aim';
 	import { isUntouched, takeToday } from '../../model/commands/takePlan';
-	import { deciding } from '../../model/visit/planDay';
 	import Part from '../../widgets/Part.svelte';
 
 	const session = useVisit();
@@ -44,14 +44,8 @@
 	const levels = $derived(levelRungs(view.reading, aim));
 	const directions = $derived(directionRungs(view.reading, aim));
 	const strands = $derived(aimView.strands);
-	const words = $derived(aimView.judgement && verdictWords(aimView.judgement));
-	/** What is had today is had of all of it only if its bowls bring it there. */
-	const asStaged = $derived.by(() => {
-		if (aimView.judgement?.verdict !== 'today') return '';
-		const { slowest, sections } = session.bowls;
-		const said = slowestWords(slowest, sectionNamer(sections.map(({ section }) => section)));
-		return said === '' ? '' : ` As it is staged now, ${said}: Bowls shows what helps.`;
-	});
+	const { aimVerdict } = session;
+	const words = $derived(answerWords(aimVerdict));
 	const needs = $derived(aimView.needs);
 	const bare = $derived(areaColours(session.visit.reading));
 	const colours = $derived(aimAreaColours(session.visit.reading, session.visit.aim));
@@ -82,7 +76,7 @@
 
 	function next() {
 		session.settle('aim');
-		const plan = aimView.judgement && deciding(aimView.judgement)?.plan;
+		const { plan } = aimVerdict;
 		// The plan that the verdict stands on is the plan, unless somebody has set another.
 		if (session.lightens && plan && isUntouched(session.visit))
 			session.change('Aim’s plan', (draft) => takeToday(draft, plan));
@@ -102,7 +96,7 @@
 	guess={session.visit.aim.guess === true}
 	words={beside(view.aim.direction, session.visit.aim.guess ? 'not agreed yet' : '')}
 	range="{session.areas.length > 0 ? `The ${areaWords(session.areas)}. ` : ''}{words?.sentence ??
-		'Working out the visits…'}{asStaged}"
+		'Working out the visits…'}"
 	facts={[
 		{ value: words?.short ?? '…', label: words?.label ?? 'being worked out' },
 		!session.lightens
@@ -224,9 +218,11 @@
 	{/snippet}
 	{#snippet dials()}
 		{#if aimView.trouble}<p role="alert">{aimView.trouble}</p>{/if}
-		{#if words && words.instead.length > 0}
+		{#if aimVerdict.answer?.behind}<BestHelp verdict={aimVerdict} />{/if}
+		{#if words && (words.plan || words.instead.length > 0)}
 			<div>
 				<h2 class="text-15 font-semibold">Instead</h2>
+				{#if words.plan && aimVerdict.otherwise}<AimsPlan plan={aimVerdict.otherwise} />{/if}
 				<ul>
 					{#each words.instead as text, i (i)}<li class="mb-1.5">{text}</li>{/each}
 				</ul>

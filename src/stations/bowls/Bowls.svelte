@@ -23,7 +23,6 @@
 	import OneSection from './OneSection.svelte';
 	import WholeHead from './WholeHead.svelte';
 	import { LateHead } from '../../state/lateHead.svelte';
-	import { BowlHelp } from '../../state/bowlHelp.svelte';
 	import { dayBowls, mixtureCost, type MixBowl } from '../../model/visit/dayBowls';
 	import SectionList from './SectionList.svelte';
 	import { otherWays } from '../../state/otherWays';
@@ -59,8 +58,7 @@
 	const one = $derived(session.bowls.sections.find(({ section }) => section.id === chosen));
 	const late = new LateHead(session);
 
-	// What other ways would do, and what would help, is looked for only while somebody looks here.
-	const help = new BowlHelp(session, compute);
+	// What other ways would do is looked for only while somebody looks here.
 	const ways = $derived(looked === 'clock' ? [] : otherWays(session, looked));
 	const comparer = new Search(compute, 'compareHeads', `ways ${session.id}`, () =>
 		ways.length > 0 ? ways : undefined
@@ -163,7 +161,7 @@
 							</p>
 						{/each}
 						{#if fault}<p class="mb-3 font-semibold text-stop" role="alert">{fault}</p>{/if}
-						{#if staging?.behind !== undefined}<AdviceList {staging} {help} />{/if}
+						{#if staging?.behind !== undefined}<AdviceList {staging} />{/if}
 						{#if session.bowls.ready}<Part name="bowls"
 								><BowlList {bowls} {weigh} onweigh={mix} /></Part
 							>{/if}

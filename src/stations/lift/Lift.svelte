@@ -11,13 +11,13 @@
 	import { MAIN_STEP, tintOf } from '../../model/day/steps';
 	import { useVisit } from '../../state/visitContext';
 	import { formatHours } from '../../wording/words';
-	import { aimVerdict } from '../../wording/verdict';
+	import { answerWords, namerOf } from '../../widgets/answerWords';
 	import { hairOfHead } from '../../state/hairOfHead';
 	import { headWords } from '../../wording/words';
 	import { levelOfFibre, readiness } from '../../core/lift';
 	import { factsOf } from '../../core/vocabulary';
 	import { mayBeginWords, readyWords } from '../../wording/ready';
-	import { sectionNamer, slowestWords } from '../../wording/bowls';
+	import { slowestWords } from '../../wording/bowls';
 	import AddStep from './AddStep.svelte';
 	import LiftDials from './LiftDials.svelte';
 	import LiftField from './LiftField.svelte';
@@ -25,16 +25,16 @@
 	import Why from './Why.svelte';
 	import type * as Ways from '../../state/liftWays';
 	import type { ServicePlan } from '../../core/plan';
-	import { deciding, isWorkedSo } from '../../model/visit/planDay';
 	import Part from '../../widgets/Part.svelte';
 
 	const session = useVisit();
 	const view = $derived(session.view);
 	const step = $derived(view.shown);
 	const lift = $derived(step.lift);
-	const answer = $derived(step.course);
-	const moments = $derived(answer.course.map(({ lab, ...rest }) => ({ ...rest, hex: hexOf(lab) })));
-	const verdict = $derived(aimVerdict(view.sessions, view.target));
+	const course = $derived(step.course);
+	const moments = $derived(course.course.map(({ lab, ...rest }) => ({ ...rest, hex: hexOf(lab) })));
+	const { verdict } = session;
+	const answer = $derived(answerWords(verdict));
 	const heads = $derived(hairOfHead(session));
 	const ready = $derived(
 		readyWords(
@@ -78,12 +78,8 @@
 		visits.length === 1 ? 'today' : `${visits.length} visits`;
 	const several = $derived(view.steps.length > 1);
 
-	/** The plan that Aim's verdict stands on, where the day is worked otherwise. */
-	const judgement = $derived(session.judging.found);
-	const aimsPlan = $derived(judgement && deciding(judgement)?.plan);
-	const otherwise = $derived(
-		aimsPlan !== undefined && !isWorkedSo(session.visit, aimsPlan) ? aimsPlan : undefined
-	);
+	/** Aim’s plan, where the day is worked otherwise. */
+	const otherwise = $derived(verdict.otherwise);
 
 	/** Once it is off, its minutes are those that it lay. */
 	const lay = $derived(session.isOff(step.step.id) ? 'lay' : 'expected at');
@@ -122,12 +118,7 @@
 			slowest === '' || step.step.id !== MAIN_STEP || session.isOff(MAIN_STEP) ? '' : `; ${slowest}`
 		}`;
 	});
-	const slowest = $derived(
-		slowestWords(
-			session.bowls.slowest,
-			sectionNamer(session.bowls.sections.map(({ section }) => section))
-		)
-	);
+	const slowest = $derived(slowestWords(session.bowls.slowest, namerOf(verdict)));
 	const setMinute = (minutes: number) => session.changeMinutes(minutes);
 	function next() {
 		session.settle('lift');
@@ -159,10 +150,11 @@
 			several
 				? { value: formatLevel(view.lift.level), label: 'at the end of the day' }
 				: {
-						value: verdict.visits === 'today' ? '1 visit' : verdict.visits,
-						label: otherwise
-							? `Aim’s plan: ${visitsWords(otherwise)}`
-							: formatHours(session.chairMinutes) + ' each'
+						value: answer?.short ?? '…',
+						label:
+							otherwise && !verdict.answer?.behind
+								? `Aim’s plan: ${visitsWords(otherwise)}`
+								: `${answer?.label ?? 'being worked out'}, ${formatHours(session.chairMinutes)}${(verdict.answer?.visits ?? 0) > 1 ? ' each' : ''}`
 					}
 		]}
 	>
@@ -187,7 +179,7 @@
 								{tracks}
 								window={windowOf(step)}
 								minute={step.plan.minutes}
-								spent={answer.spent}
+								spent={course.spent}
 								onminute={setMinute}
 							/></Part
 						>
@@ -203,8 +195,13 @@
 			</Tabs>
 		{/snippet}
 		{#snippet dials()}
+			{#if verdict.answer?.behind && !session.isOff(MAIN_STEP)}
+				{#await import('../../widgets/BestHelp.svelte') then { default: BestHelp }}
+					<BestHelp {verdict} />
+				{/await}
+			{/if}
 			{#if otherwise}
-				{#await import('./AimsPlan.svelte') then { default: AimsPlan }}
+				{#await import('../../widgets/AimsPlan.svelte') then { default: AimsPlan }}
 					<AimsPlan plan={otherwise} />
 				{/await}
 			{/if}

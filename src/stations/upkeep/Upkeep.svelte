@@ -10,7 +10,7 @@
 	import Button from '../../ui/Button.svelte';
 	import { printPage } from '../../ui/paper.svelte';
 	import Progress from '../../ui/Progress.svelte';
-	import { aimVerdict, verdictWords } from '../../wording/verdict';
+	import { answerWords } from '../../widgets/answerWords';
 	import { contrastWords, KIND_OPTIONS, panelWords } from '../../wording/aim';
 	import { AimView } from '../../state/aimView.svelte';
 	import { freshenWords } from '../../wording/ageing';
@@ -29,8 +29,6 @@
 		formatDay
 	} from '../../wording/words';
 	import { priceRange } from '../../core/plan';
-	import { isUntouched } from '../../model/commands/takePlan';
-	import { deciding, isWorkedSo } from '../../model/visit/planDay';
 	import { cost, fadeWeeks, freshenIn, isUnderway } from '../../model/visit/upkeep';
 
 	interface Props {
@@ -44,7 +42,7 @@
 	const aimView = new AimView(session);
 
 	const aim = $derived(session.visit.aim);
-	const words = $derived(aimView.judgement && verdictWords(aimView.judgement));
+	const words = $derived(answerWords(session.aimVerdict));
 	const end = new SendOffView(session);
 	/** The hair as it goes home, once something was put on; before that what is wished for. */
 	const goesHome = $derived(isUnderway(session.visit));
@@ -62,14 +60,6 @@
 	/** The visits that the day which is planned asks for, as Lift says. */
 	const planned = $derived(session.lightens ? session.view.sessions : undefined);
 	const costs = $derived(planned && cost(session.planHead, planned.visits, aimView.judgement));
-	const aimsPlan = $derived(aimView.judgement && deciding(aimView.judgement)?.plan);
-	/** The day is worked otherwise than Aim's plan. */
-	const otherwise = $derived(
-		planned && aimsPlan && !isUntouched(session.visit) && !isWorkedSo(session.visit, aimsPlan)
-			? planned
-			: undefined
-	);
-	const planning = $derived(otherwise && aimVerdict(otherwise, session.view.target));
 	const quote = $derived(session.visit.quote);
 	/** What today is asked for, in a range. */
 	const today = $derived(
@@ -159,22 +149,16 @@
 		</section>
 		{#if !goesHome}<section>
 				<h2 class="text-15 font-semibold text-ink-soft">Getting there</h2>
-				<p class="big figure text-28 leading-close">{planning?.visits ?? words?.short ?? '…'}</p>
-				{#if planning}
-					<p>As it is planned now. {planning.sentence}</p>
-					<p class="text-ink-soft">
-						What else the aim allows: {words?.short}. <span>{words?.sentence}</span>
-					</p>
-				{:else}
-					<p>
-						{#if words}{words.sentence}{:else}<Progress
-								label="Working it out…"
-								share={undefined}
-							/>{/if}
-					</p>
-				{/if}
-				{#if words && words.instead.length > 0}
+				<p class="big figure text-28 leading-close">{words?.short ?? '…'}</p>
+				<p>
+					{#if words}{words.sentence}{:else}<Progress
+							label="Working it out…"
+							share={undefined}
+						/>{/if}
+				</p>
+				{#if words && (words.plan || words.instead.length > 0)}
 					<ul>
+						{#if words.plan}<li class="py-1">{words.plan}</li>{/if}
 						{#each words.instead as text, i (i)}<li class="py-1">{text}</li>{/each}
 					</ul>
 				{/if}

@@ -1,10 +1,10 @@
 <script lang="ts">
-	import { formatLevel } from '../../core/hair';
-	import type { ServicePlan } from '../../core/plan';
-	import { takeToday } from '../../model/commands/takePlan';
-	import { useVisit } from '../../state/visitContext';
-	import TextButton from '../../ui/TextButton.svelte';
-	import { labelIn, PRODUCT_OPTIONS } from '../../wording/words';
+	import { formatLevel } from '../core/hair';
+	import type { ServicePlan } from '../core/plan';
+	import { takeToday } from '../model/commands/takePlan';
+	import { useVisit } from '../state/visitContext';
+	import TextButton from '../ui/TextButton.svelte';
+	import { labelIn, PRODUCT_OPTIONS } from '../wording/words';
 
 	interface Props {
 		plan: ServicePlan;
@@ -27,6 +27,6 @@
 	<b>Aim’s plan:</b>
 	{words}, {plan.visits.length === 1 ? 'today' : `${plan.visits.length} visits`}, to {formatLevel(
 		plan.level
-	)}; condition {Math.round(plan.condition)}.
+	)}; condition {Math.round(session.judging.found?.condition ?? plan.condition)}.
 	<TextButton onclick={take}>Work it so</TextButton>
 </p>

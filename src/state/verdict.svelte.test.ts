@@ -1,0 +1,116 @@
+import { describe, expect, it } from 'vitest';
+import { finish } from '../core/steps';
+import { compareHeadsSteps, STAGING, stageHeadSteps } from '../core/work';
+import { takeToday } from '../model/commands/takePlan';
+import { plainLift } from '../model/commands/newVisit';
+import { missedWith } from '../model/visit/helps';
+import { openVisit, SPOT } from '../testing/demoVisit';
+import { answerWords } from '../widgets/answerWords';
+import { doHelp } from './followAdvice';
+import { canDo } from './leverChange';
+import type { VisitState } from './visitState.svelte';
+
+const SEARCHES = {
+	...SPOT,
+	stageHead: (problem) => finish(stageHeadSteps(problem)),
+	compareHeads: (ways) => finish(compareHeadsSteps(ways))
+} satisfies Parameters<typeof openVisit>[1];
+
+const HEADS = [
+	'hesper-oake',
+	'teodor-vask',
+	'anneke-rill',
+	'dorrit-vane',
+	'casimir-bly',
+	'yusra-halden'
+] as const;
+
+/** A visit whose day nobody has set. */
+async function untouched(name: string): Promise<VisitState> {
+	const { session } = await openVisit(name, SEARCHES);
+	session.change('as it begins', (draft) => {
+		draft.before = [];
+		draft.after = [];
+		draft.lift = { ...plainLift(draft.reading), covers: draft.lift.covers };
+	});
+	return session;
+}
+
+const told = ({
+	verdict,
+	visits,
+	weeks,
+	condition,
+	behind
+}: NonNullable<VisitState['verdict']['answer']>) => ({
+	verdict,
+	visits,
+	weeks,
+	condition,
+	behind
+});
+
+describe('the answer to an aim', () => {
+	it.each(HEADS)(
+		'is at Aim, before its plan is taken, what it is at Bowls after: %s',
+		async (name) => {
+			const session = await untouched(name);
+			const before = told(session.aimVerdict.answer!);
+			const { plan } = session.aimVerdict;
+			if (plan) session.change('plan', (draft) => takeToday(draft, plan));
+			expect(told(session.verdict.answer!)).toEqual(before);
+			expect(told(session.aimVerdict.answer!)).toEqual(before);
+			expect(session.verdict.otherwise).toBeUndefined();
+		}
+	);
+
+	it.each(HEADS)(
+		'says what stays behind, and each help that is done brings it nearer: %s',
+		async (name) => {
+			const session = await untouched(name);
+			const { aimVerdict } = session;
+			const words = answerWords(aimVerdict)!;
+			expect(words.sentence).not.toMatch(/NaN|undefined|Infinity/);
+			const { behind } = aimVerdict.answer!;
+			if (!behind) return;
+			expect(behind.by).toBeGreaterThan(STAGING.nearEnough);
+			expect(behind.minutes).toBeLessThanOrEqual(behind.longest);
+			const work = aimVerdict.bowls.staging!;
+			for (const help of aimVerdict.otherwiseWorked!.filter(canDo)) {
+				doHelp(session, aimVerdict, help);
+				const then = session.bowls.staging!;
+				expect(then.spread + then.shortfall).toBeCloseTo(missedWith(help)!, 6);
+				expect(then.spread + then.shortfall).toBeLessThan(work.spread + work.shortfall);
+				session.undo();
+				expect(aimVerdict.answer!.behind).toEqual(behind);
+			}
+		}
+	);
+
+	it('counts another application that is planned on what lags', async () => {
+		const session = await untouched('hesper-oake');
+		const before = session.aimVerdict.answer!.behind!;
+		const again = session.aimVerdict.beyond.find(({ kind }) => kind === 'again')!;
+		doHelp(session, session.aimVerdict, again);
+		expect(session.visit.after).toHaveLength(1);
+		const { behind } = session.verdict.answer!;
+		expect(behind?.by ?? 0).toBeLessThan(before.by - STAGING.worthAdvising);
+	});
+
+	it('is of the day as somebody set it, and says that Aim’s plan would do more', async () => {
+		const session = await untouched('hesper-oake');
+		session.changePlan('weak', (lift) => {
+			lift.volume = 10;
+			lift.minutes = 12;
+		});
+		const { answer, otherwise, beyond } = session.verdict;
+		expect(answer).toMatchObject({ isOwn: true });
+		expect(answer!.verdict).not.toBe('already');
+		expect(answer!.verdict === 'today' && answer!.behind === undefined).toBe(false);
+		expect(otherwise).toBeDefined();
+		expect(beyond[0]).toMatchObject({ kind: 'plan' });
+		expect(answerWords(session.verdict)!.sentence).toContain('as it is set');
+		doHelp(session, session.verdict, beyond[0]!);
+		expect(session.verdict.answer).toMatchObject({ isOwn: false });
+	});
+});
