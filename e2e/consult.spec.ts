@@ -270,6 +270,24 @@ test('every demo head gets a plain verdict, and a way out where it cannot be had
 	}
 });
 
+test('what stays behind is said at Aim, with what helps; done there, it is how Bowls works it', async ({
+	page
+}) => {
+	await at(page, 'Hesper Oake', 'Aim');
+	await expect(range(page)).toContainText(/all but the crown 1.* stays 0\.8 below/);
+	const help = page.getByRole('region', { name: 'What would help most' });
+	await expect(help).toContainText('Rinsed each foil when ready');
+	await help.getByRole('button', { name: /Do it/ }).click();
+	await expect(help).toHaveCount(0);
+	await expect(range(page)).not.toContainText('below');
+	await station(page, 'Bowls');
+	await expect(page.getByRole('radio', { name: /each foil when ready/ })).toBeChecked();
+	await page.getByRole('button', { name: /^Undo/ }).click();
+	await expect(page.getByRole('region', { name: 'What would help' })).toContainText(
+		'stays 0.8 below the aim'
+	);
+});
+
 test('what cannot be had says what can', async ({ page }) => {
 	await at(page, 'Teodor Vask', 'Read');
 	await page.getByText('Check the hair', { exact: true }).click();

@@ -23,7 +23,7 @@
 	const take = () => session.change('Aim’s plan', (draft) => takeToday(draft, plan));
 </script>
 
-<p class="border-t border-line pt-2">
+<p>
 	<b>Aim’s plan:</b>
 	{words}, {plan.visits.length === 1 ? 'today' : `${plan.visits.length} visits`}, to {formatLevel(
 		plan.level

@@ -202,7 +202,7 @@
 			{/if}
 			{#if otherwise}
 				{#await import('../../widgets/AimsPlan.svelte') then { default: AimsPlan }}
-					<AimsPlan plan={otherwise} />
+					<div class="border-t border-line pt-2"><AimsPlan plan={otherwise} /></div>
 				{/await}
 			{/if}
 			<LiftDials />
