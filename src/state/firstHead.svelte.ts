@@ -1,6 +1,6 @@
 import { plainShelf } from '../model/demo/shelf';
 import { scratch } from '../store/open';
-import { dayVerdict } from '../core/plan';
+import { planVerdict } from '../core/plan';
 import { compute } from '../compute/browser';
 import { deciding } from '../model/visit/planDay';
 import { isUntouched, takeToday } from '../model/commands/takePlan';
@@ -34,11 +34,9 @@ export class FirstHead {
 
 	/** The answer on these facts; none while it is being worked out. */
 	answer = $derived.by(() => {
-		// Of no head yet is said how it is worked: the answer is that of its hair alone.
 		const { searching, found } = this.session.judging;
-		return searching || !found
-			? undefined
-			: dayVerdict({ judgement: found, end: undefined, repeated: undefined });
+		// Of no head yet is said how it is worked.
+		return searching || !found ? undefined : planVerdict(found);
 	});
 
 	/** What the first day of the plan is, where there is anything to be lifted. */

@@ -3,6 +3,7 @@ import { finish } from '../core/steps';
 import { compareHeadsSteps, STAGING, stageHeadSteps } from '../core/work';
 import { takeToday } from '../model/commands/takePlan';
 import { plainLift } from '../model/commands/newVisit';
+import { cost } from '../model/visit/upkeep';
 import { missedWith } from '../model/visit/helps';
 import { openVisit, SPOT } from '../testing/demoVisit';
 import { answerWords } from '../widgets/answerWords';
@@ -96,6 +97,21 @@ describe('the answer to an aim', () => {
 		const { behind } = session.verdict.answer!;
 		expect(behind?.by ?? 0).toBeLessThan(before.by - STAGING.worthAdvising);
 	});
+
+	it.each(HEADS)(
+		'costs as many visits as it takes, the first as the day does once the plan is taken: %s',
+		async (name) => {
+			const session = await untouched(name);
+			const { answer, plan } = session.aimVerdict;
+			const costs = cost(session.planHead, answer, plan);
+			expect(costs?.visits.length ?? 0).toBe(plan ? answer!.visits : 0);
+			if (!plan) return;
+			session.change('plan', (draft) => takeToday(draft, plan));
+			const taken = cost(session.planHead, session.aimVerdict.answer, session.aimVerdict.plan)!;
+			expect(taken.visits[0]!.chairMinutes).toBe(session.chairMinutes);
+			expect(taken.visits.map(({ week }) => week)).toEqual(costs!.visits.map(({ week }) => week));
+		}
+	);
 
 	it('is of the day as somebody set it, and says that Aim’s plan would do more', async () => {
 		const session = await untouched('hesper-oake');

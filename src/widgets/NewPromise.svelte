@@ -5,7 +5,8 @@
 	import { openVisit } from '../state/openVisit';
 	import { useRecords } from '../state/records';
 	import { startWords } from '../wording/planStanding';
-	import { answerWords } from './answerWords';
+	import { planVerdict } from '../core/plan';
+	import { verdictWords } from '../wording/verdict';
 
 	interface Props {
 		/** The last that was recorded, and the one that comes after it. */
@@ -26,8 +27,9 @@
 		return none || parts.length === 0 ? undefined : weeks[Math.round(start.weeks)]?.left;
 	});
 	const promised = $derived(next.series?.promise);
-	const judged = $derived(after.aimVerdict.answer);
-	const words = $derived(answerWords(after.aimVerdict));
+	const judged = $derived(after.judging.found);
+	/** Of the visits that are to come at best: how the next is worked is another question. */
+	const words = $derived(judged && verdictWords(planVerdict(judged), () => ''));
 	/** Visits that are still to come by what is known now, and by what was promised. */
 	const toCome = $derived(judged?.visits);
 	const wasToCome = $derived(promised && promised.visits - next.series!.number + 1);

@@ -27,4 +27,12 @@ export { aftercareOf, type Aftercare } from './aftercare';
 export { freshenWeek, priceRange, RETURN_WEEKS_BY_KIND } from './upkeep';
 export { regrowthShows } from './regrowthShows';
 export { trueDepositLevel } from './trueDeposit';
-export { dayVerdict, type Behind, type BehindWhy, type DayEnd, type DayVerdict } from './verdict';
+export {
+	dayVerdict,
+	planVerdict,
+	visitWeeks,
+	type Behind,
+	type BehindWhy,
+	type DayEnd,
+	type DayVerdict
+} from './verdict';

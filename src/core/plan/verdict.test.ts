@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { PLAN } from './constants';
 import type { AimJudgement } from './judge';
 import type { SessionsEstimate } from './sessions';
-import { dayVerdict, type Behind, type DayEnd } from './verdict';
+import { dayVerdict, planVerdict, visitWeeks, type Behind, type DayEnd } from './verdict';
 
 const judged = (change: Partial<AimJudgement> = {}): AimJudgement => ({
 	verdict: 'today',
@@ -113,5 +113,15 @@ describe('the one answer to an aim', () => {
 			verdict: 'already',
 			isOwn: false
 		});
+	});
+	it('spreads its visits over its weeks, and has none where nothing is lifted or nothing does it', () => {
+		const of = (change: Partial<AimJudgement>) => visitWeeks(planVerdict(judged(change)));
+		expect(of({})).toEqual([0]);
+		expect(of({ verdict: 'visits', visits: 3, weeks: 8 })).toEqual([0, 4, 8]);
+		expect(of({ verdict: 'already', visits: 0 })).toEqual([]);
+		expect(of({ verdict: 'notSo', visits: Infinity })).toEqual([]);
+	});
+	it('is told of hair alone before anybody says how the head is worked', () => {
+		expect(planVerdict(judged())).toMatchObject({ verdict: 'today', isOwn: false, condition: 88 });
 	});
 });

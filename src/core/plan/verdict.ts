@@ -115,3 +115,16 @@ export function dayVerdict({ judgement, end, repeated }: VerdictGrounds): DayVer
 		stops: { level: last?.level, stoppedBy: repeated.stoppedBy }
 	};
 }
+
+/** The answer of Aim’s plan alone, before anybody says how the head is worked. */
+export const planVerdict = (judgement: AimJudgement): DayVerdict =>
+	dayVerdict({ judgement, end: undefined, repeated: undefined });
+
+/**
+ * Weeks after today of the visits that an answer takes, today first; evenly spread, as rests are.
+ * @returns none where nothing is lifted, or no number of visits does it
+ */
+export function visitWeeks({ verdict, visits, weeks }: DayVerdict): number[] {
+	if (verdict === 'already' || verdict === 'notSo') return [];
+	return Array.from({ length: visits }, (_, i) => (i * weeks) / Math.max(1, visits - 1));
+}

@@ -1,10 +1,15 @@
 import { levelOf, hexOf, rgbOf, type Lab, type Rgb } from '../../core/colour';
 import { describeTone } from '../../core/hair';
-import { freshenWeek, priceRange, type AimJudgement } from '../../core/plan';
+import {
+	freshenWeek,
+	priceRange,
+	visitWeeks,
+	type DayVerdict,
+	type ServicePlan
+} from '../../core/plan';
 import type { Visit } from '../../schema/records';
 import { isBegun } from '../day/clocks';
 import type { AimStrands } from './aimStrands';
-import { deciding, isWorkedSo } from './planDay';
 import { planWork, sumOf, type PlanHead, type VisitCost } from './planWork';
 
 /** Weeks whose strands are shown. */
@@ -71,22 +76,23 @@ export interface Cost {
 }
 
 /**
- * What the day that is planned and the visits after it take. Where the day is the first of Aim's plan, later visits
- * count as that plan says, otherwise each as today does.
- * @param planned weeks of the visits as the day is worked, today first; empty where nothing is to be lightened
+ * What the visits of an answer take: those of Aim’s plan as it says, those of a day that somebody set each as today does.
+ * @param answer nothing before it is known
+ * @param plan Aim’s
+ * @returns nothing where nothing is to be lightened, or no number of visits does it
  */
 export function cost(
 	on: PlanHead,
-	planned: readonly { readonly week: number }[],
-	judgement: AimJudgement | undefined
+	answer: DayVerdict | undefined,
+	plan: ServicePlan | undefined
 ): Cost | undefined {
-	const plan = judgement && deciding(judgement)?.plan;
-	const isAims = plan !== undefined && isWorkedSo(on.visit, plan);
-	if (planned.length === 0 && !isAims) return undefined;
+	if (!answer) return undefined;
 	const { chairMinutes, price } = on.today;
-	const repeated = () =>
-		[{ week: 0 }, ...planned.slice(1)].map(({ week }) => ({ week, chairMinutes, price }));
-	const visits = isAims ? planWork(plan, on) : repeated();
+	const visits =
+		plan && !answer.isOwn
+			? planWork(plan, on)
+			: visitWeeks(answer).map((week) => ({ week, chairMinutes, price }));
+	if (visits.length === 0) return undefined;
 	const all = sumOf(visits);
 	return { visits, ...all, price: all.price === undefined ? undefined : priceRange(all.price) };
 }

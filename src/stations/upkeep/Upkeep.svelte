@@ -42,7 +42,8 @@
 	const aimView = new AimView(session);
 
 	const aim = $derived(session.visit.aim);
-	const words = $derived(answerWords(session.aimVerdict));
+	const { aimVerdict } = session;
+	const words = $derived(answerWords(aimVerdict));
 	const end = new SendOffView(session);
 	/** The hair as it goes home, once something was put on; before that what is wished for. */
 	const goesHome = $derived(isUnderway(session.visit));
@@ -57,9 +58,9 @@
 			.filter(Boolean)
 			.join(': ')
 	);
-	/** The visits that the day which is planned asks for, as Lift says. */
-	const planned = $derived(session.lightens ? session.view.sessions : undefined);
-	const costs = $derived(planned && cost(session.planHead, planned.visits, aimView.judgement));
+	const costs = $derived(
+		session.lightens ? cost(session.planHead, aimVerdict.answer, aimVerdict.plan) : undefined
+	);
 	const quote = $derived(session.visit.quote);
 	/** What today is asked for, in a range. */
 	const today = $derived(
@@ -218,9 +219,11 @@
 				{/if}
 			{:else}
 				<p>
-					{planned
-						? 'Nothing is reached with what is planned.'
-						: 'Toning only: see the toner’s own time.'}
+					{session.lightens && !aimVerdict.answer
+						? '…'
+						: session.lightens
+							? 'Nothing is reached with what is planned.'
+							: 'Toning only: see the toner’s own time.'}
 				</p>
 			{/if}
 		</section>
