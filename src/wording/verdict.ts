@@ -105,7 +105,7 @@ function sureOf({ lifts, condition, isOwn, judgement: { hardest } }: DayVerdict)
 	const to = lifts
 		? `${of}to ${formatLevel(lifts.level)}, likely ${formatLevel(lifts.low)} to ${formatLevel(lifts.high)}; `
 		: '';
-	return `${to}condition ${Math.round(condition)}`;
+	return `${to}condition ${Math.round(condition)} at least`;
 }
 
 /** The answer of Aim’s plan. */
