@@ -13,7 +13,6 @@ import { answerWords, namerOf } from '../widgets/answerWords';
 import { helpWords } from '../widgets/helpWords';
 import { stationLine } from '../widgets/summary';
 import { evenWords } from '../wording/bowls';
-import { doHelp } from './followAdvice';
 import { RunningView } from './runningView.svelte';
 import { SendOffView } from './sendOffView.svelte';
 import { VisitState } from './visitState.svelte';
@@ -38,7 +37,7 @@ it('docs/a-day.md names the figures that the stations name, one after the other'
 	say('Aim', answerWords(session.aimVerdict)!.sentence);
 	const { words, outcome } = helpWords(verdict.best!, namerOf(verdict), session.visit.aim.level);
 	say('Aim, what helps most', `${words} ${outcome}`);
-	doHelp(session, verdict, verdict.best!);
+	verdict.take(verdict.best!);
 	say('Aim, once that is done', answerWords(session.aimVerdict)!.sentence);
 	say('Lift', `${stationLine(session, 'lift')}, condition ${Math.round(head.lift.condition)}`);
 	const { work } = session;

@@ -11,7 +11,6 @@ import {
 } from '../model/visit/behindHelp';
 import { beyondWork } from '../model/visit/helps';
 import { openVisit } from '../testing/demoVisit';
-import { doHelp } from './followAdvice';
 
 const BEHIND = ['hesper-oake', 'teodor-vask', 'anneke-rill', 'dorrit-vane', 'casimir-bly'] as const;
 
@@ -53,7 +52,7 @@ describe('a head of which some stays behind', () => {
 		const [best] = helpful;
 		expect(best!.rinse).toBe('eachReady');
 		const strongest = session.plan.volume;
-		doHelp(session, session.verdict, { kind: 'way', way: best! });
+		session.verdict.take({ kind: 'way', way: best! });
 		const after = session.bowls.staging!;
 		expect(after.spread).toBeCloseTo(best!.spread, 6);
 		expect(after.shortfall).toBeCloseTo(best!.shortfall, 6);

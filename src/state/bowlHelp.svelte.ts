@@ -1,6 +1,6 @@
 import { bowlWays, helpfulWays, wayChange, type HelpfulWay } from '../model/visit/behindHelp';
 import { STAGING, type StagingAdvice } from '../core/work';
-import { leverChange } from './leverChange';
+import { leverChange } from '../model/commands/lever';
 import { Search } from './search.svelte';
 import type { Searches } from './searches';
 import type { BowlsView } from './bowlsView.svelte';
@@ -39,12 +39,13 @@ export class BowlHelp {
 		return found?.ok && !searching ? found.staging.advice : undefined;
 	});
 	/** Those of them that a tap brings about, with what it changes. */
-	#done = $derived.by(() =>
-		(this.#promised ?? []).flatMap((lever) => {
-			const change = leverChange(lever, this.#bowls());
+	#done = $derived.by(() => {
+		const { staging, stagedWork: work } = this.#bowls();
+		return (this.#promised ?? []).flatMap((lever) => {
+			const change = staging && leverChange(lever, { work, staging });
 			return change ? [{ lever, change }] : [];
-		})
-	);
+		});
+	});
 	/**
 	 * Levers of the bowls that help, each with what the head comes to once it is done and not as it was tried; nothing before
 	 * they are known.

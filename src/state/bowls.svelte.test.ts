@@ -11,8 +11,7 @@ import { mergeSections, partShare, splitSection, stageHeadSteps } from '../core/
 import { readingOf } from '../model/head/exceptions';
 import { openVisit, SPOT } from '../testing/demoVisit';
 import { dayBowls, lightenerBowls, mixtureCost } from '../model/visit/dayBowls';
-import { doHelp } from './followAdvice';
-import { canDo } from './leverChange';
+import { canDo } from '../model/commands/help';
 import { clockRows } from '../stations/bowls/clockRows';
 import { editSection } from '../model/commands/sections';
 import { takeTechnique } from '../model/commands/technique';
@@ -286,7 +285,7 @@ describe('the bowls of a demo head', () => {
 			const done = (lever: (typeof advice)[number]) => canDo({ kind: 'lever', lever });
 			expect(advice.some(done)).toBe(true);
 			for (const option of advice.filter(done)) {
-				doHelp(session, session.verdict, { kind: 'lever', lever: option });
+				session.verdict.take({ kind: 'lever', lever: option });
 				const then = session.bowls.staging!;
 				expect(then.spread + then.shortfall, option.what).toBeLessThanOrEqual(
 					option.spread + option.shortfall + 0.1

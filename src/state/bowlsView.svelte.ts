@@ -43,11 +43,21 @@ export interface BowlsSource {
  */
 export class BowlsView {
 	readonly #source: BowlsSource;
+	readonly #visit: () => Visit;
 	readonly search: Search<'stageHead'>;
 
-	/** @param searches the door to the worker, or whoever answers on the spot */
-	constructor(source: BowlsSource, lane: string, searches: Searches) {
+	/**
+	 * @param searches the door to the worker, or whoever answers on the spot
+	 * @param visit whose bowls they are, where it is another than that of the source: a day that is only thought of
+	 */
+	constructor(
+		source: BowlsSource,
+		lane: string,
+		searches: Searches,
+		visit: () => Visit = () => source.visit
+	) {
 		this.#source = source;
+		this.#visit = visit;
 		this.search = new Search(searches, 'stageHead', lane, () =>
 			this.worked ? { head: this.head } : undefined
 		);
@@ -55,14 +65,14 @@ export class BowlsView {
 
 	// Parts of the document keep their identity while they do not change, so a dial of another station
 	// does not work the bowls out again.
-	#reading = $derived.by(() => this.#source.visit.reading);
-	#aim = $derived.by(() => this.#source.visit.aim);
-	#bowls = $derived.by(() => this.#source.visit.bowls);
-	#planned = $derived.by(() => this.#source.visit.lift);
-	#noLift = $derived.by(() => this.#source.visit.noLift);
+	#reading = $derived.by(() => this.#visit().reading);
+	#aim = $derived.by(() => this.#visit().aim);
+	#bowls = $derived.by(() => this.#visit().bowls);
+	#planned = $derived.by(() => this.#visit().lift);
+	#noLift = $derived.by(() => this.#visit().noLift);
 	#lift = $derived.by(() => (this.#noLift ? onNothing(this.#planned) : this.#planned));
-	#before = $derived.by(() => this.#source.visit.before);
-	#tone = $derived.by(() => this.#source.visit.tone);
+	#before = $derived.by(() => this.#visit().before);
+	#tone = $derived.by(() => this.#visit().tone);
 	#usage = $derived.by(() => this.#source.usage.factor);
 
 	#work: HeadWorkSource = $derived.by(() => ({
@@ -161,7 +171,7 @@ export class BowlsView {
 				tone: this.#tone,
 				reading: this.#reading,
 				aim: this.#aim,
-				lift: this.#source.visit.lift
+				lift: this.#visit().lift
 			}),
 			finishMinutes: finishOf({ reading: this.#reading, bowls: this.#bowls })
 		});

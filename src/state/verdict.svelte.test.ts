@@ -7,8 +7,8 @@ import { cost } from '../model/visit/upkeep';
 import { missedWith } from '../model/visit/helps';
 import { openVisit, SPOT } from '../testing/demoVisit';
 import { answerWords } from '../widgets/answerWords';
-import { doHelp } from './followAdvice';
-import { canDo } from './leverChange';
+import { leverChange } from '../model/commands/lever';
+import { canDo } from '../model/commands/help';
 import type { VisitState } from './visitState.svelte';
 
 const SEARCHES = {
@@ -78,7 +78,7 @@ describe('the answer to an aim', () => {
 			expect(behind.minutes).toBeLessThanOrEqual(behind.longest);
 			const work = aimVerdict.bowls.staging!;
 			for (const help of aimVerdict.otherwiseWorked!.filter(canDo)) {
-				doHelp(session, aimVerdict, help);
+				aimVerdict.take(help);
 				const then = session.bowls.staging!;
 				expect(then.spread + then.shortfall).toBeCloseTo(missedWith(help)!, 6);
 				expect(then.spread + then.shortfall).toBeLessThan(work.spread + work.shortfall);
@@ -88,14 +88,25 @@ describe('the answer to an aim', () => {
 		}
 	);
 
+	it('changes of the bowls what it says and nothing else', async () => {
+		const { session } = await openVisit('hesper-oake', SEARCHES);
+		const { staging, stagedWork: work } = session.bowls;
+		const change = leverChange({ what: 'secondPair' }, { work, staging: staging! })!;
+		expect(Object.keys(change).toSorted()).toEqual(['hands', 'rinse']);
+		expect(leverChange({ what: 'fasterHands' }, { work, staging: staging! })).toBeUndefined();
+	});
+
 	it('counts another application that is planned on what lags', async () => {
 		const session = await untouched('hesper-oake');
 		const before = session.aimVerdict.answer!.behind!;
 		const again = session.aimVerdict.beyond.find(({ kind }) => kind === 'again')!;
-		doHelp(session, session.aimVerdict, again);
+		session.aimVerdict.take(again);
 		expect(session.visit.after).toHaveLength(1);
-		const { behind } = session.verdict.answer!;
-		expect(behind?.by ?? 0).toBeLessThan(before.by - STAGING.worthAdvising);
+		const { answer, end, bowls } = session.verdict;
+		expect(answer!.behind?.by ?? 0).toBeLessThan(before.by - STAGING.worthAdvising);
+		// The bowls alone are as short as they were: what comes after them is counted, not forgotten.
+		expect(bowls.staging!.shortfall).toBeGreaterThan(STAGING.nearEnough);
+		expect(end!.behind?.by ?? 0).toBeLessThan(bowls.staging!.shortfall);
 	});
 
 	it.each(HEADS)(
@@ -126,7 +137,7 @@ describe('the answer to an aim', () => {
 		expect(otherwise).toBeDefined();
 		expect(beyond[0]).toMatchObject({ kind: 'plan' });
 		expect(answerWords(session.verdict)!.sentence).toContain('as it is set');
-		doHelp(session, session.verdict, beyond[0]!);
+		session.verdict.take(beyond[0]!);
 		expect(session.verdict.answer).toMatchObject({ isOwn: false });
 	});
 });

@@ -1,11 +1,17 @@
 import { MAIN_STEP, daySteps } from '../model/day/steps';
+import { canDo, helpLabel, takeHelp } from '../model/commands/help';
 import { isUntouched, takeToday } from '../model/commands/takePlan';
 import { beyondWork, isFirst, workedOtherwise, type Help } from '../model/visit/helps';
 import { deciding, isWorkedSo } from '../model/visit/planDay';
 import { dayEnd } from '../model/visit/dayEnd';
-import { dayVerdict, type DayVerdict, type ServicePlan, type SessionsEstimate } from '../core/plan';
+import {
+	dayVerdict,
+	type DayEnd,
+	type DayVerdict,
+	type ServicePlan,
+	type SessionsEstimate
+} from '../core/plan';
 import type { Visit } from '../schema/records';
-import { canDo } from './leverChange';
 import { BowlHelp } from './bowlHelp.svelte';
 import { BowlsView, type BowlsSource } from './bowlsView.svelte';
 import type { Search } from './search.svelte';
@@ -18,6 +24,7 @@ export interface VerdictSource extends BowlsSource {
 	readonly head: { readonly sessions: SessionsEstimate };
 	/** Whether anything at all is lightened today. */
 	readonly lightens: boolean;
+	change(label: string, recipe: (draft: Visit) => unknown): void;
 }
 
 /**
@@ -37,34 +44,11 @@ export class VerdictView {
 	constructor(session: VerdictSource, of: 'plan' | 'day', lane: string, searches: Searches) {
 		this.#session = session;
 		this.#of = of;
-		const visit = () => this.#asPlanned ?? session.visit;
 		this.#planned = new BowlsView(
-			{
-				get visit() {
-					return visit();
-				},
-				get shelf() {
-					return session.shelf;
-				},
-				get learned() {
-					return session.learned;
-				},
-				get usage() {
-					return session.usage;
-				},
-				get handPace() {
-					return session.handPace;
-				},
-				get lowlights() {
-					return session.lowlights;
-				},
-				get work() {
-					return session.work;
-				},
-				limitOf: (product) => session.limitOf(product)
-			},
+			session,
 			`bowls of ${of} ${lane}`,
-			searches
+			searches,
+			() => this.#asPlanned ?? session.visit
 		);
 		this.help = new BowlHelp(() => this.bowls, `${of} ${lane}`, searches);
 	}
@@ -91,7 +75,8 @@ export class VerdictView {
 		const { plan } = this;
 		return plan && !this.#asPlanned && !isWorkedSo(this.#session.visit, plan) ? plan : undefined;
 	});
-	#end = $derived.by(() => {
+	/** How the head comes out by that day; nothing before its bowls are found, or where nothing is put on. */
+	end: DayEnd | undefined = $derived.by(() => {
 		const { bowls } = this;
 		const steps = daySteps(this.#asPlanned ?? this.#session.visit);
 		const later = steps.slice(steps.findIndex(({ id }) => id === MAIN_STEP) + 1);
@@ -104,7 +89,7 @@ export class VerdictView {
 			found &&
 			dayVerdict({
 				judgement: found,
-				end: this.#end,
+				end: this.end,
 				repeated:
 					this.otherwise || (found.verdict === 'notSo' && !isUntouched(this.#session.visit))
 						? this.#session.head.sessions
@@ -139,8 +124,15 @@ export class VerdictView {
 		return isWorth ? first : (this.beyond.find(canDo) ?? first);
 	});
 
-	/** Takes Aim’s plan into a day that nobody has set: what follows is done to the day that was judged. */
-	settleDay = (draft: Visit): void => {
-		if (this.#asPlanned && this.plan) takeToday(draft, this.plan);
-	};
+	/** Does what would help, to the day that was judged: where nobody has set it, Aim’s plan is taken with it. */
+	take(help: Help): void {
+		const { bowls, plan } = this;
+		const { staging, stagedWork: work } = bowls;
+		if (!staging) return;
+		const asPlanned = this.#asPlanned && plan;
+		this.#session.change(helpLabel(help), (draft) => {
+			if (asPlanned) takeToday(draft, asPlanned);
+			takeHelp(draft, help, { work, staging });
+		});
+	}
 }

@@ -4,7 +4,7 @@
 	import { takeToday } from '../model/commands/takePlan';
 	import { useVisit } from '../state/visitContext';
 	import TextButton from '../ui/TextButton.svelte';
-	import { labelIn, PRODUCT_OPTIONS } from '../wording/words';
+	import { labelIn, PRODUCT_OPTIONS, whenWords } from '../wording/words';
 
 	interface Props {
 		plan: ServicePlan;
@@ -25,8 +25,8 @@
 
 <p>
 	<b>Aim’s plan:</b>
-	{words}, {plan.visits.length === 1 ? 'today' : `${plan.visits.length} visits`}, to {formatLevel(
-		plan.level
-	)}; condition {Math.round(session.judging.found?.condition ?? plan.condition)}.
+	{words}, {whenWords(plan.visits.length)}, to {formatLevel(plan.level)}; condition {Math.round(
+		session.judging.found?.condition ?? plan.condition
+	)}.
 	<TextButton onclick={take}>Work it so</TextButton>
 </p>

@@ -1,8 +1,7 @@
 <script lang="ts">
 	import Button from '../ui/Button.svelte';
 	import Progress from '../ui/Progress.svelte';
-	import { doHelp } from '../state/followAdvice';
-	import { canDo } from '../state/leverChange';
+	import { canDo } from '../model/commands/help';
 	import type { VerdictView } from '../state/verdictView.svelte';
 	import { useVisit } from '../state/visitContext';
 	import { namerOf } from './answerWords';
@@ -23,7 +22,7 @@
 	{#if best && told}
 		<p>{told.words} <span class="whitespace-nowrap text-ink-soft">{told.outcome}</span></p>
 		<p class="flex flex-wrap items-center gap-x-4">
-			{#if canDo(best)}<Button onclick={() => doHelp(session, verdict, best)}
+			{#if canDo(best)}<Button onclick={() => verdict.take(best)}
 					>Do it<span class="sr-only">: {told.words}</span></Button
 				>{/if}
 			<a class="inline-grid tap place-items-center" href="/visit/{session.id}/bowls"

@@ -7,7 +7,7 @@ import {
 	wayWords,
 	type SectionNamer
 } from '../wording/bowls';
-import { formatWeeks, visitsWords } from '../wording/words';
+import { formatWeeks, visitsWords, whenWords } from '../wording/words';
 
 /** Something that would help, and what comes of it. */
 export interface HelpWords {
@@ -41,7 +41,7 @@ export function helpWords(help: Help, nameOf: SectionNamer, aim: number): HelpWo
 		case 'plan': {
 			const { visits, level } = help.plan;
 			return {
-				words: `Work it by Aim’s plan: ${visits.length === 1 ? 'today' : visitsWords(visits.length)}.`,
+				words: `Work it by Aim’s plan: ${whenWords(visits.length)}.`,
 				outcome: `to ${formatLevel(level)}, condition ${Math.round(help.condition)}`
 			};
 		}

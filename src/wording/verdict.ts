@@ -100,12 +100,14 @@ const butFor = ({ behind }: DayVerdict, nameOf: SectionNamer): string =>
 	behind ? ` ${capital(behindWords(behind, nameOf))}.` : '';
 
 /** What is sure of it: where the hair that needs most is lifted to, and the condition of what suffers most. */
-function sureOf({ lifts, condition, isOwn, judgement: { hardest } }: DayVerdict): string {
+function sureOf({ lifts, condition, isOwn, visits, judgement: { hardest } }: DayVerdict): string {
 	const of = hardest && !isOwn ? `${hairWords(hardest)} ` : '';
 	const to = lifts
 		? `${of}to ${formatLevel(lifts.level)}, likely ${formatLevel(lifts.low)} to ${formatLevel(lifts.high)}; `
 		: '';
-	return `${to}condition ${Math.round(condition)} at least`;
+	// Repeated days are reckoned on the head’s typical hair.
+	const least = isOwn && visits > 1 ? '' : ' at least';
+	return `${to}condition ${Math.round(condition)}${least}`;
 }
 
 /** The answer of Aim’s plan. */

@@ -135,6 +135,8 @@ export const formatMonth = formatterOf({ month: 'long', year: 'numeric' });
 /** Weeks, one or many. */
 export const formatWeeks = (weeks: number): string => `${weeks} week${weeks === 1 ? '' : 's'}`;
 export const visitsWords = (visits: number): string => `${visits} visit${visits === 1 ? '' : 's'}`;
+/** When something is had: today, or after so many visits. */
+export const whenWords = (visits: number): string => (visits === 1 ? 'today' : visitsWords(visits));
 
 export const AREA_NAMES: Readonly<Record<AreaName, string>> = {
 	nape: 'nape',

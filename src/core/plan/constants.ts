@@ -1,4 +1,5 @@
 import { CONDITION_FROM } from '../hair';
+import { STAGING } from '../work';
 
 /** What a plan of visits must keep to. */
 export const PLAN = {
@@ -51,7 +52,7 @@ export const SEARCH = {
 } as const;
 
 /** Half-width of the target interval, in levels: closer than people can tell by eye. */
-export const TARGET_TOLERANCE = 0.25;
+export const TARGET_TOLERANCE = STAGING.nearEnough;
 
 /**
  * Regrowth is plain to see from so many levels times centimetres: solid blonde four levels over natural hair comes

@@ -99,7 +99,8 @@ export function dayVerdict({ judgement, end, repeated }: VerdictGrounds): DayVer
 			verdict: isToday ? 'today' : 'visits',
 			visits: isToday ? 1 : Math.max(2, length),
 			weeks: isToday ? 0 : Math.max(last.week, PLAN.restWeeks),
-			condition: last.condition,
+			// Of typical hair at what was chosen, and of the slowest and the most worn as it is staged, the lower.
+			condition: isToday && end ? Math.min(end.condition, last.condition) : last.condition,
 			behind: isToday ? end?.behind : undefined
 		};
 	}

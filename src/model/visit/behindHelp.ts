@@ -46,7 +46,7 @@ export function bowlWays({ bowls, workMinutes }: StagedWork): BowlWay[] {
 /** What a way changes of how a head is worked. */
 export function wayChange(
 	{ rinse, order, hands }: BowlWay,
-	{ bowls, sections, ...head }: StagedWork
+	{ bowls, sections, workMinutes, ...head }: StagedWork
 ): Partial<BowlsPlan> {
 	const ordered =
 		order &&
@@ -56,7 +56,10 @@ export function wayChange(
 			sectionLevel(head)
 		);
 	return {
-		...(rinse ? { rinse: { blocks: bowls.rinse.blocks, mode: rinse } } : {}),
+		// The rinse that it is tried with is kept, or it would be rinsed in another way than was promised.
+		rinse: rinse
+			? { blocks: bowls.rinse.blocks, mode: rinse }
+			: { ...bowls.rinse, mode: bowls.rinse.mode ?? usualRinse(workMinutes) },
 		...(ordered
 			? { sections: ordered.map((section) => ({ ...section, areas: [...section.areas] })) }
 			: {}),

@@ -33,12 +33,9 @@ const missedBy = ({ spread, shortfall }: Pick<Staging, 'spread' | 'shortfall'>):
 export const isEnough = (help: Help): boolean =>
 	(missedWith(help) ?? Infinity) <= 2 * STAGING.nearEnough;
 
-/** Half a level is told apart by eye. */
-const PLAIN_TO_SEE = 0.5;
-
-/** Whether working the head so is the first to be named: nothing is left to ask for, or it is plain to see. */
+/** Whether working the head so is the first to be named: nothing is left to ask for, or it is as much as shows as a stripe. */
 export const isFirst = (help: Help, before: Pick<Staging, 'spread' | 'shortfall'>): boolean =>
-	isEnough(help) || (missedWith(help) ?? Infinity) <= missedBy(before) - PLAIN_TO_SEE;
+	isEnough(help) || (missedWith(help) ?? Infinity) <= missedBy(before) - STAGING.stripe.from;
 
 /** Other ways of working the same head with the same mixture, the best first. */
 export const workedOtherwise = (

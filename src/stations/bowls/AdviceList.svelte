@@ -5,8 +5,7 @@
 	import Button from '../../ui/Button.svelte';
 	import Progress from '../../ui/Progress.svelte';
 	import TextButton from '../../ui/TextButton.svelte';
-	import { doHelp } from '../../state/followAdvice';
-	import { canDo } from '../../state/leverChange';
+	import { canDo } from '../../model/commands/help';
 	import { useVisit } from '../../state/visitContext';
 	import { namerOf } from '../../widgets/answerWords';
 	import { helpKey, helpWords } from '../../widgets/helpWords';
@@ -29,9 +28,15 @@
 	/** Nothing is listed before all of it is known: what is under the thumb stays there. */
 	const isKnown = $derived(verdict.otherwiseWorked !== undefined);
 	const isDoneSo = $derived(otherwise.some((help) => canDo(help) && isEnough(help)));
+	/** What this bowl leaves short an application after it brings there. */
+	const isLater = $derived(
+		verdict.end !== undefined &&
+			verdict.end.behind === undefined &&
+			staging.shortfall > STAGING.nearEnough
+	);
 	const helps: readonly Help[] = $derived([
-		...(all ? otherwise : otherwise.slice(0, FIRST)),
-		...(all || !isDoneSo ? beyond : [])
+		...(all ? otherwise : isLater ? [] : otherwise.slice(0, FIRST)),
+		...(all || !(isDoneSo || isLater) ? beyond : [])
 	]);
 	const count = $derived(otherwise.length + beyond.length);
 </script>
@@ -39,9 +44,11 @@
 <section class="border-b border-line pt-1 pb-1.5" aria-label="What would help">
 	<p>
 		<b
-			>{staging.shortfall > STAGING.nearEnough
-				? `The ${behind} stays ${formatSpread(staging.shortfall)} below the aim.`
-				: `The ${behind} stays behind: the head lies ${formatSpread(staging.spread)} level apart.`}</b
+			>{isLater
+				? `The ${behind} is ${formatSpread(staging.shortfall)} below after this bowl; what goes on after it brings it to the aim.`
+				: staging.shortfall > STAGING.nearEnough
+					? `The ${behind} stays ${formatSpread(staging.shortfall)} below the aim.`
+					: `The ${behind} stays behind: the head lies ${formatSpread(staging.spread)} level apart.`}</b
 		>
 		{#if isKnown && count > 0}
 			<span class={[helps.length === count && !all && 'hidden @max-wide:inline']}
@@ -63,7 +70,7 @@
 				<li class="flex min-h-12 items-center justify-between gap-3">
 					<span>{words} <span class="whitespace-nowrap text-ink-soft">{outcome}</span></span>
 					{#if canDo(help)}
-						<Button onclick={() => doHelp(session, verdict, help)}
+						<Button onclick={() => verdict.take(help)}
 							>Do it<span class="sr-only">: {words}</span></Button
 						>
 					{:else if help.kind === 'visits'}

@@ -10,10 +10,9 @@
 	import Station from '../../widgets/Station.svelte';
 	import { MAIN_STEP, tintOf } from '../../model/day/steps';
 	import { useVisit } from '../../state/visitContext';
-	import { formatHours } from '../../wording/words';
+	import { formatHours, headWords, whenWords } from '../../wording/words';
 	import { answerWords, namerOf } from '../../widgets/answerWords';
 	import { hairOfHead } from '../../state/hairOfHead';
-	import { headWords } from '../../wording/words';
 	import { levelOfFibre, readiness } from '../../core/lift';
 	import { factsOf } from '../../core/vocabulary';
 	import { mayBeginWords, readyWords } from '../../wording/ready';
@@ -24,7 +23,6 @@
 	import StallFold from './StallFold.svelte';
 	import Why from './Why.svelte';
 	import type * as Ways from '../../state/liftWays';
-	import type { ServicePlan } from '../../core/plan';
 	import Part from '../../widgets/Part.svelte';
 
 	const session = useVisit();
@@ -74,8 +72,6 @@
 					}))
 	);
 	const everyOther = (_: unknown, i: number) => i % 2 === 0;
-	const visitsWords = ({ visits }: ServicePlan) =>
-		visits.length === 1 ? 'today' : `${visits.length} visits`;
 	const several = $derived(view.steps.length > 1);
 
 	/** Aim’s plan, where the day is worked otherwise. */
@@ -153,7 +149,7 @@
 						value: answer?.short ?? '…',
 						label:
 							otherwise && !verdict.answer?.behind
-								? `Aim’s plan: ${visitsWords(otherwise)}`
+								? `Aim’s plan: ${whenWords(otherwise.visits.length)}`
 								: `${answer?.label ?? 'being worked out'}, ${formatHours(session.chairMinutes)}${(verdict.answer?.visits ?? 0) > 1 ? ' each' : ''}`
 					}
 		]}

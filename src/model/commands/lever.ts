@@ -1,15 +1,21 @@
-import { placeOnce, STAGING, usualRinse, type StagingAdvice } from '../core/work';
-import type { Help } from '../model/visit/helps';
-import type { BowlsPlan } from '../schema/records';
-import { setSections } from '../model/commands/sections';
-import type { BowlsView } from './bowlsView.svelte';
+import { dequal as equal } from 'dequal/lite';
+import { placeOnce, STAGING, usualRinse, type Staging, type StagingAdvice } from '../../core/work';
+import type { BowlsPlan } from '../../schema/records';
+import type { StagedWork } from '../visit/sectionEnds';
+import { setSections } from './sections';
 
-type Follow = (bowls: BowlsView, draft: BowlsPlan) => void;
+/** A head as it is staged, by which a lever is set. */
+export interface StagedHead {
+	readonly work: StagedWork;
+	readonly staging: Pick<Staging, 'finish'>;
+}
+
+type Follow = (head: StagedHead, draft: BowlsPlan) => void;
 
 /** Gives the later, the earlier or all sections another place. */
 const placed =
 	(how: Parameters<typeof placeOnce>[0], which: 'late' | 'early' | 'all'): Follow =>
-	({ sections }, draft) => {
+	({ work: { sections } }, draft) => {
 		const worked = sections.filter(({ load }) => load !== undefined);
 		setSections(
 			draft,
@@ -29,13 +35,13 @@ const FOLLOW: Partial<Record<StagingAdvice['what'], Follow>> = {
 	creamierLate: (_, draft) => (draft.ratioLever = true),
 	rinseEarlyFirst: (_, draft) => (draft.rinse = { mode: 'backFirst' }),
 	laterRinse: ({ staging }, draft) => {
-		const ends = staging!.finish.map(({ rinseMinute }) => rinseMinute);
+		const ends = staging.finish.map(({ rinseMinute }) => rinseMinute);
 		draft.rinse = { mode: 'together', minute: Math.round(Math.max(...ends)) + 10 };
 	},
 	coverLate: placed('covered', 'late'),
 	openEarly: placed('opened', 'early'),
 	cap: placed('capped', 'all'),
-	smallerHead: ({ sections }, draft) => {
+	smallerHead: ({ work: { sections } }, draft) => {
 		const last = sections.findLast(({ load }) => load !== undefined)!.section.id;
 		setSections(
 			draft,
@@ -44,6 +50,10 @@ const FOLLOW: Partial<Record<StagingAdvice['what'], Follow>> = {
 	}
 };
 
+/** Whether a tap brings a lever about. */
+export const canFollow = ({ what }: Pick<StagingAdvice, 'what'>): boolean =>
+	FOLLOW[what] !== undefined;
+
 /**
  * What a lever changes of how a head is worked. The rinse that it was tried with is kept, or quicker hands would be rinsed
  * in another way than the one that was promised.
@@ -51,17 +61,16 @@ const FOLLOW: Partial<Record<StagingAdvice['what'], Follow>> = {
  */
 export function leverChange(
 	{ what }: Pick<StagingAdvice, 'what'>,
-	bowls: BowlsView
+	head: StagedHead
 ): Partial<BowlsPlan> | undefined {
 	const follow = FOLLOW[what];
 	if (!follow) return undefined;
-	const { bowls: plan, workMinutes } = bowls.stagedWork;
-	const draft = structuredClone(plan);
+	const { bowls, workMinutes } = head.work;
+	const draft = structuredClone(bowls);
 	draft.rinse.mode ??= usualRinse(workMinutes);
-	follow(bowls, draft);
-	return draft;
+	follow(head, draft);
+	const changed = Object.entries(draft).filter(
+		([field, value]) => !equal(value, bowls[field as keyof BowlsPlan])
+	);
+	return Object.fromEntries(changed);
 }
-
-/** Whether a tap brings it about: that hands work faster no record can, and more visits are seen where they are planned. */
-export const canDo = (help: Help): boolean =>
-	help.kind === 'lever' ? FOLLOW[help.lever.what] !== undefined : help.kind !== 'visits';
